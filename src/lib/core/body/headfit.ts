@@ -1,0 +1,116 @@
+import { courseWhenStretched } from '../kit';
+
+/**
+ * Hat fit: our own model on Peirce's trade-off between width and height of a stitch. The head is a dome: half a
+ * sphere of the head's girth, then straight down to the brow.
+ */
+
+/** Arc from crown to brow as a share of the girth: 19 cm at 56 (handbook section 5). */
+const ARC_SHARE = 1 / 3;
+
+/** Up to this stretch a hat is snug and normal for these machines (handbook section 5). */
+export const SNUG_STRETCH = 0.6;
+
+/** Above this stretch it will not go on (handbook section 5). */
+export const WILL_NOT_GO = 0.85;
+
+/** Steps of the integration along the arc; at 240 the row count is steady to a thousandth of a row. */
+const STEPS = 240;
+
+export interface Knitted {
+  readonly pins: number;
+  /** Rows per cm at rest. */
+  readonly courses: number;
+  /** Stitches per cm at rest. */
+  readonly wales: number;
+}
+
+/** A layer of knitting laid over a head, from the crown downwards. */
+export interface HeadFit {
+  /** Girth of the head in mm. */
+  readonly girthMm: number;
+  /** Arc from crown to brow in mm. */
+  readonly browArcMm: number;
+  /** Stretch of the fabric at the brow: 0.57 is 57 % wider than at rest. */
+  readonly stretch: number;
+  /** Course height at full stretch, in mm. */
+  readonly fullCourseMm: number;
+  /** Rows from the crown to an arc distance in mm; beyond the brow they run on at full stretch. */
+  readonly rowsTo: (arcMm: number) => number;
+  /** Arc distance in mm reached after so many rows. */
+  readonly arcAt: (rows: number) => number;
+}
+
+/**
+ * Girth of the dome at an arc distance from the crown: H sin(2 pi s / H), at most H.
+ *
+ * @param arcMm distance from the crown along the head, mm
+ * @param girthMm girth of the head, mm
+ * @returns mm
+ * @example girthAt(140, 560) // 560
+ */
+export function girthAt(arcMm: number, girthMm: number): number {
+  return arcMm >= girthMm / 4 ? girthMm : girthMm * Math.sin((2 * Math.PI * arcMm) / girthMm);
+}
+
+/**
+ * Lays one layer of knitting over a head.
+ *
+ * @param girthMm girth of the head, above 0
+ * @param knitted pins and rest gauge
+ * @throws RangeError when an argument is not above 0
+ * @example headFit(560, { pins: 48, courses: 2, wales: 1.35 }).rowsTo(560 / 3) // about 51
+ */
+export function headFit(girthMm: number, knitted: Knitted): HeadFit {
+  const { pins, courses, wales } = knitted;
+  if (!(girthMm > 0 && pins > 0 && courses > 0 && wales > 0)) {
+    throw new RangeError(`girth, pins and gauge must be above 0; received ${girthMm}, ${pins}, ${courses}, ${wales}`);
+  }
+  const restCourse = 10 / courses;
+  const restWale = 10 / wales;
+  const courseAt = (arc: number): number => courseWhenStretched(restCourse, restWale, girthAt(arc, girthMm) / pins);
+  const browArcMm = girthMm * ARC_SHARE;
+  const step = browArcMm / STEPS;
+  // Rows up to each step, by Simpson's rule on every step.
+  const rowsUpTo = new Float64Array(STEPS + 1);
+  let near = 1 / courseAt(0);
+  for (let i = 0; i < STEPS; i++) {
+    const middle = 1 / courseAt((i + 0.5) * step);
+    const far = 1 / courseAt((i + 1) * step);
+    rowsUpTo[i + 1] = rowsUpTo[i]! + (step / 6) * (near + 4 * middle + far);
+    near = far;
+  }
+  const fullCourseMm = courseAt(browArcMm);
+  const browRows = rowsUpTo[STEPS]!;
+  const rowsTo = (arc: number): number => {
+    if (arc <= 0) return 0;
+    if (arc >= browArcMm) return browRows + (arc - browArcMm) / fullCourseMm;
+    const at = arc / step;
+    const i = Math.floor(at);
+    return rowsUpTo[i]! + (at - i) * (rowsUpTo[i + 1]! - rowsUpTo[i]!);
+  };
+  const arcAt = (rows: number): number => {
+    if (rows <= 0) return 0;
+    if (rows >= browRows) return browArcMm + (rows - browRows) * fullCourseMm;
+    let low = 0;
+    let high = STEPS;
+    while (high - low > 1) {
+      const mid = (low + high) >> 1;
+      if (rowsUpTo[mid]! <= rows) low = mid;
+      else high = mid;
+    }
+    return (low + (rows - rowsUpTo[low]!) / (rowsUpTo[high]! - rowsUpTo[low]!)) * step;
+  };
+  const stretch = girthMm / (pins * restWale) - 1;
+  return { girthMm, browArcMm, stretch, fullCourseMm, rowsTo, arcAt };
+}
+
+/**
+ * Rows of a whole lined tube for a head: two layers, each with the rows a turned-up brim adds at full stretch.
+ *
+ * @returns rows, not rounded
+ * @example linedRows(headFit(560, { pins: 48, courses: 2, wales: 1.35 }), 50) // about 137
+ */
+export function linedRows(fit: HeadFit, turnUpMm: number): number {
+  return 2 * (fit.rowsTo(fit.browArcMm) + turnUpMm / fit.fullCourseMm);
+}

@@ -1,0 +1,36 @@
+import { yarnName } from '../kit';
+import type { Finding } from '../plan';
+import type { Judge } from './readings';
+
+/** A soft single-ply yarn snaps when it is drawn (handbook section 3). */
+export const weakDrawstring: Judge = {
+  code: 'weak-drawstring',
+  watches: 'a weak yarn used single as a drawstring',
+  find: (r) => {
+    const threads: { yarn: string; doubled: boolean }[] = [];
+    for (const piece of r.plan.pieces) {
+      const last = piece.operations.at(-1);
+      if (last?.op === 'hangOff' && last.thread) threads.push({ yarn: last.thread, doubled: last.doubled });
+      const cast = piece.operations[0];
+      const rethreaded = r.plan.finishing.some((f) => f.do === 'threadEdge' && f.edge === 'cast-on');
+      if (cast?.op === 'castOn' && !rethreaded) threads.push({ yarn: cast.yarn, doubled: false });
+    }
+    for (const f of r.plan.finishing) if (f.do === 'threadEdge') threads.push({ yarn: f.yarn, doubled: f.doubled });
+    const weak = threads.find((t) => !t.doubled && r.yarns[r.fabric.yarns.indexOf(t.yarn)]?.behaviour.strength === 'weak');
+    if (!weak) return [];
+    const strong = r.kit.yarns.find((y) => y.behaviour.strength === 'strong');
+    const fix: Finding['fix'] = strong
+      ? { label: `Draw with ${yarnName(strong)}`, change: { options: { thread: strong.id } } }
+      : { label: 'Draw with the thread doubled', change: { options: { doubled: true } } };
+    const name = yarnName(r.yarns[r.fabric.yarns.indexOf(weak.yarn)]!);
+    return [
+      {
+        code: 'weak-drawstring',
+        weight: 'warn',
+        place: { option: 'thread', piece: 0 },
+        sentence: `${name} is soft: strong once knitted, it snaps as a drawstring.`,
+        fix
+      }
+    ];
+  }
+};

@@ -1,0 +1,37 @@
+import { z } from 'zod';
+import { Habits } from './habits';
+import { Machine } from './machine';
+import { Swatch } from './swatch';
+import { Yarn } from './yarn';
+
+/** Everything a knitter owns and knows that a plan is worked out from. */
+export const Kit = z.object({
+  machines: z.array(Machine).min(1).max(200),
+  yarns: z.array(Yarn).min(1).max(20_000),
+  swatches: z.array(Swatch).max(20_000).default([]),
+  habits: Habits.default(() => Habits.parse({}))
+});
+export type Kit = z.infer<typeof Kit>;
+
+/**
+ * The machine of that id.
+ *
+ * @throws RangeError when the kit has none; briefs are checked against the kit before they are drafted
+ */
+export function machineOf(kit: Kit, id: string): Machine {
+  const machine = kit.machines.find((m) => m.id === id);
+  if (!machine) throw new RangeError(`machine must be one of the kit; received ${JSON.stringify(id)}`);
+  return machine;
+}
+
+/**
+ * The yarn of that id, with the strands a brief asks for in place of its own.
+ *
+ * @throws RangeError when the kit has none
+ */
+export function yarnOf(kit: Kit, id: string, strands?: Readonly<Record<string, number>>): Yarn {
+  const yarn = kit.yarns.find((y) => y.id === id);
+  if (!yarn) throw new RangeError(`yarn must be one of the kit; received ${JSON.stringify(id)}`);
+  const asked = strands?.[id];
+  return asked === undefined || asked === yarn.strands ? yarn : { ...yarn, strands: asked };
+}

@@ -1,0 +1,50 @@
+import { z } from 'zod';
+
+/** Pins of the usual machines (handbook section 1). */
+export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
+
+/**
+ * Distance between two pins along the ring when nobody has measured it (own estimate, no source): it only feeds
+ * the length of tails that are counted in turns of the ring.
+ */
+export const DEFAULT_PIN_SPACING_MM = 13;
+
+/** A hand-cranked ring of pins, as its owner describes it. */
+export const Machine = z.object({
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(60).meta({ title: 'Name' }),
+  pins: z.int().min(4).max(200).meta({ title: 'Pins' }),
+  marker: z
+    .object({
+      kind: z.enum(['light-among-dark', 'dark-among-light', 'several']),
+      counts: z.enum(['first', 'last'])
+    })
+    .default({ kind: 'light-among-dark', counts: 'first' })
+    .meta({ title: 'Marker pin' }),
+  numbered: z.boolean().default(true).meta({ title: 'Numbered slots' }),
+  reach: z
+    .object({ start: z.int().min(0).max(6), end: z.int().min(0).max(6) })
+    .default({ start: 2, end: 2 })
+    .meta({ title: 'Stitches lost at the ends in PANEL mode' }),
+  counter: z.enum(['none', 'tube']).default('tube').meta({ title: 'Row counter' }),
+  tensionHoles: z.int().min(1).max(5).default(3).meta({ title: 'Tension holes' }),
+  pinSpacingMm: z.number().min(4).max(40).nullable().default(null).meta({ title: 'Pin spacing' }),
+  motor: z.boolean().default(false).meta({ title: 'Driven by a motor' })
+});
+export type Machine = z.infer<typeof Machine>;
+
+/**
+ * Length of one turn round the ring.
+ *
+ * @returns millimetres
+ * @example ringMm({ ...machine, pins: 48, pinSpacingMm: 13 }) // 624
+ */
+export function ringMm(machine: Machine): number {
+  return machine.pins * (machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM);
+}
+
+/** Pins from which on a machine counts as a large one (handbook: 40 to 48 are large, 20 and 22 small). */
+const LARGE_FROM = 36;
+
+/** Whether a machine is one of the large ones. @example isLarge({ pins: 40 }) // true */
+export const isLarge = (machine: Pick<Machine, 'pins'>): boolean => machine.pins >= LARGE_FROM;

@@ -1,0 +1,79 @@
+import { z } from 'zod';
+import { STATES } from './loop';
+
+/**
+ * The three ways a knitter states a gauge. Lengths are centimetres because that is what a tape gives.
+ */
+export const Statement = z.discriminatedUnion('as', [
+  z.object({
+    as: z.literal('counts'),
+    stitches: z.number().min(1).max(80).meta({ title: 'Stitches to 10 cm' }),
+    rows: z.number().min(1).max(120).meta({ title: 'Rows to 10 cm' })
+  }),
+  z.object({
+    as: z.literal('lengths'),
+    cmTo40Stitches: z.number().min(4).max(120).meta({ title: 'Centimetres to 40 stitches' }),
+    cmTo20Rows: z.number().min(1).max(60).meta({ title: 'Centimetres to 20 rows' })
+  }),
+  z.object({
+    as: z.literal('tube'),
+    pins: z.int().min(4).max(200).meta({ title: 'Pins' }),
+    rows: z.int().min(4).max(2000).meta({ title: 'Rows' }),
+    lengthCm: z.number().min(1).max(1000).meta({ title: 'Length of the tube' }),
+    flatWidthCm: z.number().min(1).max(200).meta({ title: 'Flat width of the tube' })
+  })
+]);
+export type Statement = z.infer<typeof Statement>;
+
+/** A measured piece of knitting and the conditions it was made in. */
+export const Swatch = z.object({
+  id: z.string().min(1).max(80),
+  machineId: z.string().min(1),
+  yarnId: z.string().min(1),
+  strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
+  hole: z.int().min(1).max(5).meta({ title: 'Tension hole' }),
+  state: z.enum(STATES).meta({ title: 'State' }),
+  statement: Statement,
+  on: z.iso.date().meta({ title: 'Date' })
+});
+export type Swatch = z.infer<typeof Swatch>;
+
+/** Rows and stitches per centimetre. */
+export interface PerCm {
+  readonly courses: number;
+  readonly wales: number;
+}
+
+/**
+ * Stitches and rows per cm from any statement, exactly. A tube laid flat shows half of its stitches.
+ *
+ * @example perCm({ as: 'lengths', cmTo40Stitches: 20, cmTo20Rows: 10 }) // { courses: 2, wales: 2 }
+ */
+export function perCm(statement: Statement): PerCm {
+  switch (statement.as) {
+    case 'counts':
+      return { courses: statement.rows / 10, wales: statement.stitches / 10 };
+    case 'lengths':
+      return { courses: 20 / statement.cmTo20Rows, wales: 40 / statement.cmTo40Stitches };
+    case 'tube':
+      return { courses: statement.rows / statement.lengthCm, wales: statement.pins / 2 / statement.flatWidthCm };
+  }
+}
+
+/**
+ * A gauge stated as centimetres to 40 stitches and to 20 rows.
+ *
+ * @example asLengths({ courses: 2.8, wales: 2 }) // { cmTo40Stitches: 20, cmTo20Rows: 7.142857… }
+ */
+export function asLengths(gauge: PerCm): { cmTo40Stitches: number; cmTo20Rows: number } {
+  return { cmTo40Stitches: 40 / gauge.wales, cmTo20Rows: 20 / gauge.courses };
+}
+
+/**
+ * A gauge stated as counts to 10 cm.
+ *
+ * @example asCounts({ courses: 2.8, wales: 2 }) // { stitches: 20, rows: 28 }
+ */
+export function asCounts(gauge: PerCm): { stitches: number; rows: number } {
+  return { stitches: gauge.wales * 10, rows: gauge.courses * 10 };
+}

@@ -1,0 +1,48 @@
+import { z } from 'zod';
+import { texOfLabel } from '../quantity';
+
+/** A colour as a display shows it. */
+export const Hex = z
+  .string()
+  .regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #c2552d')
+  .meta({ title: 'Colour' });
+
+/** A yarn as its label and its owner describe it. */
+export const Yarn = z.object({
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(60).meta({ title: 'Name' }),
+  weightClass: z.int().min(0).max(7).meta({ title: 'Weight class' }),
+  label: z
+    .object({
+      metres: z.number().min(1).max(5000).meta({ title: 'Metres on the label' }),
+      grams: z.number().min(1).max(2000).meta({ title: 'Grams on the label' })
+    })
+    .meta({ title: 'Label' }),
+  strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
+  colour: z.object({ name: z.string().trim().min(1).max(40).meta({ title: 'Colour name' }), hex: Hex }),
+  fibre: z.string().trim().max(80).default('').meta({ title: 'Fibre' }),
+  behaviour: z
+    .object({
+      stretch: z.enum(['little', 'some', 'much']).meta({ title: 'Stretch' }),
+      strength: z.enum(['weak', 'fair', 'strong']).meta({ title: 'Strength' }),
+      surface: z.enum(['smooth', 'fuzzy', 'clingy']).meta({ title: 'Surface' }),
+      wash: z.enum(['machine', 'hand']).meta({ title: 'Washing' })
+    })
+    .default({ stretch: 'some', strength: 'fair', surface: 'smooth', wash: 'machine' })
+    .meta({ title: 'Behaviour' }),
+  stockGrams: z.number().min(0).max(100_000).nullable().default(null).meta({ title: 'Grams at hand' })
+});
+export type Yarn = z.infer<typeof Yarn>;
+
+/** tex of one strand, from the label. @example strandTex({ label: { metres: 200, grams: 100 } }) // 500 */
+export const strandTex = (yarn: Pick<Yarn, 'label'>): number => texOfLabel(yarn.label.metres, yarn.label.grams);
+
+/**
+ * tex of what runs through the guide: strands held together add up.
+ *
+ * @example heldTex({ label: { metres: 417, grams: 100 }, strands: 2 }) // 479.6…
+ */
+export const heldTex = (yarn: Pick<Yarn, 'label' | 'strands'>): number => strandTex(yarn) * yarn.strands;
+
+/** Name of a yarn with its colour, the way it is called in every sentence. @example yarnName(y) // 'Tidewool, Ember' */
+export const yarnName = (yarn: Pick<Yarn, 'name' | 'colour'>): string => `${yarn.name}, ${yarn.colour.name}`;

@@ -1,0 +1,53 @@
+/** Why a row was knitted, as stored in a fabric. */
+export const PURPOSES = ['work', 'waste', 'separator'] as const;
+
+/** What one pin did in one row, as stored in a fabric. */
+export const CELL = { none: 0, stitch: 1, tuck: 2, missed: 3 } as const;
+
+/** What the machine did in one operation, read off the ring before and after it. */
+export interface Trace {
+  readonly operation: number;
+  /** True row count of the piece before and after. */
+  readonly rowsBefore: number;
+  readonly rowsAfter: number;
+  /** Pins with a stitch on them after the operation. */
+  readonly occupied: number;
+  /** Pin the yarn stands at after the operation; 0 is at the marker. */
+  readonly carriage: number;
+  /** 1 when the next turn goes up the pin numbers, -1 when it goes down. */
+  readonly direction: 1 | -1;
+  /** What the machine's counter shows, or null where it shows nothing true. */
+  readonly counter: number | null;
+}
+
+/** What the pins did for one piece: one entry a row, plus one cell for each pin in each row. */
+export interface PieceFabric {
+  readonly rows: number;
+  readonly pins: number;
+  /** First pin that carries a stitch, counted from 1. */
+  readonly firstPin: number;
+  /** Stitches of the fabric across a full row. */
+  readonly width: number;
+  /** Index into `Fabric.yarns`, a row. */
+  readonly yarn: Uint16Array;
+  /** Index of the operation that knitted it, a row. */
+  readonly operation: Uint16Array;
+  /** Index into PURPOSES, a row. */
+  readonly purpose: Uint8Array;
+  /** Stitches made, a row. */
+  readonly stitches: Uint16Array;
+  /** Row within its section, from 1. */
+  readonly inSection: Uint32Array;
+  /** What the machine's counter shows once the row is done; -1 where it is blind. */
+  readonly counter: Int32Array;
+  /** CELL codes, row after row, `width` to a row. */
+  readonly cells: Uint8Array;
+  readonly trace: readonly Trace[];
+}
+
+/** The result of running a plan: what hangs from the machine, and what it was made of. */
+export interface Fabric {
+  /** Ids of the yarns in the order the plan first uses them. */
+  readonly yarns: readonly string[];
+  readonly pieces: readonly PieceFabric[];
+}

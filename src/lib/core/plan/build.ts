@@ -1,0 +1,69 @@
+import type { CastOn, HangOff, Knit, Operation } from './language';
+
+/**
+ * Short builders for operations, with the lengths that practice gives (handbook sections 3 and 4). Each constant
+ * is what the craft does, so it stands here once.
+ */
+
+/** Tail of a weave cast-on: 40 to 45 cm. */
+export const CAST_ON_TAIL_MM = 450;
+
+/** Tail on either side of a join: 15 to 25 cm. */
+export const JOIN_TAIL_MM = 200;
+
+/** A drawstring takes 1.5 to 2 turns of the ring; the longer one can be drawn without a fight. */
+export const DRAWSTRING_TURNS = 2;
+
+/** Cast on all pins of the piece. */
+export const castOn = (yarn: string, style: CastOn['style'] = 'weave'): CastOn => ({
+  op: 'castOn',
+  style,
+  yarn,
+  tailMm: CAST_ON_TAIL_MM
+});
+
+/** Knit work rows. */
+export const knitRows = (section: string, yarn: string, rows: number): Knit => ({
+  op: 'knit',
+  section,
+  yarn,
+  rows,
+  purpose: 'work',
+  joinTailMm: JOIN_TAIL_MM
+});
+
+/** Knit rows that come out again. */
+export const wasteRows = (yarn: string, rows: number, purpose: 'waste' | 'separator' = 'waste'): Knit => ({
+  ...knitRows(purpose === 'waste' ? 'Waste yarn' : 'Separator', yarn, rows),
+  purpose
+});
+
+/** Hang off onto a thread, some turns of the ring long. */
+export const drawstring = (thread: string, ringMm: number, doubled = false): HangOff => ({
+  op: 'hangOff',
+  style: 'drawstring',
+  thread,
+  threadMm: Math.round(ringMm * DRAWSTRING_TURNS),
+  doubled
+});
+
+/** Crank on without yarn until the piece falls off. */
+export const wasteHangOff = (): HangOff => ({ op: 'hangOff', style: 'waste', thread: null, threadMm: 0, doubled: false });
+
+/**
+ * Sets the counter to zero before each section, or once only, as the knitter's school has it. On a machine with
+ * no counter there is nothing to set.
+ */
+export function withCounter(
+  operations: readonly Operation[],
+  counter: 'none' | 'tube',
+  school: 'reset' | 'running'
+): Operation[] {
+  if (counter === 'none') return [...operations];
+  let zeroed = false;
+  return operations.flatMap((operation): Operation[] => {
+    if (operation.op !== 'knit' || (zeroed && school === 'running')) return [operation];
+    zeroed = true;
+    return [{ op: 'zeroCounter' }, operation];
+  });
+}

@@ -1,0 +1,30 @@
+/** How much a finding matters: it cannot work, it will disappoint, or it is good to know. */
+export type Weight = 'stop' | 'warn' | 'note';
+
+/** A change to the brief that a button applies and undo takes back. */
+export interface Fix {
+  readonly label: string;
+  readonly change: {
+    readonly machineId?: string;
+    readonly strands?: Readonly<Record<string, number>>;
+    readonly options?: Readonly<Record<string, unknown>>;
+  };
+}
+
+/** Where a finding sits. Rows and pins count from 1. */
+export interface Place {
+  /** Key of the option in the brief it is shown beside. */
+  readonly option?: string;
+  readonly piece?: number;
+  readonly row?: number;
+  readonly pin?: number;
+}
+
+/** A judgement about a plan, in plain words. */
+export interface Finding {
+  readonly code: string;
+  readonly weight: Weight;
+  readonly place: Place;
+  readonly sentence: string;
+  readonly fix?: Fix;
+}

@@ -1,0 +1,123 @@
+import { z } from 'zod';
+
+/**
+ * Options of a kind are a Zod schema whose fields carry what a form needs: label, control, limits. Screens, the
+ * API and the documentation read the fields from the schema, so a new kind needs no form of its own.
+ */
+export interface OptionMeta {
+  readonly title: string;
+  readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'switch' | 'sections';
+  readonly group: string;
+  readonly help?: string;
+  /** Limits: millimetres for lengths, whole numbers for counts. */
+  readonly min?: number;
+  readonly max?: number;
+  readonly choices?: readonly { readonly value: string; readonly label: string; readonly help?: string }[];
+  /** A yarn may be left open; this says what happens then. */
+  readonly empty?: string;
+  /** Shown only while another option has one of these values. */
+  readonly when?: { readonly key: string; readonly is: readonly unknown[] };
+}
+
+interface Common {
+  readonly title: string;
+  readonly group: string;
+  readonly help?: string;
+  readonly when?: OptionMeta['when'];
+}
+
+const meta = (m: OptionMeta): Record<string, unknown> => ({ ...m });
+
+/** A length in millimetres. @example lengthOption({ title: 'Head girth', group: 'size', min: 150, max: 800, start: 560 }) */
+export function lengthOption(o: Common & { min: number; max: number; start: number }) {
+  const { start, ...rest } = o;
+  return z
+    .number()
+    .min(o.min)
+    .max(o.max)
+    .default(start)
+    .meta(meta({ control: 'length', ...rest }));
+}
+
+/** A whole number. @example countOption({ title: 'Rows', group: 'size', min: 10, max: 5000, start: 110 }) */
+export function countOption(o: Common & { min: number; max: number; start: number }) {
+  const { start, ...rest } = o;
+  return z
+    .int()
+    .min(o.min)
+    .max(o.max)
+    .default(start)
+    .meta(meta({ control: 'count', ...rest }));
+}
+
+/** One of a few named choices; the first is the start. */
+export function choiceOption<const V extends string>(
+  o: Common & { choices: readonly { readonly value: V; readonly label: string; readonly help?: string }[] }
+) {
+  const values = o.choices.map((c) => c.value) as [V, ...V[]];
+  return z
+    .enum(values)
+    .default(values[0] as never)
+    .meta(meta({ control: 'choice', ...o }));
+}
+
+/** Yes or no. */
+export function switchOption(o: Common & { start: boolean }) {
+  const { start, ...rest } = o;
+  return z
+    .boolean()
+    .default(start)
+    .meta(meta({ control: 'switch', ...rest }));
+}
+
+/** The id of a yarn of the kit. */
+export function yarnOption(o: Common) {
+  return z
+    .string()
+    .min(1)
+    .max(80)
+    .meta(meta({ control: 'yarn', ...o }));
+}
+
+/** The id of a yarn of the kit, or null where the plan chooses. */
+export function yarnOrNoneOption(o: Common & { empty: string }) {
+  return z
+    .string()
+    .min(1)
+    .max(80)
+    .nullable()
+    .default(null)
+    .meta(meta({ control: 'yarn', ...o }));
+}
+
+/** Most rows one section or one piece may have: a tube of half a kilometre is a slip of the finger. */
+export const MOST_ROWS = 20_000;
+
+/** One stripe: a yarn for some rows. */
+export const Section = z.object({
+  yarn: z.string().min(1).max(80).meta({ title: 'Yarn' }),
+  rows: z.int().min(1).max(MOST_ROWS).meta({ title: 'Rows' })
+});
+export type Section = z.infer<typeof Section>;
+
+/** A list of stripes in the order they are knitted. */
+export function sectionsOption(o: Common) {
+  return z
+    .array(Section)
+    .max(400)
+    .default([])
+    .meta(meta({ control: 'sections', ...o }));
+}
+
+/**
+ * The fields of a schema of options, in their order.
+ *
+ * @throws TypeError when a field was not made with one of the builders above
+ */
+export function optionFields(schema: z.ZodObject): { readonly key: string; readonly meta: OptionMeta }[] {
+  return Object.entries(schema.shape).map(([key, field]) => {
+    const found = (field as z.ZodType).meta() as OptionMeta | undefined;
+    if (!found?.control) throw new TypeError(`option ${key} has no control; build it with plan/options`);
+    return { key, meta: found };
+  });
+}

@@ -1,0 +1,39 @@
+/** What a figure stands for, which decides how it is printed. Lengths are millimetres, yarn runs are metres. */
+export type FigureUnit = 'mm' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
+
+/** Where a figure comes from: somebody measured it, finished pieces taught it, or it is common practice. */
+export type Basis = 'measured' | 'learned' | 'default';
+
+/**
+ * A number on its way to a screen. It never travels bare: it says how sure it is and how it came about.
+ */
+export interface Figure {
+  readonly value: number;
+  readonly low: number;
+  readonly high: number;
+  readonly unit: FigureUnit;
+  readonly basis: Basis;
+  /** The short derivation a knitter can open: "110 rows / 2.0 rows per cm". */
+  readonly because: string;
+}
+
+/**
+ * Builds a figure whose range is a fraction either way.
+ *
+ * @param spread half the range as a fraction of the value; 0 for a count that is exact
+ * @example about(550, 0.05, 'mm', 'default', '110 rows / 2.0 rows per cm').low // 522.5
+ */
+export function about(value: number, spread: number, unit: FigureUnit, basis: Basis, because: string): Figure {
+  const half = Math.abs(value * spread);
+  return { value, low: value - half, high: value + half, unit, basis, because };
+}
+
+/**
+ * The weaker of several bases: a figure is only as good as the poorest number it was made from.
+ *
+ * @example weakest(['measured', 'default']) // 'default'
+ */
+export function weakest(bases: readonly Basis[]): Basis {
+  if (bases.includes('default')) return 'default';
+  return bases.includes('learned') ? 'learned' : 'measured';
+}

@@ -1,0 +1,30 @@
+import { describe, expect, it } from 'vitest';
+import { about, type FigureUnit, weakest } from './figure';
+import { showFigure, showRange } from './show';
+
+const fig = (value: number, unit: FigureUnit, spread = 0.05) => about(value, spread, unit, 'default', 'why');
+
+describe('showing a figure', () => {
+  it.each([
+    ['mm', 550, '55 cm', '52.5 to 58 cm'],
+    ['rows', 110, '110 rows', '105 to 116 rows'],
+    ['m', 138.4, '138 m', '131 to 145 m'],
+    ['g', 69, '69 g', '66 to 72 g'],
+    ['balls', 0.7, '1 ball', ''],
+    ['percent', 57.4, '57 %', '55 to 60 %'],
+    ['minutes', 120, '2.0 h', '1.9 to 2.1 h'],
+    ['per-cm', 2, '2.00 per cm', '1.90 to 2.10 per cm'],
+    ['stitches', 48, '48 stitches', '46 to 50 stitches'],
+    ['tightness', 8.44, '8.4', '8.0 to 8.9']
+  ] as const)('%s', (unit, value, text, range) => {
+    expect(showFigure(fig(value, unit), 'metric')).toBe(text);
+    expect(showRange(fig(value, unit), 'metric')).toBe(range);
+  });
+
+  it('prints no range where there is none', () => expect(showRange(fig(550, 'mm', 0), 'metric')).toBe(''));
+  it('keeps fractions of an inch in a range', () => expect(showRange(fig(550, 'mm'), 'imperial')).toBe('20½ to 22¾ in'));
+  it('is only as good as its weakest part', () => {
+    expect(weakest(['measured', 'learned'])).toBe('learned');
+    expect(weakest(['measured', 'default', 'learned'])).toBe('default');
+  });
+});

@@ -1,0 +1,51 @@
+import type { Figure } from './figure';
+import { showLength, showLengthNumber, showRun, type Units } from './length';
+import { showMass } from './mass';
+
+/** Prints one value in the unit of its figure. */
+function showValue(value: number, figure: Figure, units: Units): string {
+  switch (figure.unit) {
+    case 'mm':
+      return showLength(value, units);
+    case 'rows':
+      return `${Math.round(value)} rows`;
+    case 'stitches':
+      return `${Math.round(value)} stitches`;
+    case 'm':
+      return showRun(value, units);
+    case 'g':
+      return showMass(value, units);
+    case 'balls':
+      return `${Math.ceil(value)} ${Math.ceil(value) === 1 ? 'ball' : 'balls'}`;
+    case 'percent':
+      return `${Math.round(value)} %`;
+    case 'minutes':
+      return value < 90 ? `${Math.round(value)} min` : `${(value / 60).toFixed(1)} h`;
+    case 'per-cm':
+      return units === 'metric' ? `${value.toFixed(2)} per cm` : `${(value * 2.54).toFixed(2)} per in`;
+    case 'tightness':
+      return value.toFixed(1);
+  }
+}
+
+/**
+ * Prints the best value of a figure.
+ *
+ * @example showFigure(about(550, 0.05, 'mm', 'default', ''), 'metric') // '55 cm'
+ */
+export function showFigure(figure: Figure, units: Units): string {
+  return showValue(figure.value, figure, units);
+}
+
+/**
+ * Prints the range of a figure, or nothing where both ends print alike.
+ *
+ * @example showRange(about(550, 0.05, 'mm', 'default', ''), 'metric') // '52.5 to 58 cm'
+ */
+export function showRange(figure: Figure, units: Units): string {
+  const high = showValue(figure.high, figure, units);
+  const low = showValue(figure.low, figure, units);
+  if (low === high) return '';
+  const bare = figure.unit === 'mm' ? showLengthNumber(figure.low, units) : (/^[\d.,¼½¾-]+/.exec(low)?.[0] ?? low);
+  return `${bare} to ${high}`;
+}

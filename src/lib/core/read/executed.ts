@@ -1,0 +1,70 @@
+import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
+import { type Fabric, knit } from '../knit';
+import type { Brief, Finding, Plan } from '../plan';
+
+/** A plan that has been run, with everything its readings share. Readings take it and nothing else. */
+export interface Executed {
+  readonly kit: Kit;
+  readonly brief: Brief;
+  readonly plan: Plan;
+  readonly fabric: Fabric;
+  readonly refusals: readonly Finding[];
+  /** The yarns of the fabric, strands as the brief has them, in the order of `fabric.yarns`. */
+  readonly yarns: readonly Yarn[];
+  /** Gauge of each of those yarns on the machine of the first piece that the plan has. */
+  readonly gauges: readonly Gauge[];
+}
+
+/**
+ * Runs a plan and gathers what the readings need.
+ *
+ * @throws RangeError when the plan names a machine or yarn the kit does not have
+ */
+export function execute(kit: Kit, brief: Brief, plan: Plan): Executed {
+  const { fabric, refusals } = knit(kit, plan);
+  const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
+  const piece = plan.pieces[0]!;
+  const machine = machineOf(kit, piece.machineId);
+  const gauges = yarns.map((yarn) => gaugeFor(kit.swatches, machine, yarn, piece.hole));
+  return { kit, brief, plan, fabric, refusals, yarns, gauges };
+}
+
+/** A run of neighbouring rows that agree in everything a picture or a table shows. */
+export interface RowRun {
+  /** First and last row, counted from 0, both included. */
+  readonly first: number;
+  readonly last: number;
+  readonly yarn: number;
+  readonly purpose: number;
+  readonly operation: number;
+}
+
+/**
+ * The rows of a piece gathered into runs of one operation each.
+ *
+ * @example rowRuns(fabric.pieces[0]) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }, …]
+ */
+export function rowRuns(piece: Fabric['pieces'][number]): RowRun[] {
+  const runs: RowRun[] = [];
+  let first = 0;
+  for (let row = 1; row <= piece.rows; row++) {
+    if (row < piece.rows && piece.operation[row] === piece.operation[first]) continue;
+    runs.push({
+      first,
+      last: row - 1,
+      yarn: piece.yarn[first]!,
+      purpose: piece.purpose[first]!,
+      operation: piece.operation[first]!
+    });
+    first = row;
+  }
+  return runs;
+}
+
+/** The first and last work row, from 0, both included; waste comes before and after. */
+export function workSpan(runs: readonly RowRun[]): { first: number; last: number; count: number } {
+  const work = runs.filter((run) => run.purpose === 0);
+  const first = work[0]?.first ?? 0;
+  const last = work.at(-1)?.last ?? -1;
+  return { first, last, count: last - first + 1 };
+}

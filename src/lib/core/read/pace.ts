@@ -1,0 +1,32 @@
+import { about, type Figure } from '../quantity';
+import type { Executed } from './executed';
+import { type Step, TUBE_ROWS_PER_MINUTE } from './steps';
+
+/** How far knitters differ from the practised one when their own pace is unknown (own estimate, no source). */
+const PACE_SPREAD = 0.25;
+
+/** Their own pace still varies from piece to piece (own estimate, no source). */
+const OWN_SPREAD = 0.1;
+
+/** Minutes at the machine, minutes of finishing, and both. */
+export interface Pace {
+  readonly cranking: Figure;
+  readonly finishing: Figure;
+  readonly all: Figure;
+}
+
+/** Reads the time a plan takes as the sum over its steps. */
+export function readPace(run: Executed, steps: readonly Step[]): Pace {
+  const own = run.kit.habits.tubeRowsPerMinute;
+  const spread = own === null ? PACE_SPREAD : OWN_SPREAD;
+  const basis = own === null ? 'default' : 'measured';
+  const sum = (of: (step: Step) => boolean): number => steps.filter(of).reduce((total, step) => total + step.minutes, 0);
+  const finishing = sum((step) => step.phase === 'finish');
+  const cranking = sum((step) => step.phase !== 'finish');
+  const why = own === null ? `${TUBE_ROWS_PER_MINUTE} rows a minute, a practised knitter` : `${own} rows a minute, your own pace`;
+  return {
+    cranking: about(cranking, spread, 'minutes', basis, `${why}; the first rows slower, with setting up and joins`),
+    finishing: about(finishing, PACE_SPREAD, 'minutes', 'default', 'sum of the finishing steps, a practised knitter'),
+    all: about(cranking + finishing, spread, 'minutes', basis, `${why}, with setting up and finishing`)
+  };
+}

@@ -1,0 +1,57 @@
+import { type HeadFit, headFit } from '../../body';
+import { diameterMm, heldTex } from '../../kit';
+import type { LinedHatWorn } from '../../plan';
+import { type Executed, rowRuns, workSpan } from '../executed';
+import { placeCode } from './places';
+
+/** The folded hat: where the fold falls, how much is turned up, how the layers lie on the head. */
+export interface FoldedHat {
+  readonly fit: HeadFit;
+  /** First work row in the true count, from 0. */
+  readonly firstRow: number;
+  readonly workRows: number;
+  /** Work rows of the outer layer; the fold falls behind them. */
+  readonly foldRow: number;
+  /** Rows of one layer that the turn-up takes. */
+  readonly turnRows: number;
+  /** Rows gathered out of sight at either crown. */
+  readonly crownRows: number;
+}
+
+/**
+ * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
+ * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
+ */
+export function foldHat(run: Executed, worn: LinedHatWorn): FoldedHat {
+  const piece = run.fabric.pieces[0]!;
+  const span = workSpan(rowRuns(piece));
+  const yarn = piece.yarn[span.first] ?? 0;
+  const gauge = run.gauges[yarn]!;
+  const fit = headFit(worn.headMm, {
+    pins: piece.width,
+    courses: gauge.courses.value,
+    wales: gauge.wales.value
+  });
+  const foldRow = Math.floor(span.count / 2);
+  // A brim deeper than half a layer would cover more than the whole outside.
+  const turnRows = Math.min(Math.round(worn.turnUpMm / fit.fullCourseMm), Math.floor(foldRow / 2));
+  const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(run.yarns[yarn]!))) / worn.headMm);
+  const crownArc = (worn.headMm / (2 * Math.PI)) * Math.asin(bunched);
+  const crownRows = Math.min(Math.round(fit.rowsTo(crownArc)), foldRow - 2 * turnRows);
+  return { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
+}
+
+/** Marks the place of every row of a lined hat. */
+export function revealLinedHat(run: Executed, worn: LinedHatWorn): Uint8Array {
+  const hat = foldHat(run, worn);
+  const place = new Uint8Array(run.fabric.pieces[0]!.rows);
+  const { firstRow: from, foldRow, turnRows, crownRows, workRows } = hat;
+  place.fill(placeCode('removed'));
+  place.fill(placeCode('crown'), from, from + crownRows);
+  place.fill(placeCode('outside'), from + crownRows, from + foldRow - 2 * turnRows);
+  place.fill(placeCode('under-brim'), from + foldRow - 2 * turnRows, from + foldRow);
+  place.fill(placeCode('turned-up'), from + foldRow, from + foldRow + turnRows);
+  place.fill(placeCode('lining'), from + foldRow + turnRows, from + workRows - crownRows);
+  place.fill(placeCode('crown'), from + Math.max(workRows - crownRows, foldRow + turnRows), from + workRows);
+  return place;
+}

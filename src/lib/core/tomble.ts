@@ -1,0 +1,156 @@
+import { z } from 'zod';
+import { judge, type Readings } from './judge';
+import { kindOf, KINDS } from './kinds';
+import { Kit } from './kit';
+import { Brief, type Finding, optionFields, type Plan, type Section } from './plan';
+import { echo, type Fault } from './quantity';
+import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
+
+/**
+ * The one door of the core: a kit and a brief go in, the executed plan and everything read from it comes out.
+ */
+
+export interface Result extends Readings {
+  readonly findings: readonly Finding[];
+}
+
+/** A fault with the path of the value it concerns, for programs. */
+export interface PathFault extends Fault {
+  readonly path: string;
+}
+
+export type Planned = { readonly ok: true; readonly value: Result } | { readonly ok: false; readonly faults: readonly PathFault[] };
+
+/** What a Zod issue asks for, as a rule that begins with a verb. */
+function ruleOf(issue: z.core.$ZodIssue): string {
+  switch (issue.code) {
+    case 'too_small':
+      return issue.origin === 'string' || issue.origin === 'array'
+        ? `must have at least ${issue.minimum} ${issue.origin === 'string' ? 'letters' : 'entries'}`
+        : `must be at least ${issue.minimum}`;
+    case 'too_big':
+      return issue.origin === 'string' || issue.origin === 'array'
+        ? `must have at most ${issue.maximum} ${issue.origin === 'string' ? 'letters' : 'entries'}`
+        : `must be at most ${issue.maximum}`;
+    case 'invalid_type':
+      return `must be ${issue.expected === 'int' ? 'a whole number' : `a ${issue.expected}`}`;
+    case 'invalid_value':
+      return `must be one of ${issue.values.map(String).join(', ')}`;
+    case 'unrecognized_keys':
+      return `must not have ${issue.keys.join(', ')}`;
+    default:
+      return issue.message.startsWith('must') ? issue.message : `must be valid (${issue.message.toLowerCase()})`;
+  }
+}
+
+/** The value at a path of some input, for the part of a message that says what was received. */
+function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
+  return path.reduce<unknown>(
+    (at, key) => (typeof at === 'object' && at !== null ? (at as Record<PropertyKey, unknown>)[key] : undefined),
+    input
+  );
+}
+
+/** `kit.machines[0].pins`, the way programs write a path. */
+export function showPath(path: readonly PropertyKey[]): string {
+  return path.reduce<string>(
+    (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
+    ''
+  );
+}
+
+/**
+ * Turns what Zod says into faults that name field, rule and what was received.
+ *
+ * @param error what a schema answered
+ * @param input what it was given
+ * @param under path the input stands at in the whole, for example ['brief', 'options']
+ */
+export function faultsOf(error: z.ZodError, input: unknown, under: readonly PropertyKey[] = []): PathFault[] {
+  return error.issues.map((issue) => {
+    const path = showPath([...under, ...issue.path]);
+    return { code: issue.code, path, field: path || 'input', rule: ruleOf(issue), received: echo(valueAt(input, issue.path)) };
+  });
+}
+
+function missing(path: string, what: string, id: unknown): PathFault {
+  return { code: 'unknown-id', path, field: path, rule: `must be the id of a ${what} in the kit`, received: echo(id) };
+}
+
+/** Ids in a brief that name nothing in the kit. */
+function looseIds(kit: Kit, brief: Brief, options: Record<string, unknown>): PathFault[] {
+  const faults: PathFault[] = [];
+  if (!kit.machines.some((m) => m.id === brief.machineId)) faults.push(missing('brief.machineId', 'machine', brief.machineId));
+  const yarns = new Set(kit.yarns.map((y) => y.id));
+  for (const { key, meta } of optionFields(kindOf(brief.kind)!.options)) {
+    const value = options[key];
+    const path = `brief.options.${key}`;
+    if (meta.control === 'yarn' && value !== null && !yarns.has(value as string)) faults.push(missing(path, 'yarn', value));
+    if (meta.control !== 'sections') continue;
+    (value as Section[]).forEach((section, i) => {
+      if (!yarns.has(section.yarn)) faults.push(missing(`${path}[${i}].yarn`, 'yarn', section.yarn));
+    });
+  }
+  return faults;
+}
+
+/** Everything read from one plan that was drafted already. */
+export function read(kit: Kit, brief: Brief, plan: Plan): Result {
+  const run = execute(kit, brief, plan);
+  const reveal = readReveal(run);
+  const steps = readSteps(run);
+  const readings: Readings = {
+    ...run,
+    sizes: readSizes(run),
+    yarnUse: readYarnUse(run),
+    reveal,
+    steps,
+    pace: readPace(run, steps),
+    outline: readOutline(run, reveal)
+  };
+  return { ...readings, findings: judge(readings) };
+}
+
+/**
+ * Plans a project from a kit and a brief that are checked already, for example by the store. Options are checked
+ * here, because only the kind knows them.
+ *
+ * @returns the result, or every fault with its path
+ * @example tryPlan(kit, brief) // { ok: true, value: { fabric, sizes, steps, … } }
+ */
+export function tryPlan(kit: Kit, brief: Brief): Planned {
+  const kind = kindOf(brief.kind);
+  if (!kind) {
+    const rule = `must be one of ${KINDS.map((k) => k.code).join(', ')}`;
+    return { ok: false, faults: [{ code: 'unknown-kind', path: 'brief.kind', field: 'brief.kind', rule, received: echo(brief.kind) }] };
+  }
+  const options = kind.options.safeParse(brief.options);
+  if (!options.success) return { ok: false, faults: faultsOf(options.error, brief.options, ['brief', 'options']) };
+  const loose = looseIds(kit, brief, options.data);
+  if (loose.length) return { ok: false, faults: loose };
+  const whole = { ...brief, options: options.data };
+  return { ok: true, value: read(kit, whole, kind.draft(kit, whole, options.data)) };
+}
+
+/**
+ * Plans a project, for callers that know their input is sound.
+ *
+ * @throws RangeError with the first fault when it is not
+ */
+export function plan(kit: Kit, brief: Brief): Result {
+  const planned = tryPlan(kit, brief);
+  if (planned.ok) return planned.value;
+  const first = planned.faults[0]!;
+  throw new RangeError(`${first.field} ${first.rule}; received ${first.received}`);
+}
+
+/** What `POST /api/plan` takes. */
+export const PlanRequest = z.object({ kit: Kit, brief: Brief });
+
+/**
+ * Plans a project from any value at all, as it comes from a network or a file.
+ */
+export function planFrom(input: unknown): Planned {
+  const parsed = PlanRequest.safeParse(input);
+  return parsed.success ? tryPlan(parsed.data.kit, parsed.data.brief) : { ok: false, faults: faultsOf(parsed.error, input) };
+}

@@ -1,0 +1,94 @@
+import fc from 'fast-check';
+import { Kit } from '$lib/core/kit';
+import { Brief } from '$lib/core/plan';
+import { LinedHatOptions } from '$lib/core/kinds';
+
+/** Any valid kit: one to three machines, two to five yarns, perhaps a swatch. */
+export const anyKit: fc.Arbitrary<Kit> = fc
+  .record({
+    machines: fc.array(
+      fc.record({
+        name: fc.constantFrom('Ring', 'Wheel', 'Crown'),
+        pins: fc.integer({ min: 8, max: 72 }),
+        counter: fc.constantFrom('none', 'tube'),
+        tensionHoles: fc.integer({ min: 1, max: 4 }),
+        pinSpacingMm: fc.option(fc.integer({ min: 8, max: 25 }))
+      }),
+      { minLength: 1, maxLength: 3 }
+    ),
+    yarns: fc.array(
+      fc.record({
+        name: fc.constantFrom('Reed', 'Mill', 'Thistle'),
+        weightClass: fc.integer({ min: 0, max: 7 }),
+        label: fc.record({ metres: fc.integer({ min: 40, max: 800 }), grams: fc.constantFrom(25, 50, 100) }),
+        strands: fc.integer({ min: 1, max: 3 }),
+        colour: fc.record({
+          name: fc.constant('Shade'),
+          hex: fc.integer({ min: 0, max: 0xffffff }).map((n) => `#${n.toString(16).padStart(6, '0')}`)
+        }),
+        stockGrams: fc.option(fc.integer({ min: 0, max: 500 }))
+      }),
+      { minLength: 2, maxLength: 5 }
+    ),
+    swatches: fc.array(
+      fc.record({
+        stitches: fc.double({ min: 8, max: 30, noNaN: true }),
+        rows: fc.double({ min: 10, max: 45, noNaN: true })
+      }),
+      { maxLength: 2 }
+    ),
+    counter: fc.constantFrom('reset', 'running')
+  })
+  .map((raw) =>
+    Kit.parse({
+      machines: raw.machines.map((m, i) => ({ ...m, id: `m${i}` })),
+      yarns: raw.yarns.map((y, i) => ({ ...y, id: `y${i}` })),
+      swatches: raw.swatches.map((s, i) => ({
+        id: `s${i}`,
+        machineId: 'm0',
+        yarnId: 'y0',
+        strands: raw.yarns[0]!.strands,
+        hole: 1,
+        state: 'rested',
+        statement: { as: 'counts', ...s },
+        on: `2026-05-0${i + 1}`
+      })),
+      habits: { counter: raw.counter }
+    })
+  );
+
+/** Any valid brief of a lined hat for a kit. */
+export function anyHat(kit: Kit): fc.Arbitrary<Brief> {
+  const yarn = fc.constantFrom(...kit.yarns.map((y) => y.id));
+  return fc
+    .record({
+      machineId: fc.constantFrom(...kit.machines.map((m) => m.id)),
+      options: fc.record({
+        wearer: fc.constantFrom('adult', 'child', 'baby'),
+        headMm: fc.integer({ min: 200, max: 800 }),
+        turnUpMm: fc.integer({ min: 0, max: 150 }),
+        sizeBy: fc.constantFrom('head', 'height', 'rows'),
+        heightMm: fc.integer({ min: 40, max: 600 }),
+        rows: fc.integer({ min: 10, max: 600 }),
+        style: fc.constantFrom('plain', 'contrast', 'striped'),
+        yarn,
+        liningYarn: yarn,
+        marginRows: fc.integer({ min: -60, max: 60 }),
+        sections: fc.array(fc.record({ yarn, rows: fc.integer({ min: 1, max: 40 }) }), { maxLength: 6 }),
+        repeat: fc.boolean(),
+        closing: fc.constantFrom('draw', 'zip'),
+        waste: fc.constantFrom('none', 'few', 'ten', 'fifteen'),
+        wasteYarn: fc.option(yarn),
+        separator: fc.boolean(),
+        thread: fc.option(yarn),
+        doubled: fc.boolean(),
+        trim: fc.constantFrom('none', 'pompom', 'cord')
+      })
+    })
+    .map((raw) =>
+      Brief.parse({ kind: 'lined-hat', name: 'Hat', machineId: raw.machineId, options: LinedHatOptions.parse(raw.options) })
+    );
+}
+
+/** A kit with a brief that fits it. */
+export const anyKitAndHat = anyKit.chain((kit) => anyHat(kit).map((brief) => ({ kit, brief })));
