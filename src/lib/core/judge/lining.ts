@@ -43,7 +43,7 @@ export const lining: Judge = {
       return [{ code: 'lining-shorter', weight: 'warn', place, sentence, fix }];
     }
     const where = options.turnUpMm > 0 ? 'under the turned-up edge' : 'at the edge';
-    const sentence = `${colour} will peek ${where}: the lining has ${margin === 0 ? 'no rows' : `only ${margin} ${margin === 1 ? 'row' : 'rows'}`} more, and a fold wanders by two or three.`;
+    const sentence = `The outside, ${colour}, will peek ${where}: the lining has ${margin === 0 ? 'no rows' : `only ${margin} ${margin === 1 ? 'row' : 'rows'}`} more, and a fold wanders by two or three.`;
     return [{ code: 'outer-peeks', weight: 'warn', place, sentence, fix }];
   }
 };

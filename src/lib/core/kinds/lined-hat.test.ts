@@ -1,0 +1,94 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { codes, hat, medium, sampleKit } from '../../../../tests/support/sample';
+import { layStripes, linedHat } from './lined-hat';
+
+const rowsOf = (options: object) => hat(options).sizes.pieces[0]!;
+
+describe('lined hat: what practice says (handbook sections 5 and 7, common practice)', () => {
+  it('48 pins, class 4, 56 cm, no turn-up: 96 to 112 rows, tube 49 to 57 cm, brow stretch 50 to 65 %', () => {
+    const result = hat({ turnUpMm: 0, headMm: 560 });
+    const { rows, lengthMm } = result.sizes.pieces[0]!;
+    expect(rows).toBeGreaterThanOrEqual(96);
+    expect(rows).toBeLessThanOrEqual(112);
+    expect(lengthMm.value).toBeGreaterThan(490);
+    expect(lengthMm.value).toBeLessThan(570);
+    expect(result.sizes.worn!.stretch.value).toBeGreaterThan(50);
+    expect(result.sizes.worn!.stretch.value).toBeLessThan(65);
+  });
+
+  it('with 5 cm turned up: 126 to 146 rows', () => {
+    const { rows } = rowsOf({ turnUpMm: 50 });
+    expect(rows).toBeGreaterThanOrEqual(126);
+    expect(rows).toBeLessThanOrEqual(146);
+  });
+
+  it('110 rows at 2.0 rows per cm are 55 cm exactly', () => {
+    expect(rowsOf({ sizeBy: 'rows', rows: 110 }).lengthMm.value).toBeCloseTo(550, 9);
+  });
+
+  it('a finished height of 22.5 cm with 5 cm turned up is 110 rows', () => {
+    expect(rowsOf({ sizeBy: 'height', heightMm: 225, turnUpMm: 50 }).rows).toBe(110);
+  });
+
+  it('a hat of about 135 rows takes a practised knitter 15 to 20 minutes with finishing (section 10)', () => {
+    const minutes = hat({ sizeBy: 'rows', rows: 135 }).pace.all.value;
+    expect(minutes).toBeGreaterThan(15);
+    expect(minutes).toBeLessThan(20);
+  });
+});
+
+describe('sections', () => {
+  it('contrast: the lining has the margin more, the total stays', () => {
+    const result = hat({ style: 'contrast', sizeBy: 'rows', rows: 110, marginRows: 6 });
+    const [outer, lining] = result.outline.tubes[0]!.bands;
+    expect([outer!.to - outer!.from + 1, lining!.to - lining!.from + 1]).toEqual([52, 58]);
+  });
+
+  it('stripes fill the tube, repeated or with the last colour going on', () => {
+    const list = [
+      { yarn: 'a', rows: 5 },
+      { yarn: 'b', rows: 3 }
+    ];
+    expect(layStripes(list, 13, true)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 3 }, { yarn: 'a', rows: 5 }]);
+    expect(layStripes(list, 13, false)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 8 }]);
+    expect(layStripes(list, 6, true)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 1 }]);
+    const section = fc.record({ yarn: fc.constantFrom('a', 'b'), rows: fc.integer({ min: 1, max: 30 }) });
+    fc.assert(
+      fc.property(fc.array(section, { minLength: 1, maxLength: 8 }), fc.integer({ min: 1, max: 500 }), fc.boolean(), (sections, rows, repeat) => {
+        const laid = layStripes(sections, rows, repeat);
+        expect(laid.reduce((sum, s) => sum + s.rows, 0)).toBe(rows);
+        laid.slice(1).forEach((s, i) => expect(s.yarn).not.toBe(laid[i]!.yarn));
+      })
+    );
+  });
+
+  it('waste yarn of the furthest colour frames the work, with a third colour when asked', () => {
+    const kit = sampleKit({ yarns: [medium('red', '#b03020'), medium('blue', '#205080'), medium('lemon', '#f4e04d'), medium('mint', '#9fe0c0')] });
+    const result = hat({ waste: 'few', separator: true }, kit);
+    const purposes = result.outline.tubes[0]!.bands.map((band) => band.purpose);
+    expect(purposes).toEqual(['waste', 'separator', 'work', 'work', 'separator', 'waste']);
+    expect(codes(result)).not.toContain('waste-colour-close');
+    expect(result.plan.pieces[0]!.operations.at(-1)).toMatchObject({ op: 'hangOff', style: 'waste' });
+    expect(result.steps.filter((s) => s.title.startsWith('Take the waste'))).toHaveLength(2);
+  });
+
+  it('starts knittable on a small ring too', () => {
+    const kit = sampleKit({ machine: { pins: 22 }, yarns: [medium('red', '#b03020')] });
+    const options = linedHat.start(kit, 'm');
+    expect(options).toMatchObject({ wearer: 'baby', style: 'plain', headMm: 250 });
+    expect(hat(options, kit).findings.filter((f) => f.weight === 'stop')).toEqual([]);
+  });
+});
+
+describe('finishing', () => {
+  const actions = (options: object) => hat(options).plan.finishing.map((f) => f.do);
+  it('draws each end shut, or zips both edges first', () => {
+    expect(actions({ closing: 'draw' })).toEqual(['checkJoins', 'drawShut', 'drawShut', 'pushInside', 'joinCrowns', 'weaveIn', 'turnUp']);
+    expect(actions({ closing: 'zip', turnUpMm: 0 })).toEqual(['checkJoins', 'pushInside', 'zipEdges', 'drawBoth', 'weaveIn']);
+  });
+  it('threads the cast-on edge anew when the thread is another or doubled', () => {
+    expect(actions({ doubled: true })).toContain('threadEdge');
+    expect(actions({ thread: 'blue', yarn: 'red' })).toContain('threadEdge');
+  });
+});

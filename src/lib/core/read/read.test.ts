@@ -1,0 +1,149 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyKitAndHat } from '../../../../tests/support/arbitrary';
+import { hat, sampleKit } from '../../../../tests/support/sample';
+import { ringMm, type Kit } from '../kit';
+import { FINISHES, OPERATIONS } from '../plan';
+import { plan, type Result } from '../tomble';
+import { PLACES } from './reveal';
+
+/** Metres of yarn for the rows alone, from the plan's own list of operations and not from the fabric. */
+function rowMetresByHand(result: Result, yarnId: string): number {
+  const i = result.fabric.yarns.indexOf(yarnId);
+  const { strands } = result.yarns[i]!;
+  let rows = 0;
+  for (const op of result.plan.pieces[0]!.operations) if (op.op === 'knit' && op.yarn === yarnId) rows += op.rows;
+  return (rows * result.fabric.pieces[0]!.width * result.gauges[i]!.loopMm * strands) / 1000;
+}
+
+describe('for any valid kit and brief', () => {
+  it('rows, yarn, places, steps and trace agree', () => {
+    const done = { operations: new Set<string>(), finishes: new Set<string>() };
+    fc.assert(
+      fc.property(anyKitAndHat, ({ kit, brief }) => {
+        const result = plan(kit, brief);
+        const piece = result.fabric.pieces[0]!;
+        const { operations } = result.plan.pieces[0]!;
+        expect(result.refusals).toEqual([]);
+
+        // Every row: one yarn, one place; the places are in the order the fabric is folded.
+        const knitRows = operations.reduce((sum, op) => sum + (op.op === 'knit' ? op.rows : 0), 0);
+        expect(piece.rows).toBe(knitRows);
+        expect(result.reveal.place).toHaveLength(knitRows);
+        for (let row = 0; row < piece.rows; row++) {
+          expect(result.fabric.yarns[piece.yarn[row]!]).toBeDefined();
+          expect(PLACES[result.reveal.place[row]!]).toBeDefined();
+          expect(PLACES[result.reveal.place[row]!] === 'removed').toBe(piece.purpose[row] !== 0);
+        }
+        expect(result.reveal.shares.reduce((sum, share) => sum + share.rows, 0)).toBe(knitRows);
+
+        // Yarn: the sum over rows, and every part counted once.
+        for (const use of result.yarnUse) {
+          const rows = use.parts.filter((part) => part.what.endsWith('rows')).reduce((sum, part) => sum + part.metres, 0);
+          expect(rows).toBeCloseTo(rowMetresByHand(result, use.yarnId), 6);
+          expect(use.parts.reduce((sum, part) => sum + part.metres, 0)).toBeCloseTo(use.metres.value, 9);
+          expect(use.metres.low).toBeLessThanOrEqual(use.metres.value);
+          expect(use.metres.high).toBeGreaterThanOrEqual(use.metres.value);
+        }
+
+        // Steps: every operation and every finishing action exactly once, rows without gap or overlap.
+        expect(result.steps.flatMap((s) => (s.operation === null ? [] : [s.operation]))).toEqual(operations.map((_, i) => i));
+        expect(result.steps.flatMap((s) => (s.finish === null ? [] : [s.finish]))).toEqual(result.plan.finishing.map((_, i) => i));
+        let next = 1;
+        for (const step of result.steps) {
+          if (!step.rows) continue;
+          expect(step.rows.from).toBe(next);
+          next = step.rows.to + 1;
+          for (const cue of step.cues) expect(cue.row >= step.rows.from - 1 && cue.row <= step.rows.to).toBe(true);
+        }
+        expect(next).toBe(knitRows + 1);
+        expect(new Set(result.steps.map((s) => s.id)).size).toBe(result.steps.length);
+
+        // The trace ends with an empty ring.
+        expect(piece.trace).toHaveLength(operations.length);
+        expect(piece.trace.at(-1)).toMatchObject({ occupied: 0, rowsAfter: knitRows });
+        operations.forEach((op) => done.operations.add(op.op));
+        result.plan.finishing.forEach((f) => done.finishes.add(f.do));
+      }),
+      { numRuns: 150 }
+    );
+    // Completeness: the random plans exercised the whole language.
+    expect([...done.operations].sort()).toEqual([...OPERATIONS].sort());
+    expect([...done.finishes].sort()).toEqual([...FINISHES].sort());
+  });
+});
+
+/** Oracle for the reveal: the tube as a strip of paper folded in half, its edge turned up, looked at from outside. */
+function foldStrip(rows: number, turn: number, crown: number): string[] {
+  const layer = Math.floor(rows / 2);
+  return Array.from({ length: rows }, (_, row) => {
+    if (row < crown || row >= rows - crown) return 'crown';
+    const outside = row < layer;
+    // Distance from the fold, in rows, on either layer.
+    const fromFold = outside ? layer - row : row - layer + 1;
+    if (outside) return fromFold <= 2 * turn ? 'under-brim' : 'outside';
+    return fromFold <= turn ? 'turned-up' : 'lining';
+  });
+}
+
+describe('reveal', () => {
+  it('agrees with a strip of paper folded in half', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 60, max: 300 }), fc.integer({ min: 0, max: 60 }), (rows, turnUpMm) => {
+        const result = hat({ sizeBy: 'rows', rows, turnUpMm });
+        const { reveal } = result;
+        const names = [...reveal.place].map((code) => PLACES[code]!);
+        const crown = names.findIndex((name) => name !== 'crown');
+        expect(names).toEqual(foldStrip(rows, reveal.turnRows, crown));
+      }),
+      { numRuns: 60 }
+    );
+  });
+
+  it('5 cm turned up at full stretch take about 17 rows (5 cm / 0.287 cm)', () => {
+    expect(hat({ turnUpMm: 50 }).reveal.turnRows).toBe(17);
+  });
+});
+
+describe('outline', () => {
+  it('bands stack without gap and the fold halves the work', () => {
+    const { outline, sizes } = hat({ sizeBy: 'rows', rows: 120 });
+    const [tube] = outline.tubes;
+    expect(tube!.heightMm).toBeCloseTo(sizes.pieces[0]!.lengthMm.value, 9);
+    expect(tube!.fold).toEqual({ row: 60, heightMm: 300 });
+    let at = 0;
+    for (const band of tube!.bands) {
+      expect(band.bottomMm).toBeCloseTo(at, 9);
+      at = band.topMm;
+    }
+  });
+
+  it('the worn layers are as long as the rows that make them', () => {
+    const { outline, reveal } = hat({ turnUpMm: 40 });
+    const worn = outline.worn!;
+    const length = (bands: readonly { fromMm: number; toMm: number }[]) => bands.at(-1)!.toMm - bands[0]!.fromMm;
+    expect(length(worn.outer)).toBeCloseTo(worn.arcMm, 6);
+    expect(length(worn.brim)).toBeCloseTo(length(worn.under), 6);
+    expect(length(worn.lining)).toBeCloseTo(worn.arcMm, 3);
+    expect(length(worn.brim) / reveal.turnRows).toBeCloseTo(2.87, 1);
+  });
+});
+
+describe('yarn use', () => {
+  it('a plain hat by hand: rows, cast-on round the ring, tail, drawstring', () => {
+    const kit: Kit = sampleKit();
+    const result = hat({ style: 'plain', sizeBy: 'rows', rows: 110, turnUpMm: 0 }, kit);
+    const ring = ringMm(kit.machines[0]!);
+    const byHand = (110 * 48 * result.gauges[0]!.loopMm + ring + 450 + 2 * ring) / 1000;
+    expect(result.yarnUse[0]!.metres.value).toBeCloseTo(byHand, 6);
+    // 500 tex is 2 metres to the gram.
+    expect(result.yarnUse[0]!.grams.value).toBeCloseTo(byHand / 2, 6);
+    expect(result.yarnUse[0]!.balls.value).toBeCloseTo(byHand / 200, 6);
+  });
+
+  it('two strands take twice the metres of the same rows', () => {
+    const one = hat({ style: 'plain', sizeBy: 'rows', rows: 110 }).yarnUse[0]!.metres.value;
+    const two = hat({ style: 'plain', sizeBy: 'rows', rows: 110 }, sampleKit(), { strands: { red: 2 } }).yarnUse[0]!.metres.value;
+    expect(two).toBeCloseTo(2 * one, 6);
+  });
+});

@@ -1,0 +1,122 @@
+import { ticks } from 'd3-array';
+import { scaleLinear } from 'd3-scale';
+import type { Yarn } from '$lib/core/kit';
+import { heightOfRow, type TubeOutline } from '$lib/core/read';
+import { fix, frontArc, type Scene, type Shape, type Texture } from './scene';
+
+/** How a tube is drawn. */
+export interface TubeView {
+  readonly width: number;
+  readonly height: number;
+  /** Rows knitted so far, or null for the whole plan. */
+  readonly rowsDone: number | null;
+  /** Without rulers and letters, for a narrow margin. */
+  readonly slim: boolean;
+}
+
+const RING_HEIGHT = 46;
+const BOTTOM = 26;
+
+/** Letters that name the yarns of a plan in pictures, where colour alone must not tell. */
+export const yarnLetter = (index: number): string => String.fromCharCode(65 + (index % 26));
+
+/** The ring seen from a little above: rim, pins, marker. */
+function ringShapes(cx: number, rx: number, pins: number): Shape[] {
+  const ry = rx * 0.2;
+  const y = RING_HEIGHT - 8;
+  const rim = (r: number): string => `M${fix(cx - rx * r)} ${y}${frontArc(rx * r, ry * r, cx + rx * r, y)}${frontArc(rx * r, ry * r, cx - rx * r, y)}Z`;
+  const shapes: Shape[] = [
+    { shape: 'path', d: rim(1.1), fill: { ink: 'line' } },
+    { shape: 'path', d: rim(0.96), fill: { ink: 'paper' } }
+  ];
+  for (let i = 0; i < pins; i++) {
+    // The marker stands in front, where the knitter sits.
+    const angle = Math.PI / 2 + (2 * Math.PI * i) / pins;
+    const x = cx + rx * 1.03 * Math.cos(angle);
+    const top = y + ry * 1.03 * Math.sin(angle);
+    const marker = i === 0;
+    shapes.push({
+      shape: 'path',
+      d: `M${fix(x)} ${fix(top + 3)}V${fix(top - (marker ? 11 : 8))}`,
+      fill: { ink: 'none' },
+      stroke: { ink: marker ? 'accent' : 'quiet' },
+      width: marker ? 4 : 1.6,
+      ...(marker ? { title: 'Marker pin' } : {})
+    });
+  }
+  return shapes;
+}
+
+/**
+ * The hanging tube: newest row at the top under the ring, the cast-on at the bottom. At the crank only what is
+ * knitted hangs, and a dotted outline shows what is still to come.
+ */
+export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: number, view: TubeView): Scene {
+  const { width, height, slim } = view;
+  const left = slim ? 4 : 46;
+  const right = slim ? 4 : 52;
+  const room = height - RING_HEIGHT - BOTTOM;
+  const pxPerMm = room / Math.max(tube.heightMm, 1);
+  // To scale where the column allows; a long scarf is drawn wider than it is, never thinner than a finger.
+  const bodyWidth = Math.min(width - left - right, Math.max(tube.widthMm * pxPerMm, slim ? 24 : 84));
+  const cx = left + (width - left - right) / 2;
+  const [x0, x1] = [cx - bodyWidth / 2, cx + bodyWidth / 2];
+  const ry = bodyWidth * 0.07;
+  const done = Math.min(view.rowsDone ?? tube.rows, tube.rows);
+  const doneMm = heightOfRow(tube.bands, done);
+  const hung = done === 0 ? 0 : doneMm;
+  // Height above the cast-on to pixels: the newest row sits at the ring.
+  const y = scaleLinear([hung, hung - tube.heightMm], [RING_HEIGHT, RING_HEIGHT + room]);
+  const stitchPx = bodyWidth / tube.stitchesAcross;
+  const rowPx = room / Math.max(tube.rows, 1);
+  const textures = yarns.map((yarn, i): Texture => ({ yarn: i, hex: yarn.colour.hex, stitchPx, rowPx, originY: RING_HEIGHT }));
+  const shapes: Shape[] = [];
+  const slab = (top: number, bottom: number): string =>
+    `M${fix(x0)} ${fix(top)}V${fix(bottom)}${frontArc(bodyWidth / 2, ry, x1, bottom)}V${fix(top)}${frontArc(bodyWidth / 2, ry, x0, top, 1)}Z`;
+
+  if (done < tube.rows) {
+    shapes.push({ shape: 'path', d: slab(y(hung), RING_HEIGHT + room), fill: { ink: 'none' }, stroke: { ink: 'quiet' }, width: 1, dash: '2 4', title: `${tube.rows - done} rows to come` });
+  }
+  for (const band of tube.bands) {
+    if (band.from > done) break;
+    const top = y(Math.min(band.topMm, hung));
+    const bottom = y(band.bottomMm);
+    const yarn = yarns[band.yarn]!;
+    const name = `${band.section}: row ${band.from} to ${band.to}, ${yarn.name}, ${yarn.colour.name}`;
+    shapes.push({ shape: 'path', d: slab(top, bottom), fill: { knit: band.yarn }, title: name, ...(band.purpose === 'work' ? {} : { opacity: 0.75 }) });
+    if (slim || bottom - top < 13) continue;
+    const middle = (top + bottom) / 2 + ry;
+    shapes.push(
+      { shape: 'path', d: `M${fix(cx - 11)} ${fix(middle)}a11 11 0 1 0 22 0a11 11 0 1 0 -22 0Z`, fill: { ink: 'paper' }, opacity: 0.92 },
+      { shape: 'text', x: cx, y: middle + 5, text: yarnLetter(band.yarn), size: 14, anchor: 'middle', ink: 'text', bold: true }
+    );
+  }
+  if (tube.fold && tube.fold.row < done) {
+    const at = y(tube.fold.heightMm);
+    shapes.push({ shape: 'path', d: `M${fix(x0 - 6)} ${fix(at)}${frontArc(bodyWidth / 2 + 6, ry, x1 + 6, at)}`, fill: { ink: 'none' }, stroke: { ink: 'text' }, width: 1.6, dash: '6 3', title: `Fold after row ${tube.fold.row}` });
+    if (!slim) shapes.push({ shape: 'text', x: x0 - 8, y: at + 4, text: 'fold', size: 12, anchor: 'end', ink: 'text' });
+  }
+  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, bodyWidth / 2 + 16), pins));
+  if (!slim) shapes.push(...rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room));
+  const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${done} of ${tube.rows} rows knitted`}`;
+  return { width, height, label, textures, shapes };
+}
+
+/** The ruler beside the tube: count in all outside, ends of sections with their own count inside. */
+function rulerShapes(tube: TubeOutline, done: number, y: (mm: number) => number, x: number, floor: number): Shape[] {
+  const shapes: Shape[] = [];
+  const taken: number[] = [];
+  const at = (row: number): number => y(heightOfRow(tube.bands, row));
+  const free = (py: number): boolean => py <= floor + 14 && taken.every((t) => Math.abs(t - py) >= 13);
+  const put = (row: number, text: string, bold: boolean): void => {
+    const py = at(row);
+    shapes.push({ shape: 'path', d: `M${fix(x)} ${fix(py)}h${bold ? 9 : 5}`, fill: { ink: 'none' }, stroke: { ink: bold ? 'text' : 'quiet' }, width: bold ? 1.6 : 1 });
+    if (!free(py)) return;
+    taken.push(py);
+    shapes.push({ shape: 'text', x: x + 12, y: py + 4, text, size: 12, anchor: 'start', ink: bold ? 'text' : 'quiet', bold });
+  };
+  if (done > 0) put(done, String(done), true);
+  for (const band of tube.bands) if (band.to < done) put(band.to, String(band.to), true);
+  for (const row of ticks(0, tube.rows, 8)) if (Number.isInteger(row) && row < done && row > 0) put(row, String(row), false);
+  return shapes;
+}

@@ -1,0 +1,100 @@
+import { z } from 'zod';
+import { Kit } from '$lib/core/kit';
+import { Brief } from '$lib/core/plan';
+import { echo, wordFault } from '$lib/core/quantity';
+import { faultsOf, type Result, tryPlan } from '$lib/core/tomble';
+import { CrankEvent } from '$lib/store/records/crank-event';
+import { Measured, type Project } from '$lib/store/records/project';
+
+/** Version of the project file this build writes; older ones are read, newer ones are refused by name. */
+export const FILE_VERSION = 1;
+
+/** Largest project file that is read: a plan of 20,000 rows with every crank event stays far below it. */
+export const LARGEST_FILE = 16 * 1024 * 1024;
+
+/** A project with everything needed to plan it again elsewhere. */
+export const ProjectFile = z.object({
+  format: z.literal('tomble-project'),
+  version: z.literal(FILE_VERSION),
+  exportedAt: z.iso.datetime(),
+  kit: Kit,
+  brief: Brief,
+  actions: z.array(CrankEvent.shape.what).max(2_000_000).default([]),
+  finished: z.array(z.string().max(80)).max(400).default([]),
+  measured: Measured.nullable().default(null)
+});
+export type ProjectFile = z.infer<typeof ProjectFile>;
+
+/** The part of a kit that a plan stands on: its machines, its yarns, and swatches of both. */
+export function kitOf(result: Result): Kit {
+  const { kit, plan, fabric, brief } = result;
+  const named = JSON.stringify(brief.options);
+  const machines = kit.machines.filter((m) => plan.pieces.some((p) => p.machineId === m.id));
+  const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || named.includes(JSON.stringify(y.id)));
+  const has = (list: readonly { id: string }[], id: string): boolean => list.some((entry) => entry.id === id);
+  const swatches = kit.swatches.filter((s) => has(machines, s.machineId) && has(yarns, s.yarnId));
+  return { machines, yarns, swatches, habits: kit.habits };
+}
+
+/** A project as the text of a project file. */
+export function writeProjectFile(project: Project, result: Result, events: readonly CrankEvent[], now = new Date()): string {
+  const file: ProjectFile = {
+    format: 'tomble-project',
+    version: FILE_VERSION,
+    exportedAt: now.toISOString(),
+    kit: kitOf(result),
+    brief: project.brief,
+    actions: events.map((event) => event.what),
+    finished: project.finished,
+    measured: project.measured
+  };
+  return `${JSON.stringify(file, null, 2)}\n`;
+}
+
+/** A project file that was read and can be planned, or sentences that say why not. */
+export type ReadFile = { readonly ok: true; readonly file: ProjectFile; readonly result: Result } | { readonly ok: false; readonly reasons: readonly string[] };
+
+/** Reasons shown at once; a foreign file would otherwise fill the screen. */
+const MOST_REASONS = 8;
+
+const no = (...reasons: string[]): ReadFile => ({ ok: false, reasons });
+
+/** Line of a text at which a JSON parser gave up, when its message tells. */
+function lineOf(text: string, message: string): string {
+  const at = /position (\d+)/.exec(message)?.[1];
+  return at === undefined ? '' : ` in line ${text.slice(0, Number(at)).split('\n').length}`;
+}
+
+/**
+ * Reads a project file. Nothing is stored; the caller shows a preview first.
+ *
+ * @param text the whole file
+ */
+export function readProjectFile(text: string): ReadFile {
+  if (text.length > LARGEST_FILE) return no(`The file must be at most ${LARGEST_FILE / 1024 / 1024} MiB; received ${(text.length / 1024 / 1024).toFixed(1)} MiB.`);
+  let value: unknown;
+  try {
+    value = JSON.parse(text.replace(/^\uFEFF/, ''));
+  } catch (error) {
+    const why = error instanceof Error ? error.message : '';
+    return no(`The file is not whole${lineOf(text, why)}: it must be JSON; received ${echo(text.trim().slice(0, 24))}.`);
+  }
+  const head = z.object({ format: z.string(), version: z.number() }).safeParse(value);
+  if (!head.success || head.data.format !== 'tomble-project') {
+    const received = head.success ? echo(head.data.format) : 'a file without one';
+    return no(`This is not a Tomble project: format must be "tomble-project"; received ${received}.`);
+  }
+  if (head.data.version > FILE_VERSION) {
+    return no(`This file is from a newer Tomble: version must be at most ${FILE_VERSION}; received ${head.data.version}. Update Tomble, then open it again.`);
+  }
+  const parsed = ProjectFile.safeParse(value);
+  if (!parsed.success) return no(...faultsOf(parsed.error, value).slice(0, MOST_REASONS).map(wordFault));
+  const planned = tryPlan(parsed.data.kit, parsed.data.brief);
+  if (!planned.ok) return no(...planned.faults.slice(0, MOST_REASONS).map(wordFault));
+  return { ok: true, file: parsed.data, result: planned.value };
+}
+
+/** JSON Schema of the project file, for programs that write or check one. */
+export function projectSchema(): object {
+  return { ...z.toJSONSchema(ProjectFile, { io: 'input', target: 'draft-2020-12' }), $id: '/api/schema/project', title: 'Tomble project file' };
+}

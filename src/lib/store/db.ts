@@ -1,0 +1,34 @@
+import Dexie, { type Table } from 'dexie';
+import type { Habits, Machine, Swatch, Yarn } from '$lib/core/kit';
+import type { CrankEvent } from './records/crank-event';
+import type { Project } from './records/project';
+
+/** A setting that is not part of the craft. */
+export interface Setting {
+  readonly key: string;
+  readonly value: unknown;
+}
+
+/** Everything the browser keeps. Versions are consecutive and frozen once released. */
+export class TombleDb extends Dexie {
+  machines!: Table<Machine, string>;
+  yarns!: Table<Yarn, string>;
+  swatches!: Table<Swatch, string>;
+  projects!: Table<Project, string>;
+  events!: Table<CrankEvent, number>;
+  habits!: Table<Habits & { id: string }, string>;
+  settings!: Table<Setting, string>;
+
+  constructor(name = 'tomble') {
+    super(name);
+    this.version(1).stores({
+      machines: 'id',
+      yarns: 'id',
+      swatches: 'id, [machineId+yarnId]',
+      projects: 'id, updatedAt, deletedAt',
+      events: '++id, projectId',
+      habits: 'id',
+      settings: 'key'
+    });
+  }
+}

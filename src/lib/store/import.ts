@@ -1,0 +1,55 @@
+import type { Kit } from '$lib/core/kit';
+import { Brief } from '$lib/core/plan';
+import type { ProjectFile } from '$lib/formats/project-file';
+import type { TombleDb } from './db';
+import { Project } from './records/project';
+
+/** An id that an imported record takes: its own when it is free or the record is the same, else a new one. */
+function settle<T extends { id: string }>(record: T, stored: T | undefined, moved: Map<string, string>): T {
+  if (!stored || JSON.stringify(stored) === JSON.stringify(record)) return record;
+  const id = crypto.randomUUID();
+  moved.set(record.id, id);
+  return { ...record, id };
+}
+
+/** Options and strands with moved yarn ids put in place. */
+function rewrite(brief: Brief, moved: ReadonlyMap<string, string>): Brief {
+  const swap = (value: unknown): unknown => {
+    if (typeof value === 'string') return moved.get(value) ?? value;
+    if (Array.isArray(value)) return value.map(swap);
+    if (typeof value !== 'object' || value === null) return value;
+    return Object.fromEntries(Object.entries(value).map(([key, v]) => [key, swap(v)]));
+  };
+  return Brief.parse({
+    ...brief,
+    machineId: moved.get(brief.machineId) ?? brief.machineId,
+    strands: Object.fromEntries(Object.entries(brief.strands).map(([id, n]) => [moved.get(id) ?? id, n])),
+    options: swap(brief.options)
+  });
+}
+
+/**
+ * Stores an imported project with the machines, yarns and swatches it needs. Records of the kit that differ from
+ * what is stored under the same id come in beside it; nothing stored is changed.
+ *
+ * @returns the id of the new project
+ */
+export async function importProject(db: TombleDb, file: ProjectFile, now = new Date()): Promise<string> {
+  return db.transaction('rw', [db.machines, db.yarns, db.swatches, db.projects, db.events], async () => {
+    const moved = new Map<string, string>();
+    const kit: Kit = file.kit;
+    for (const machine of kit.machines) await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
+    for (const yarn of kit.yarns) await db.yarns.put(settle(yarn, await db.yarns.get(yarn.id), moved));
+    for (const swatch of kit.swatches) {
+      const placed = { ...swatch, machineId: moved.get(swatch.machineId) ?? swatch.machineId, yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId };
+      await db.swatches.put(settle(placed, await db.swatches.get(swatch.id), new Map()));
+    }
+    const id = crypto.randomUUID();
+    const at = now.toISOString();
+    await db.projects.add(
+      Project.parse({ id, brief: rewrite(file.brief, moved), finished: file.finished, measured: file.measured, createdAt: at, updatedAt: at })
+    );
+    await db.events.bulkAdd(file.actions.map((what) => ({ projectId: id, at, what })));
+    return id;
+  });
+}

@@ -1,0 +1,36 @@
+import { Habits, Kit, type Machine, type Yarn } from '$lib/core/kit';
+import type { TombleDb } from './db';
+
+/** There is one knitter to a browser. */
+const ME = 'me';
+
+/** The whole kit, or null while there is no machine or no yarn yet. */
+export async function loadKit(db: TombleDb): Promise<Kit | null> {
+  const [machines, yarns, swatches, habits] = await Promise.all([
+    db.machines.toArray(),
+    db.yarns.toArray(),
+    db.swatches.toArray(),
+    db.habits.get(ME)
+  ]);
+  if (machines.length === 0 || yarns.length === 0) return null;
+  return { machines, yarns, swatches, habits: Habits.parse(habits ?? {}) };
+}
+
+/** Keeps the knitter's habits. */
+export const saveHabits = (db: TombleDb, habits: Habits): Promise<string> => db.habits.put({ ...habits, id: ME });
+
+/** Keeps a yarn, new or changed. */
+export const saveYarn = (db: TombleDb, yarn: Yarn): Promise<string> => db.yarns.put(yarn);
+
+/** Keeps a machine, new or changed. */
+export const saveMachine = (db: TombleDb, machine: Machine): Promise<string> => db.machines.put(machine);
+
+/** Adds the parts of a kit that are not there yet. */
+export async function addKit(db: TombleDb, kit: Kit): Promise<void> {
+  await db.transaction('rw', db.machines, db.yarns, db.swatches, db.habits, async () => {
+    await db.machines.bulkPut(kit.machines);
+    await db.yarns.bulkPut(kit.yarns);
+    await db.swatches.bulkPut(kit.swatches);
+    await db.habits.put({ ...kit.habits, id: ME });
+  });
+}

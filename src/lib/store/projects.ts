@@ -1,0 +1,112 @@
+import { kindOf } from '$lib/core/kinds';
+import type { Kit } from '$lib/core/kit';
+import { Brief, type Fix } from '$lib/core/plan';
+import type { TombleDb } from './db';
+import { type CrankAction, type CrankEvent, progressOf } from './records/crank-event';
+import { type Measured, Project } from './records/project';
+
+/** Edits that can be taken back. */
+const MOST_UNDO = 100;
+
+/** Edits of the same field within this time are one step of undo: a word typed, not its letters. */
+const ONE_EDIT_MS = 900;
+
+/** A change to a brief; options are merged key by key. */
+export type Change = Fix['change'] & Partial<Pick<Brief, 'name' | 'hole'>>;
+
+/** A brief with a change applied. */
+export function changed(brief: Brief, change: Change): Brief {
+  return { ...brief, ...change, strands: { ...brief.strands, ...change.strands }, options: { ...brief.options, ...change.options } };
+}
+
+/** Which fields a change touches, to tell whether two edits belong together. */
+const touched = (change: Change): string => Object.keys({ ...change, ...change.options }).sort().join(' ');
+
+/** A new project of a kind, knittable from the start. */
+export function newProject(kit: Kit, kindCode: string, machineId: string, now = new Date()): Project {
+  const kind = kindOf(kindCode);
+  if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(kindCode)}`);
+  const brief = Brief.parse({ kind: kind.code, name: kind.title, machineId, options: kind.start(kit, machineId) });
+  return Project.parse({ id: crypto.randomUUID(), brief, createdAt: now.toISOString(), updatedAt: now.toISOString() });
+}
+
+/**
+ * A project after an edit. What stood before goes onto the undo list, unless the same field was edited a moment ago.
+ *
+ * @param last the fields and time of the edit before, for joining
+ */
+export function edited(
+  project: Project,
+  change: Change,
+  last: { touched: string; at: number } | null = null,
+  now = new Date()
+): { project: Project; last: { touched: string; at: number } } {
+  const fields = touched(change);
+  const joined = last !== null && last.touched === fields && now.getTime() - last.at < ONE_EDIT_MS && project.past.length > 0;
+  return {
+    project: {
+      ...project,
+      brief: changed(project.brief, change),
+      past: joined ? project.past : [...project.past, project.brief].slice(-MOST_UNDO),
+      future: [],
+      updatedAt: now.toISOString()
+    },
+    last: { touched: fields, at: now.getTime() }
+  };
+}
+
+/** The project one edit earlier; itself when there is none. */
+export function undone(project: Project): Project {
+  const brief = project.past.at(-1);
+  if (!brief) return project;
+  return { ...project, brief, past: project.past.slice(0, -1), future: [project.brief, ...project.future] };
+}
+
+/** The project with an undone edit done again; itself when there is none. */
+export function redone(project: Project): Project {
+  const [brief, ...future] = project.future;
+  if (!brief) return project;
+  return { ...project, brief, past: [...project.past, project.brief], future };
+}
+
+/** Keeps a project. */
+export const saveProject = (db: TombleDb, project: Project): Promise<string> => db.projects.put(project);
+
+/** Throws a project away so that it can be had back. */
+export async function removeProject(db: TombleDb, id: string): Promise<void> {
+  await db.projects.update(id, { deletedAt: new Date().toISOString() });
+}
+
+/** Takes a project back out of the bin. */
+export async function restoreProject(db: TombleDb, id: string): Promise<void> {
+  await db.projects.update(id, { deletedAt: null });
+}
+
+/** Empties the bin of what was thrown away before a moment. */
+export async function purge(db: TombleDb, before: Date): Promise<void> {
+  await db.transaction('rw', db.projects, db.events, async () => {
+    const gone = await db.projects.filter((p) => p.deletedAt !== null && p.deletedAt < before.toISOString()).primaryKeys();
+    await db.projects.bulkDelete(gone);
+    await db.events.where('projectId').anyOf(gone).delete();
+  });
+}
+
+/** Writes one thing that happened at the crank, at once. */
+export function record(db: TombleDb, projectId: string, what: CrankAction): Promise<number> {
+  return db.events.add({ projectId, at: new Date().toISOString(), what });
+}
+
+/** Everything that happened at the crank of a project, in order. */
+export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]> {
+  return db.events.where('projectId').equals(projectId).sortBy('id');
+}
+
+/** How far a project is. */
+export async function progressFor(db: TombleDb, projectId: string) {
+  return progressOf((await eventsOf(db, projectId)).map((event) => event.what));
+}
+
+/** Keeps what was measured; the project then belongs to the log. */
+export async function finishProject(db: TombleDb, id: string, measured: Measured): Promise<void> {
+  await db.projects.update(id, { measured, updatedAt: new Date().toISOString() });
+}

@@ -1,0 +1,43 @@
+import { z } from 'zod';
+import type { Position } from '$lib/core/read';
+
+/**
+ * One thing that happened at the crank. Progress is the fold of all of them; nothing is ever rewritten. `undo`
+ * takes back the last event that stands, also a jump.
+ */
+export const CrankEvent = z.object({
+  id: z.int().optional(),
+  projectId: z.string().min(1).max(80),
+  at: z.iso.datetime(),
+  what: z.discriminatedUnion('do', [
+    z.object({ do: z.literal('row'), yarn: z.string().max(80) }),
+    z.object({ do: z.literal('confirm'), step: z.string().max(80) }),
+    z.object({ do: z.literal('jump'), to: z.int().min(0).max(1_000_000) }),
+    z.object({ do: z.literal('undo') })
+  ])
+});
+export type CrankEvent = z.infer<typeof CrankEvent>;
+export type CrankAction = CrankEvent['what'];
+
+/** Where the events lead, and whether there is anything left to undo. */
+export interface Progress extends Position {
+  readonly undoable: boolean;
+}
+
+/**
+ * Folds events into a position. Rows reset the confirmations that belong to the gap before them.
+ *
+ * @example progressOf([{ do: 'row', yarn: 'y' }, { do: 'row', yarn: 'y' }, { do: 'undo' }]) // { rows: 1, ticks: 0, undoable: true }
+ */
+export function progressOf(actions: Iterable<CrankAction>): Progress {
+  const stands: Position[] = [{ rows: 0, ticks: 0 }];
+  for (const action of actions) {
+    const now = stands.at(-1)!;
+    if (action.do === 'undo') {
+      if (stands.length > 1) stands.pop();
+    } else if (action.do === 'row') stands.push({ rows: now.rows + 1, ticks: 0 });
+    else if (action.do === 'confirm') stands.push({ ...now, ticks: now.ticks + 1 });
+    else stands.push({ rows: action.to, ticks: 0 });
+  }
+  return { ...stands.at(-1)!, undoable: stands.length > 1 };
+}

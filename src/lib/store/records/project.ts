@@ -1,0 +1,36 @@
+import { z } from 'zod';
+import { Brief } from '$lib/core/plan';
+
+/** What was measured when a piece was done. */
+export const Measured = z.object({
+  lengthMm: z.number().min(10).max(20_000).nullable().meta({ title: 'Measured length' }),
+  flatWidthMm: z.number().min(10).max(2000).nullable().default(null).meta({ title: 'Measured flat width' }),
+  minutes: z.number().min(1).max(10_000).nullable().default(null).meta({ title: 'Minutes' }),
+  note: z.string().max(2000).default(''),
+  at: z.iso.datetime(),
+  /** What the plan had said, so that the log can compare without knowing the old kit. */
+  planned: z.object({
+    rows: z.int().min(1),
+    lengthMm: z.number().positive(),
+    flatWidthMm: z.number().positive(),
+    machine: z.string(),
+    yarns: z.array(z.string())
+  })
+});
+export type Measured = z.infer<typeof Measured>;
+
+/** A project as it is kept. Undo and redo of edits are kept with it, so that a reload loses nothing. */
+export const Project = z.object({
+  id: z.string().min(1).max(80),
+  brief: Brief,
+  past: z.array(Brief).max(200).default([]),
+  future: z.array(Brief).max(200).default([]),
+  /** Ids of the finishing steps that are ticked. */
+  finished: z.array(z.string().max(80)).max(400).default([]),
+  measured: Measured.nullable().default(null),
+  createdAt: z.iso.datetime(),
+  updatedAt: z.iso.datetime(),
+  /** When it was thrown away; it stays until the undo has passed. */
+  deletedAt: z.iso.datetime().nullable().default(null)
+});
+export type Project = z.infer<typeof Project>;

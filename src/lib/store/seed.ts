@@ -1,0 +1,23 @@
+import { demoKit } from '$lib/demo/kit';
+import { demoProjects } from '$lib/demo/projects';
+import { starterKit } from '$lib/demo/starter';
+import type { TombleDb } from './db';
+import { addKit } from './kit';
+
+/**
+ * Fills an empty browser on the first visit: with the demo village when the server runs the demo, else with a
+ * starter kit. A browser that holds anything is left alone.
+ */
+export async function seed(db: TombleDb, demo: boolean): Promise<void> {
+  await db.transaction('rw', [db.machines, db.yarns, db.swatches, db.habits, db.projects, db.events, db.settings], async () => {
+    if (await db.settings.get('seeded')) return;
+    await addKit(db, demo ? demoKit : starterKit);
+    if (demo) {
+      for (const { project, actions } of demoProjects) {
+        await db.projects.put(project);
+        await db.events.bulkAdd(actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what })));
+      }
+    }
+    await db.settings.put({ key: 'seeded', value: true });
+  });
+}

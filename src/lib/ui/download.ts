@@ -1,0 +1,24 @@
+/**
+ * Hands a text to the browser as a file.
+ *
+ * @param name file name with its ending
+ */
+export function download(name: string, type: string, text: string): void {
+  const url = URL.createObjectURL(new Blob([text], { type }));
+  const link = document.createElement('a');
+  link.href = url;
+  link.download = name;
+  link.click();
+  // The click has started the download by the next task; the address is not needed after it.
+  setTimeout(() => URL.revokeObjectURL(url), 1000);
+}
+
+/** A project's name as a file name: letters, digits and dashes. */
+export function fileName(name: string, ending: string): string {
+  const plain = name
+    .normalize('NFKD')
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-+|-+$/g, '')
+    .toLowerCase();
+  return `${plain || 'project'}${ending}`;
+}

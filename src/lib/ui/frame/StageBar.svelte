@@ -1,0 +1,57 @@
+<script lang="ts">
+  import { Redo2, Undo2 } from '@lucide/svelte';
+  import { page } from '$app/state';
+  import { paths } from '../paths';
+  import type { ProjectState } from '../state/project.svelte';
+
+  let { at }: { at: ProjectState } = $props();
+  const id = $derived(at.project!.id);
+  const stages = $derived([
+    { href: paths.plan(id), label: 'Plan' },
+    { href: paths.crank(id), label: 'Crank' },
+    { href: paths.finish(id), label: 'Finish' }
+  ]);
+  const current = $derived(stages.findIndex((stage) => stage.href === page.url.pathname));
+  const rows = $derived(at.result?.fabric.pieces[0]?.rows ?? 0);
+  // A short word under each stage says where it stands.
+  const words = $derived([
+    `${rows} rows`,
+    at.progress.rows === 0 ? 'not begun' : at.progress.rows >= rows ? 'all rows done' : `row ${at.progress.rows} of ${rows}`,
+    at.project!.measured ? 'in the log' : 'closing, measuring'
+  ]);
+</script>
+
+<div class="bg-base-100 border-base-300 border-b print:hidden">
+  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2">
+    <label class="min-w-48 flex-1">
+      <span class="sr-only">Name of the project</span>
+      <input
+        class="font-display hover:border-base-300 focus:border-base-content -ml-1.5 w-full truncate rounded-md border border-transparent bg-transparent px-1.5 py-1 text-2xl font-semibold"
+        value={at.project!.brief.name}
+        maxlength="80"
+        oninput={(e) => e.currentTarget.value.trim() && at.edit({ name: e.currentTarget.value })}
+      />
+    </label>
+    <nav aria-label="Stages of the project">
+      <ol class="flex items-center">
+        {#each stages as stage, i (stage.href)}
+          {#if i > 0}<li aria-hidden="true" class="border-base-content/40 w-4 border-t-2 border-dotted sm:w-10"></li>{/if}
+          <li>
+            <a
+              href={stage.href}
+              aria-current={i === current ? 'step' : undefined}
+              class="flex min-h-11 flex-col justify-center rounded-lg px-3 py-1 leading-tight {i === current ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}"
+            >
+              <span class="font-semibold">{stage.label}</span>
+              <span class="numerals text-xs">{words[i]}</span>
+            </a>
+          </li>
+        {/each}
+      </ol>
+    </nav>
+    <div class="flex">
+      <button type="button" class="btn btn-ghost btn-square" aria-label="Undo the last change of the plan" disabled={!at.project!.past.length} onclick={() => at.undo()}><Undo2 class="size-5" /></button>
+      <button type="button" class="btn btn-ghost btn-square" aria-label="Redo" disabled={!at.project!.future.length} onclick={() => at.redo()}><Redo2 class="size-5" /></button>
+    </div>
+  </div>
+</div>

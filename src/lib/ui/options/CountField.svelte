@@ -1,0 +1,62 @@
+<script lang="ts">
+  import { Minus, Plus } from '@lucide/svelte';
+  import { readCount, wordFault } from '$lib/core/quantity';
+  import FieldFrame from './FieldFrame.svelte';
+
+  interface Props {
+    label: string;
+    help?: string | undefined;
+    value: number;
+    min: number;
+    max: number;
+    onvalue: (value: number) => void;
+  }
+  let { label, help, value, min, max, onvalue }: Props = $props();
+  const uid = $props.id();
+  let typed = $state<string | null>(null);
+  let fault = $state('');
+
+  function take(text: string): void {
+    typed = text;
+    const read = readCount(text, { field: label, min, max });
+    fault = read.ok ? '' : wordFault(read.fault);
+    if (read.ok) onvalue(read.value);
+  }
+  function step(by: number): void {
+    typed = null;
+    fault = '';
+    onvalue(Math.min(max, Math.max(min, value + by)));
+  }
+  $effect(() => {
+    void value;
+    if (document.activeElement?.id !== uid) {
+      typed = null;
+      fault = '';
+    }
+  });
+</script>
+
+<FieldFrame {label} {help} {fault} id={uid}>
+  <div class="join w-full">
+    <button type="button" class="btn join-item" aria-label="{label}: one less" disabled={value <= min} onclick={() => step(-1)}><Minus class="size-4" /></button>
+    <input
+      id={uid}
+      class="input join-item numerals w-full min-w-0 text-center text-base"
+      class:input-error={fault}
+      inputmode="numeric"
+      autocomplete="off"
+      value={typed ?? String(value)}
+      aria-invalid={fault ? 'true' : undefined}
+      aria-describedby="{uid}-help"
+      oninput={(e) => take(e.currentTarget.value)}
+      onblur={() => !fault && (typed = null)}
+      onkeydown={(e) => {
+        if (e.key === 'ArrowUp') step(1);
+        else if (e.key === 'ArrowDown') step(-1);
+        else return;
+        e.preventDefault();
+      }}
+    />
+    <button type="button" class="btn join-item" aria-label="{label}: one more" disabled={value >= max} onclick={() => step(1)}><Plus class="size-4" /></button>
+  </div>
+</FieldFrame>

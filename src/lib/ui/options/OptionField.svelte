@@ -1,0 +1,36 @@
+<script lang="ts">
+  import type { Kit, Yarn } from '$lib/core/kit';
+  import type { OptionMeta, Section } from '$lib/core/plan';
+  import type { Units } from '$lib/core/quantity';
+  import ChoiceField from './ChoiceField.svelte';
+  import CountField from './CountField.svelte';
+  import LengthField from './LengthField.svelte';
+  import SectionsField from './SectionsField.svelte';
+  import SwitchField from './SwitchField.svelte';
+  import YarnField from './YarnField.svelte';
+
+  interface Props {
+    meta: OptionMeta;
+    value: unknown;
+    kit: Kit;
+    units: Units;
+    letterOf: (yarnId: string) => string;
+    onvalue: (value: unknown) => void;
+    onyarn: (yarn: Yarn) => void;
+  }
+  let { meta, value, kit, units, letterOf, onvalue, onyarn }: Props = $props();
+</script>
+
+{#if meta.control === 'length'}
+  <LengthField label={meta.title} help={meta.help} valueMm={value as number} minMm={meta.min ?? 0} maxMm={meta.max ?? 10_000} {units} {onvalue} />
+{:else if meta.control === 'count'}
+  <CountField label={meta.title} help={meta.help} value={value as number} min={meta.min ?? 0} max={meta.max ?? 10_000} {onvalue} />
+{:else if meta.control === 'choice'}
+  <ChoiceField label={meta.title} help={meta.help} value={value as string} choices={meta.choices ?? []} {onvalue} />
+{:else if meta.control === 'switch'}
+  <SwitchField label={meta.title} help={meta.help} value={value as boolean} {onvalue} />
+{:else if meta.control === 'yarn'}
+  <YarnField label={meta.title} help={meta.help} empty={meta.empty} value={value as string | null} yarns={kit.yarns} letter={letterOf((value as string | null) ?? '')} {onvalue} onchange={onyarn} />
+{:else}
+  <SectionsField label={meta.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
+{/if}

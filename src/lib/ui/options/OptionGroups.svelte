@@ -1,0 +1,54 @@
+<script lang="ts">
+  import { HEAD_SIZES } from '$lib/core/body';
+  import { kindOf } from '$lib/core/kinds';
+  import type { Yarn } from '$lib/core/kit';
+  import { type Finding, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { yarnLetter } from '$lib/draw/tube';
+  import FindingNote from '../finding/FindingNote.svelte';
+  import type { ProjectState } from '../state/project.svelte';
+  import OptionField from './OptionField.svelte';
+
+  let { at, findings, onyarn }: { at: ProjectState; findings: readonly Finding[]; onyarn: (yarn: Yarn) => void } = $props();
+  const brief = $derived(at.project!.brief);
+  const fields = $derived(optionFields(kindOf(brief.kind)!.options));
+  const groups = $derived([...new Set(fields.map((field) => field.meta.group))]);
+  const shown = (meta: OptionMeta): boolean => !meta.when || meta.when.is.includes(brief.options[meta.when.key]);
+  const letterOf = (id: string): string => {
+    const i = at.result?.fabric.yarns.indexOf(id) ?? -1;
+    return i < 0 ? '' : yarnLetter(i);
+  };
+  const wide = (meta: OptionMeta): boolean => meta.control !== 'length' && meta.control !== 'count';
+  const small = $derived(HEAD_SIZES.find((size) => size.girthMm === brief.options['headMm'])?.code ?? '');
+</script>
+
+{#each groups as group (group)}
+  <fieldset class="bg-base-100 border-base-300 rounded-box border p-4">
+    <legend class="font-display bg-base-100 -ml-1 rounded px-2 text-lg font-semibold">{group}</legend>
+    <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
+      {#each fields.filter((f) => f.meta.group === group && shown(f.meta)) as { key, meta } (key)}
+        <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
+          <OptionField {meta} value={brief.options[key]} kit={at.kit!} units={at.units} {letterOf} onvalue={(value) => at.edit({ options: { [key]: value } })} {onyarn} />
+          {#if key === 'headMm'}
+            <label class="quiet flex items-center gap-2 pb-1 text-sm">
+              No head at hand?
+              <select
+                class="select select-sm text-base-content flex-1"
+                value={small}
+                onchange={(e) => {
+                  const size = HEAD_SIZES.find((s) => s.code === e.currentTarget.value);
+                  if (size) at.edit({ options: { headMm: size.girthMm } });
+                }}
+              >
+                <option value="">Measured</option>
+                {#each HEAD_SIZES as size (size.code)}<option value={size.code}>{size.label}</option>{/each}
+              </select>
+            </label>
+          {/if}
+          {#each findings.filter((f) => f.place.option === key) as finding (finding.code + finding.sentence)}
+            <div class="mb-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
+          {/each}
+        </div>
+      {/each}
+    </div>
+  </fieldset>
+{/each}

@@ -1,0 +1,58 @@
+<script lang="ts">
+  import { Check, ChevronsUpDown, Pencil } from '@lucide/svelte';
+  import { Select } from 'bits-ui';
+  import { type Yarn, yarnName } from '$lib/core/kit';
+  import YarnDot from '../yarn/YarnDot.svelte';
+
+  interface Props {
+    label: string;
+    help?: string | undefined;
+    /** What an open choice means; without it a yarn must be chosen. */
+    empty?: string | undefined;
+    value: string | null;
+    yarns: readonly Yarn[];
+    letter?: string;
+    compact?: boolean;
+    onvalue: (id: string | null) => void;
+    onchange?: ((yarn: Yarn) => void) | undefined;
+  }
+  let { label, help = '', empty, value, yarns, letter = '', compact = false, onvalue, onchange }: Props = $props();
+  const uid = $props.id();
+  const OPEN = '';
+  const yarn = $derived(yarns.find((y) => y.id === value));
+  const items = $derived([...(empty === undefined ? [] : [{ value: OPEN, label: empty }]), ...yarns.map((y) => ({ value: y.id, label: yarnName(y) }))]);
+</script>
+
+<div class="min-w-0 flex-1">
+  <p id="{uid}-label" class={compact ? 'sr-only' : 'mb-1 font-semibold'}>{label}</p>
+  <div class="flex gap-1.5">
+    <Select.Root type="single" value={value ?? OPEN} {items} onValueChange={(v) => onvalue(v === OPEN ? null : v)}>
+      <Select.Trigger
+        aria-label="{label}: {yarn ? yarnName(yarn) : (empty ?? 'choose')}"
+        class="input flex h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left"
+      >
+        {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
+        <span class="min-w-0 flex-1 truncate">{yarn ? yarnName(yarn) : (empty ?? 'Choose a yarn')}</span>
+        <ChevronsUpDown class="quiet size-4 shrink-0" aria-hidden="true" />
+      </Select.Trigger>
+      <Select.Portal>
+        <Select.Content class="bg-base-100 border-base-300 z-50 max-h-80 w-(--bits-select-anchor-width) min-w-56 overflow-y-auto rounded-lg border p-1 shadow-xl" sideOffset={4}>
+          {#each items as item (item.value)}
+            {@const its = yarns.find((y) => y.id === item.value)}
+            <Select.Item value={item.value} label={item.label} class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-2 py-1.5">
+              {#snippet children({ selected })}
+                {#if its}<YarnDot hex={its.colour.hex} size={20} />{:else}<span class="size-5"></span>{/if}
+                <span class="flex-1">{item.label}</span>
+                {#if selected}<Check class="size-4" aria-label="chosen" />{/if}
+              {/snippet}
+            </Select.Item>
+          {/each}
+        </Select.Content>
+      </Select.Portal>
+    </Select.Root>
+    {#if yarn && onchange && !compact}
+      <button type="button" class="btn btn-square h-11" aria-label="Change {yarnName(yarn)}" onclick={() => onchange(yarn)}><Pencil class="size-4" /></button>
+    {/if}
+  </div>
+  {#if !compact}<p class="quiet min-h-5 pt-0.5 text-sm">{help}</p>{/if}
+</div>

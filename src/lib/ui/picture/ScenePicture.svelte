@@ -1,0 +1,61 @@
+<script lang="ts">
+  import type { Fill, Ink, Scene } from '$lib/draw/scene';
+  import { tileOf } from '$lib/draw/texture';
+
+  let { scene, class: extra = '' }: { scene: Scene; class?: string } = $props();
+  const uid = $props.id();
+
+  const INKS: Record<Ink, string> = {
+    text: 'var(--color-base-content)',
+    quiet: 'color-mix(in oklab, var(--color-base-content) 70%, var(--color-base-100))',
+    line: 'color-mix(in oklab, var(--color-base-content) 45%, var(--color-base-100))',
+    paper: 'var(--color-base-100)',
+    accent: 'oklch(0.72 0.15 75)',
+    none: 'none'
+  };
+  const paint = (fill: Fill): string =>
+    'ink' in fill ? INKS[fill.ink] : 'hex' in fill ? fill.hex : `url(#${uid}-knit-${fill.knit})`;
+</script>
+
+<svg viewBox="0 0 {scene.width} {scene.height}" role="img" aria-label={scene.label} class="block max-w-full {extra}">
+  <defs>
+    {#each scene.textures as texture (texture.yarn)}
+      {@const tile = tileOf(texture)}
+      <pattern
+        id="{uid}-knit-{texture.yarn}"
+        width={tile.width}
+        height={tile.height}
+        y={texture.originY}
+        patternUnits="userSpaceOnUse"
+      >
+        <rect width={tile.width} height={tile.height} fill={tile.ground} />
+        {#each tile.strokes as stroke, i (i)}
+          <path d={stroke.d} stroke={stroke.colour} stroke-width={stroke.width} fill="none" />
+        {/each}
+      </pattern>
+    {/each}
+  </defs>
+  {#each scene.shapes as shape, i (i)}
+    {#if shape.shape === 'path'}
+      <path
+        d={shape.d}
+        fill={paint(shape.fill)}
+        stroke={shape.stroke ? paint(shape.stroke) : undefined}
+        stroke-width={shape.width}
+        stroke-dasharray={shape.dash}
+        stroke-linecap="round"
+        opacity={shape.opacity}
+        >{#if shape.title}<title>{shape.title}</title>{/if}</path
+      >
+    {:else}
+      <text
+        x={shape.x}
+        y={shape.y}
+        font-size={shape.size}
+        text-anchor={shape.anchor}
+        fill={INKS[shape.ink]}
+        font-weight={shape.bold ? 700 : 400}>{shape.text}</text
+      >
+    {/if}
+  {/each}
+</svg>

@@ -1,0 +1,21 @@
+<script lang="ts">
+  import type { Result } from '$lib/core/tomble';
+  import { cutScene, hatScene } from '$lib/draw/hat';
+  import ScenePicture from './ScenePicture.svelte';
+
+  let { result }: { result: Result } = $props();
+  const worn = $derived(result.outline.worn);
+</script>
+
+{#if worn}
+  <div class="grid grid-cols-2 gap-2">
+    <figure>
+      <ScenePicture scene={hatScene(worn, result.yarns, result.fabric.pieces[0]!.width, 260, 210)} class="w-full" />
+      <figcaption class="quiet text-center text-sm">As worn</figcaption>
+    </figure>
+    <figure>
+      <ScenePicture scene={cutScene(worn, result.yarns, 260, 210)} class="w-full" />
+      <figcaption class="quiet text-center text-sm">Cut through: how the layers lie</figcaption>
+    </figure>
+  </div>
+{/if}

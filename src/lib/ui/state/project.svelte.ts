@@ -1,0 +1,107 @@
+import { tick } from 'svelte';
+import type { Kit } from '$lib/core/kit';
+import { type Planned, type Result, tryPlan } from '$lib/core/tomble';
+import { loadKit } from '$lib/store/kit';
+import { type Change, edited, eventsOf, finishProject, record, redone, saveProject, undone } from '$lib/store/projects';
+import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
+import type { Measured, Project } from '$lib/store/records/project';
+import { db } from './db';
+
+/**
+ * One project on the screen: what is stored, the executed plan derived from it, and the ways to change it. An edit
+ * is shown at once and written behind it.
+ */
+export class ProjectState {
+  kit = $state.raw<Kit | null>(null);
+  project = $state.raw<Project | null>(null);
+  events = $state.raw<readonly CrankEvent[]>([]);
+  status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
+  /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
+  #last: Result | null = null;
+  #edit: { touched: string; at: number } | null = null;
+  #writes: Promise<unknown> = Promise.resolve();
+
+  planned = $derived.by((): Planned | null => (this.kit && this.project ? tryPlan(this.kit, this.project.brief) : null));
+  result = $derived.by((): Result | null => {
+    if (this.planned?.ok) this.#last = this.planned.value;
+    return this.#last;
+  });
+  progress = $derived(progressOf(this.events.map((event) => event.what)));
+  units = $derived(this.kit?.habits.units ?? 'metric');
+
+  async load(id: string): Promise<void> {
+    try {
+      const [kit, project, events] = await Promise.all([loadKit(db()), db().projects.get(id), eventsOf(db(), id)]);
+      if (!kit || !project || project.deletedAt) {
+        this.status = 'missing';
+        return;
+      }
+      this.kit = kit;
+      this.project = project;
+      this.events = events;
+      this.status = 'ready';
+    } catch {
+      this.status = 'broken';
+    }
+  }
+
+  /** Reads the kit again, after a yarn or machine was changed. */
+  async refreshKit(): Promise<void> {
+    this.kit = (await loadKit(db())) ?? this.kit;
+  }
+
+  #write(work: () => Promise<unknown>): Promise<unknown> {
+    this.#writes = this.#writes.then(work).catch(() => (this.status = 'broken'));
+    return this.#writes;
+  }
+
+  #show(project: Project): void {
+    this.project = project;
+    void this.#write(() => saveProject(db(), project));
+  }
+
+  /** Changes the brief. The picture follows in the same frame; marks measure it. */
+  edit(change: Change): void {
+    if (!this.project) return;
+    performance.mark('tomble:edit');
+    const { project, last } = edited(this.project, change, this.#edit);
+    this.#edit = last;
+    this.#show(project);
+    void tick().then(() =>
+      requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit'))
+    );
+  }
+
+  undo(): void {
+    if (this.project) this.#show(undone(this.project));
+    this.#edit = null;
+  }
+
+  redo(): void {
+    if (this.project) this.#show(redone(this.project));
+    this.#edit = null;
+  }
+
+  /** Records what happened at the crank: shown and written at once. */
+  crank(what: CrankAction): void {
+    const { project } = this;
+    if (!project) return;
+    this.events = [...this.events, { projectId: project.id, at: new Date().toISOString(), what }];
+    void this.#write(() => record(db(), project.id, what));
+  }
+
+  /** Ticks or unticks a finishing step. */
+  tick(stepId: string, done: boolean): void {
+    if (!this.project) return;
+    const others = this.project.finished.filter((id) => id !== stepId);
+    this.#show({ ...this.project, finished: done ? [...others, stepId] : others });
+  }
+
+  /** Keeps the measured result. */
+  async measure(measured: Measured): Promise<void> {
+    if (!this.project) return;
+    this.project = { ...this.project, measured };
+    const { id } = this.project;
+    await this.#write(() => finishProject(db(), id, measured));
+  }
+}

@@ -1,0 +1,42 @@
+<script lang="ts">
+  import type { Yarn } from '$lib/core/kit';
+  import type { Step } from '$lib/core/read';
+  import YarnDot from '../yarn/YarnDot.svelte';
+
+  let { steps, yarns, yarnIds }: { steps: readonly Step[]; yarns: readonly Yarn[]; yarnIds: readonly string[] } = $props();
+  const PHASES = [
+    { phase: 'prepare', title: 'Set up' },
+    { phase: 'knit', title: 'At the machine' },
+    { phase: 'finish', title: 'Finish by hand' }
+  ] as const;
+  const yarnOf = (step: Step): Yarn | undefined => yarns[yarnIds.indexOf(step.yarnId ?? '')];
+</script>
+
+<div class="columns-1 gap-8 xl:columns-2 print:columns-2">
+  {#each PHASES as { phase, title } (phase)}
+    {@const those = steps.filter((step) => step.phase === phase)}
+    <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
+    <ol class="space-y-2">
+      {#each those as step (step.id)}
+        {@const yarn = yarnOf(step)}
+        <li class="border-base-300 flex break-inside-avoid gap-3 border-l-3 pl-3">
+          <div class="min-w-0 flex-1">
+            <p class="flex items-center gap-2 font-medium">
+              {#if yarn}<YarnDot hex={yarn.colour.hex} size={18} />{/if}
+              <span>{step.title}</span>
+            </p>
+            {#if step.before}<p class="quiet text-sm">{step.before}</p>{/if}
+            <p class="quiet text-sm">{step.detail}</p>
+            {#if step.cues.length}
+              <ul class="mt-0.5 text-sm">
+                {#each step.cues as cue (cue.kind + cue.row)}
+                  <li><span class="numerals font-semibold">{cue.row === 0 ? 'start' : `row ${cue.row}`}</span> · {cue.sentence}</li>
+                {/each}
+              </ul>
+            {/if}
+          </div>
+        </li>
+      {/each}
+    </ol>
+  {/each}
+</div>

@@ -1,0 +1,10 @@
+<script lang="ts">
+  import { page } from '$app/state';
+  import { paths } from '$lib/ui/paths';
+</script>
+
+<div class="mx-auto max-w-xl p-8">
+  <h1 class="text-3xl font-semibold">{page.status === 404 ? 'There is nothing on this hook' : 'A stitch was dropped'}</h1>
+  <p class="mt-2">{page.status === 404 ? 'The address leads nowhere.' : 'Something went wrong on this page. What you entered is kept.'}</p>
+  <a class="btn btn-primary mt-4" href={paths.bench}>To the bench</a>
+</div>

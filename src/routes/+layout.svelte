@@ -1,0 +1,86 @@
+<script lang="ts">
+  import '../app.css';
+  import { onMount, type Snippet } from 'svelte';
+  import { LampDesk, Sun } from '@lucide/svelte';
+  import { mode, ModeWatcher, toggleMode } from 'mode-watcher';
+  import { Toaster } from 'svelte-sonner';
+  import { page } from '$app/state';
+  import { paths } from '$lib/ui/paths';
+  import { db } from '$lib/ui/state/db';
+  import { seed } from '$lib/store/seed';
+  import { purge } from '$lib/store/projects';
+
+  let { children }: { children: Snippet } = $props();
+  let ready = $state<'opening' | 'open' | 'refused'>('opening');
+  let online = $state(true);
+
+  // mode-watcher keeps the choice; the name of our theme follows it.
+  $effect(() => document.documentElement.setAttribute('data-theme', mode.current === 'dark' ? 'lamp' : 'day'));
+
+  async function isDemo(): Promise<boolean> {
+    try {
+      const answer: unknown = await (await fetch('/api/health')).json();
+      return typeof answer === 'object' && answer !== null && 'demo' in answer && answer.demo === true;
+    } catch {
+      return false;
+    }
+  }
+
+  onMount(async () => {
+    online = navigator.onLine;
+    try {
+      if (!(await db().settings.get('seeded'))) await seed(db(), await isDemo());
+      // What was thrown away in an earlier visit is past its undo.
+      await purge(db(), new Date(Date.now() - 24 * 3600 * 1000));
+      ready = 'open';
+    } catch {
+      ready = 'refused';
+    }
+  });
+
+  const links = [
+    { href: paths.bench, label: 'Bench' },
+    { href: paths.log, label: 'Log' }
+  ];
+  const here = (href: string): boolean => page.url.pathname === href;
+</script>
+
+<svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} />
+<ModeWatcher disableHeadScriptInjection />
+<Toaster position="bottom-center" closeButton theme={mode.current === 'dark' ? 'dark' : 'light'} toastOptions={{ duration: 9000 }} />
+
+<a href="#main" class="btn btn-accent sr-only focus:not-sr-only focus:absolute focus:z-50">To the content</a>
+<header class="bg-base-100 border-base-300 border-b print:hidden">
+  <div class="mx-auto flex max-w-[110rem] items-center gap-2 px-4 py-1.5">
+    <a href={paths.bench} class="font-display mr-2 flex items-center gap-2 py-1 text-xl font-bold">
+      <img src="/icon.svg" alt="" class="size-8" /> Tomble
+    </a>
+    <nav aria-label="Main" class="flex">
+      {#each links as link (link.href)}
+        <a
+          href={link.href}
+          aria-current={here(link.href) ? 'page' : undefined}
+          class="flex min-h-11 items-center border-b-3 px-3 {here(link.href) ? 'border-accent font-semibold' : 'hover:border-base-300 border-transparent'}"
+          >{link.label}</a
+        >
+      {/each}
+    </nav>
+    <div class="flex-1"></div>
+    {#if !online}<span class="badge badge-warning" role="status">Offline: all works, nothing is lost</span>{/if}
+    <button type="button" class="btn btn-ghost btn-square" onclick={toggleMode} aria-label={mode.current === 'dark' ? 'Daylight' : 'Lamp light'}>
+      {#if mode.current === 'dark'}<Sun class="size-5" />{:else}<LampDesk class="size-5" />{/if}
+    </button>
+  </div>
+</header>
+<main id="main" tabindex="-1" class="outline-none">
+  {#if ready === 'open'}
+    {@render children()}
+  {:else if ready === 'opening'}
+    <p class="quiet p-8 text-center" role="status">Opening the cupboard …</p>
+  {:else}
+    <div class="mx-auto max-w-xl p-8" role="alert">
+      <h1 class="text-2xl font-semibold">The browser refuses to keep anything</h1>
+      <p class="mt-2">Tomble stores plans in this browser, and storage is switched off or full. Leave private mode or free some space, then load the page again.</p>
+    </div>
+  {/if}
+</main>

@@ -1,0 +1,39 @@
+<script lang="ts">
+  import type { Snippet } from 'svelte';
+  import { page } from '$app/state';
+  import StageBar from '$lib/ui/frame/StageBar.svelte';
+  import { paths } from '$lib/ui/paths';
+  import { provideProject } from '$lib/ui/state/context';
+  import { ProjectState } from '$lib/ui/state/project.svelte';
+
+  let { children }: { children: Snippet } = $props();
+  const at = provideProject(new ProjectState());
+  $effect(() => {
+    const { id } = page.params;
+    if (id) void at.load(id);
+  });
+
+  function keys(event: KeyboardEvent): void {
+    const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
+    if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    event.preventDefault();
+    if (event.shiftKey) at.redo();
+    else at.undo();
+  }
+</script>
+
+<svelte:window onkeydown={keys} />
+<svelte:head><title>{at.project?.brief.name ?? 'Project'} · Tomble</title></svelte:head>
+
+{#if at.status === 'ready' && at.project}
+  <StageBar {at} />
+  {@render children()}
+{:else if at.status === 'loading'}
+  <p class="quiet p-8 text-center" role="status">Unrolling the plan …</p>
+{:else}
+  <div class="mx-auto max-w-xl p-8" role="alert">
+    <h1 class="text-2xl font-semibold">{at.status === 'missing' ? 'This project is not on the bench' : 'The browser could not keep the last change'}</h1>
+    <p class="mt-2">{at.status === 'missing' ? 'It was deleted, or it lives in another browser.' : 'Its storage is full or closed. Export what you need, then load the page again.'}</p>
+    <a class="btn btn-primary mt-4" href={paths.bench}>To the bench</a>
+  </div>
+{/if}

@@ -1,0 +1,182 @@
+<script lang="ts">
+  import { ChevronRight, Download, FileJson, Image, Printer, Table2 } from '@lucide/svelte';
+  import { DropdownMenu } from 'bits-ui';
+  import { kindOf } from '$lib/core/kinds';
+  import type { Yarn } from '$lib/core/kit';
+  import { optionFields } from '$lib/core/plan';
+  import { PLACE_WORDS } from '$lib/core/read';
+  import { showFigure, wordFault } from '$lib/core/quantity';
+  import { hatScene } from '$lib/draw/hat';
+  import { tubeScene, yarnLetter } from '$lib/draw/tube';
+  import { writeProjectFile } from '$lib/formats/project-file';
+  import { rowTable } from '$lib/formats/row-table';
+  import { sceneSvg } from '$lib/formats/svg';
+  import { saveYarn } from '$lib/store/kit';
+  import { download, fileName } from '$lib/ui/download';
+  import FigureTile from '$lib/ui/figure/FigureTile.svelte';
+  import FindingNote from '$lib/ui/finding/FindingNote.svelte';
+  import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
+  import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import WornView from '$lib/ui/picture/WornView.svelte';
+  import { paths } from '$lib/ui/paths';
+  import { useProject } from '$lib/ui/state/context';
+  import { db } from '$lib/ui/state/db';
+  import StepList from '$lib/ui/steps/StepList.svelte';
+  import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
+  import YarnTable from '$lib/ui/yarn/YarnTable.svelte';
+
+  const at = useProject();
+  const result = $derived(at.result);
+  const brief = $derived(at.project!.brief);
+  const units = $derived(at.units);
+  let editing = $state.raw<Yarn | null>(null);
+
+  // A finding stands beside its field; those whose field is not in view stand with the answer.
+  const visible = $derived(
+    new Set(
+      optionFields(kindOf(brief.kind)!.options)
+        .filter(({ meta }) => !meta.when || meta.when.is.includes(brief.options[meta.when.key]))
+        .map(({ key }) => key)
+    )
+  );
+  const findings = $derived(result?.findings ?? []);
+  const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
+  const loose = $derived(findings.filter((f) => !atField.includes(f)));
+  const serious = $derived(findings.filter((f) => f.weight !== 'note'));
+  const faults = $derived(at.planned && !at.planned.ok ? at.planned.faults : []);
+  const outside = $derived(result?.reveal.shares.filter((share) => share.place !== 'removed') ?? []);
+
+  async function keep(yarn: Yarn): Promise<void> {
+    await saveYarn(db(), yarn);
+    await at.refreshKit();
+    editing = null;
+  }
+  function jumpTo(option: string | undefined): void {
+    const field = document.getElementById(`option-${option}`);
+    field?.scrollIntoView({ block: 'center' });
+    field?.querySelector<HTMLElement>('input, button')?.focus();
+  }
+  function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): void {
+    if (!result || !at.project) return;
+    const { name } = brief;
+    if (what === 'project') download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
+    else if (what === 'rows') download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
+    else if (what === 'tube') {
+      const scene = tubeScene(result.outline.tubes[0]!, result.yarns, result.fabric.pieces[0]!.width, { width: 320, height: 900, rowsDone: null, slim: false });
+      download(fileName(name, '-tube.svg'), 'image/svg+xml', sceneSvg(scene));
+    } else if (result.outline.worn) {
+      download(fileName(name, '-worn.svg'), 'image/svg+xml', sceneSvg(hatScene(result.outline.worn, result.yarns, result.fabric.pieces[0]!.width, 600, 480)));
+    }
+  }
+  const files = [
+    { what: 'project', label: 'Project file', icon: FileJson },
+    { what: 'rows', label: 'Row table (CSV)', icon: Table2 },
+    { what: 'tube', label: 'Hanging tube (SVG)', icon: Image },
+    { what: 'worn', label: 'Worn view (SVG)', icon: Image }
+  ] as const;
+</script>
+
+{#if result}
+  <div class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5">
+    <aside class="sticky top-0 row-span-2 h-[calc(100dvh-1rem)] max-h-[56rem] py-3 lg:row-span-1 print:hidden" aria-label="The hanging tube">
+      <div class="h-full lg:hidden"><HangingTube {result} slim /></div>
+      <div class="hidden h-full lg:block"><HangingTube {result} /></div>
+    </aside>
+
+    <section class="min-w-0 space-y-4 py-4" aria-label="The plan">
+      {#if faults.length}
+        <div class="border-error bg-error/8 rounded-lg border-l-4 p-3" role="alert">
+          <p class="font-semibold">This plan cannot be drafted; the picture shows the one before.</p>
+          {#each faults as fault (fault.path)}<p class="text-sm">{wordFault(fault)}</p>{/each}
+        </div>
+      {/if}
+      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+        <div class="flex flex-wrap items-end justify-between gap-3">
+          <h1 class="text-lg leading-snug font-medium">
+            <span class="numerals block text-4xl font-bold" data-testid="rows">{result.sizes.pieces[0]!.rows} rows</span>
+            {result.fabric.pieces[0]!.width} pins on {at.kit!.machines.find((m) => m.id === brief.machineId)?.name}
+          </h1>
+          <div class="flex gap-2 print:hidden">
+            <DropdownMenu.Root>
+              <DropdownMenu.Trigger class="btn"><Download class="size-4" /> Files</DropdownMenu.Trigger>
+              <DropdownMenu.Portal>
+                <DropdownMenu.Content class="bg-base-100 border-base-300 z-50 rounded-lg border p-1 shadow-xl" align="end" sideOffset={4}>
+                  {#each files as file (file.what)}
+                    <DropdownMenu.Item class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3" onSelect={() => saveFile(file.what)}><file.icon class="size-4" /> {file.label}</DropdownMenu.Item>
+                  {/each}
+                  <DropdownMenu.Item class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3" onSelect={() => setTimeout(() => print(), 50)}><Printer class="size-4" /> Print the plan</DropdownMenu.Item>
+                </DropdownMenu.Content>
+              </DropdownMenu.Portal>
+            </DropdownMenu.Root>
+            <a class="btn btn-primary" href={paths.crank(at.project!.id)}>{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'} <ChevronRight class="size-4" /></a>
+          </div>
+        </div>
+        {#if serious.length}
+          <p class="mt-2 flex flex-wrap items-center gap-2 text-sm">
+            <strong>{serious.length === 1 ? 'One thing to look at:' : `${serious.length} things to look at:`}</strong>
+            {#each serious as finding (finding.code + finding.sentence)}
+              {#if atField.includes(finding)}
+                <button type="button" class="badge badge-warning h-auto min-h-7 cursor-pointer" onclick={() => jumpTo(finding.place.option)}>{optionFields(kindOf(brief.kind)!.options).find((f) => f.key === finding.place.option)?.meta.title}</button>
+              {/if}
+            {/each}
+          </p>
+        {/if}
+        <div class="-mx-3 mt-2 grid grid-cols-2 sm:grid-cols-3">
+          <FigureTile label="Tube, off the machine" figure={result.sizes.pieces[0]!.lengthMm} {units} />
+          <FigureTile label="Flat width" figure={result.sizes.pieces[0]!.flatWidthMm} {units} />
+          {#if result.sizes.worn}
+            <FigureTile label={brief.options['turnUpMm'] ? 'Height, brim up' : 'Height, lying flat'} figure={result.sizes.worn.heightAsWornMm} {units} />
+            <FigureTile label="Stretch at the brow" figure={result.sizes.worn.stretch} {units} />
+            <FigureTile label="This head asks for" figure={result.sizes.worn.wantedRows} {units} />
+          {/if}
+          <FigureTile label="Time with finishing" figure={result.pace.all} {units} />
+        </div>
+        {#each loose as finding (finding.code + finding.sentence)}
+          <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
+        {/each}
+      </div>
+
+      {#if result.outline.worn}
+        <div class="bg-base-100 border-base-300 rounded-box border p-4">
+          <h2 class="text-lg font-semibold">What shows when it is worn</h2>
+          <WornView {result} />
+          <ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
+            {#each outside as share (`${share.place} ${share.yarn}`)}
+              <li class="flex items-baseline gap-2">
+                <span class="numerals w-8 text-right font-semibold">{share.rows}</span>
+                <span>rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[share.place]}</span>
+              </li>
+            {/each}
+          </ul>
+        </div>
+      {/if}
+
+      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+        <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
+        <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
+      </div>
+    </section>
+
+    <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 print:hidden" aria-label="Choices">
+      <h2 class="sr-only">Choices</h2>
+      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+        <label class="block font-semibold" for="machine">Machine</label>
+        <select id="machine" class="select mt-1 w-full text-base" value={brief.machineId} onchange={(e) => at.edit({ machineId: e.currentTarget.value })}>
+          {#each at.kit!.machines as machine (machine.id)}<option value={machine.id}>{machine.name}, {machine.pins} pins{machine.counter === 'none' ? ', no counter' : ''}</option>{/each}
+        </select>
+      </div>
+      <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
+    </section>
+
+    <section class="col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2" aria-label="Steps">
+      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+        <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
+        <StepList steps={result.steps} yarns={result.yarns} yarnIds={result.fabric.yarns} />
+      </div>
+    </section>
+  </div>
+{/if}
+
+{#if editing}
+  <YarnDialog yarn={editing} onsave={keep} onclose={() => (editing = null)} />
+{/if}
