@@ -1,7 +1,8 @@
 <script lang="ts">
   import '../app.css';
   import { onMount, type Snippet } from 'svelte';
-  import { LampDesk, Sun } from '@lucide/svelte';
+  import LampDesk from '@lucide/svelte/icons/lamp-desk';
+  import Sun from '@lucide/svelte/icons/sun';
   import { mode, ModeWatcher, toggleMode } from 'mode-watcher';
   import { Toaster } from 'svelte-sonner';
   import { page } from '$app/state';

@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { CircleAlert, Info, OctagonX } from '@lucide/svelte';
+  import CircleAlert from '@lucide/svelte/icons/circle-alert';
+  import Info from '@lucide/svelte/icons/info';
+  import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { Finding, Fix } from '$lib/core/plan';
 
   let { finding, onfix }: { finding: Finding; onfix: (fix: Fix) => void } = $props();

@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Redo2, Undo2 } from '@lucide/svelte';
+  import Redo2 from '@lucide/svelte/icons/redo-2';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';

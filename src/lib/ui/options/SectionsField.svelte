@@ -1,7 +1,10 @@
 <script lang="ts">
-  import { ArrowDown, ArrowUp, Plus, Trash2 } from '@lucide/svelte';
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import Plus from '@lucide/svelte/icons/plus';
+  import Trash2 from '@lucide/svelte/icons/trash-2';
   import { type DndEvent, dragHandle, dragHandleZone } from 'svelte-dnd-action';
-  import { GripVertical } from '@lucide/svelte';
+  import GripVertical from '@lucide/svelte/icons/grip-vertical';
   import type { Yarn } from '$lib/core/kit';
   import type { Section } from '$lib/core/plan';
   import { readCount, wordFault } from '$lib/core/quantity';

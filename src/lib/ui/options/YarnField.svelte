@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { Check, ChevronsUpDown, Pencil } from '@lucide/svelte';
+  import Check from '@lucide/svelte/icons/check';
+  import ChevronsUpDown from '@lucide/svelte/icons/chevrons-up-down';
+  import Pencil from '@lucide/svelte/icons/pencil';
   import { Select } from 'bits-ui';
   import { type Yarn, yarnName } from '$lib/core/kit';
   import YarnDot from '../yarn/YarnDot.svelte';

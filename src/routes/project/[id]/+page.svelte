@@ -1,5 +1,10 @@
 <script lang="ts">
-  import { ChevronRight, Download, FileJson, Image, Printer, Table2 } from '@lucide/svelte';
+  import ChevronRight from '@lucide/svelte/icons/chevron-right';
+  import Download from '@lucide/svelte/icons/download';
+  import FileJson from '@lucide/svelte/icons/file-json';
+  import Image from '@lucide/svelte/icons/image';
+  import Printer from '@lucide/svelte/icons/printer';
+  import Table2 from '@lucide/svelte/icons/table-2';
   import { DropdownMenu } from 'bits-ui';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';

@@ -1,0 +1,155 @@
+<script lang="ts">
+  import ArrowRight from '@lucide/svelte/icons/arrow-right';
+  import Hash from '@lucide/svelte/icons/hash';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
+  import Volume2 from '@lucide/svelte/icons/volume-2';
+  import VolumeX from '@lucide/svelte/icons/volume-x';
+  import { tinykeys } from 'tinykeys';
+  import { goto } from '$app/navigation';
+  import { ANNOUNCE_ROWS, cuesAhead, nextAt, rowsOf } from '$lib/core/read';
+  import { keepAwake } from '$lib/ui/crank/awake.svelte';
+  import { chime } from '$lib/ui/crank/chime';
+  import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
+  import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import { paths } from '$lib/ui/paths';
+  import { useProject } from '$lib/ui/state/context';
+  import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
+
+  const at = useProject();
+  const screen = keepAwake();
+  const result = $derived(at.result);
+  const steps = $derived(result?.steps ?? []);
+  const total = $derived(rowsOf(steps));
+  const next = $derived(nextAt(steps, at.progress));
+  const ahead = $derived(cuesAhead(steps, at.progress.rows));
+  const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
+  const coming = $derived(ahead.find((cue) => cue.inRows > 0));
+  const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
+  const yarn = $derived(next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]);
+  const rows = $derived(at.progress.rows);
+  let sound = $state(localStorage.getItem('tomble-sound') !== 'off');
+  let jumping = $state(false);
+
+  function forward(): void {
+    if (next.do === 'done') {
+      void goto(paths.finish(at.project!.id));
+      return;
+    }
+    if (next.do === 'confirm') at.crank({ do: 'confirm', step: next.step.id });
+    else at.crank({ do: 'row', yarn: next.step.yarnId ?? '' });
+    if (!sound) return;
+    if (due.length > 0 || nextAt(steps, at.progress).do === 'confirm') chime('due');
+    else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
+  }
+  function back(): void {
+    if (at.progress.undoable) at.crank({ do: 'undo' });
+  }
+  function toggleSound(): void {
+    sound = !sound;
+    localStorage.setItem('tomble-sound', sound ? 'on' : 'off');
+  }
+
+  // Keys work wherever the focus is, except where they already mean something.
+  $effect(() => {
+    const guard = (act: () => void) => (event: KeyboardEvent) => {
+      const own = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select, [role=dialog]');
+      if (own || event.repeat) return;
+      event.preventDefault();
+      act();
+    };
+    return tinykeys(window, {
+      Space: guard(forward),
+      Enter: guard(forward),
+      Backspace: guard(back),
+      u: guard(back),
+      g: guard(() => (jumping = true))
+    });
+  });
+
+  const big = $derived(next.do === 'row' ? String(rows) : '');
+</script>
+
+{#if result}
+  <div class="mx-auto grid h-[calc(100dvh-7.6rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:px-4 md:grid-cols-[15.5rem_minmax(0,1fr)]">
+    <aside class="min-h-0" aria-label="The hanging tube">
+      <div class="h-full md:hidden"><HangingTube {result} slim rowsDone={rows} /></div>
+      <div class="hidden h-full md:block"><HangingTube {result} rowsDone={rows} /></div>
+    </aside>
+
+    <section class="flex min-h-0 flex-col gap-3" aria-label="At the crank">
+      <h1 class="sr-only">Crank {at.project!.brief.name}</h1>
+      <button
+        type="button"
+        class="rounded-box relative flex min-h-0 flex-1 cursor-pointer flex-col overflow-hidden border-2 p-4 text-left select-none
+          {next.do === 'confirm' ? 'bg-accent text-accent-content border-accent' : due.length ? 'bg-warning/25 border-warning' : 'bg-base-100 border-base-300 hover:border-base-content/40'}"
+        onclick={(e) => {
+          forward();
+          e.currentTarget.blur();
+        }}
+        data-testid="crank"
+      >
+        {#if next.do === 'confirm'}
+          <span class="text-lg font-semibold">{rows === 0 ? 'Before the first row' : rows >= total ? 'After the last row' : `After row ${rows}`}</span>
+          <span class="font-display mt-3 text-4xl leading-tight font-bold text-balance md:text-5xl">{next.step.rows ? `Change yarn` : next.step.title}</span>
+          <span class="mt-4 max-w-[46ch] text-lg leading-snug md:text-2xl">{next.text}</span>
+          <span class="flex-1"></span>
+          <span class="flex items-center gap-3 text-lg font-semibold">
+            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight class="size-6" />
+          </span>
+        {:else if next.do === 'row'}
+          <span class="flex items-center gap-3 text-lg md:text-2xl">
+            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
+            <span class="min-w-0"><strong>{next.step.title.split(':')[0]}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
+          </span>
+          <span class="flex min-h-0 flex-1 items-center justify-center">
+            <svg viewBox="0 0 {Math.max(big.length, 2) * 64} 104" class="h-full max-h-full w-full" aria-hidden="true">
+              <text x="50%" y="96" text-anchor="middle" font-size="124" font-weight="750" class="numerals" fill="currentColor">{big}</text>
+            </svg>
+          </span>
+          <span class="numerals grid grid-cols-[1fr_auto] items-end gap-2 text-lg leading-tight md:text-3xl">
+            <span><strong>{next.inSection - 1}</strong> of {next.ofSection} in this section</span>
+            <span class="text-right"><strong>{rows}</strong> of {total} in all</span>
+          </span>
+        {:else}
+          <span class="font-display mt-3 text-4xl font-bold md:text-6xl">Off the machine</span>
+          <span class="mt-3 text-xl">{rows} rows, all done. Now it is closed by hand.</span>
+          <span class="flex-1"></span>
+          <span class="flex items-center gap-3 text-lg font-semibold">To the finishing <ArrowRight class="size-6" /></span>
+        {/if}
+      </button>
+      <p class="sr-only" aria-live="polite" data-testid="count">{rows} of {total} rows</p>
+
+      <div class="rounded-box border-2 px-4 py-2.5 {due.length ? 'border-warning bg-warning/25' : near ? 'border-accent bg-base-100' : 'border-base-300 bg-base-100'}" aria-live="polite">
+        {#each due as cue (cue.kind + cue.row)}<p class="text-lg font-semibold md:text-2xl">Now: {cue.sentence}</p>{/each}
+        {#if !due.length}
+          {#if coming && next.do === 'row'}
+            <p class="text-base md:text-xl"><strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong> {coming.sentence}</p>
+          {:else if next.do === 'row' && rows < 12}
+            <p class="text-base md:text-xl">{ahead[0]?.sentence ?? ''}</p>
+          {:else}
+            <p class="quiet text-base md:text-xl">{next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}</p>
+          {/if}
+        {/if}
+      </div>
+
+      <div class="flex flex-wrap items-center gap-2">
+        <button type="button" class="btn btn-lg flex-1 md:flex-none" disabled={!at.progress.undoable} onclick={back}><Undo2 class="size-5" /> Undo</button>
+        <button type="button" class="btn btn-lg flex-1 md:flex-none" onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button>
+        <button type="button" class="btn btn-lg btn-square" aria-label={sound ? 'Sound off' : 'Sound on'} aria-pressed={sound} onclick={toggleSound}>{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button>
+        <p class="quiet hidden flex-1 text-right text-sm md:block">Space: one on · Backspace: undo · G: set the count{screen.awake ? ' · the screen stays awake' : ''}<br />Sit close, elbows in, and take breaks: pain means stop.</p>
+      </div>
+    </section>
+  </div>
+{/if}
+
+{#if jumping}
+  <JumpDialog
+    {rows}
+    most={total}
+    onjump={(to) => {
+      at.crank({ do: 'jump', to });
+      jumping = false;
+    }}
+    onclose={() => (jumping = false)}
+  />
+{/if}
