@@ -1,13 +1,6 @@
 // The floors of the house. A room of the core imports only from the floors below its own, and the core
 // knows nothing of the interface, the browser's storage or the server.
-const floors = [
-  ['quantity'],
-  ['kit', 'plan'],
-  ['knit', 'body'],
-  ['kinds', 'read'],
-  ['judge'],
-  ['tomble']
-];
+const floors = [['quantity'], ['kit', 'plan'], ['knit', 'body'], ['kinds', 'read'], ['judge'], ['tomble']];
 const core = '^src/lib/core/';
 const rules = floors.map((rooms, i) => {
   const above = floors.slice(i + 1).flat();
@@ -29,7 +22,9 @@ module.exports = {
       comment: 'the core has no interface code: no Svelte, no DOM helpers, no storage',
       severity: 'error',
       from: { path: core, pathNot: '\\.test\\.ts$' },
-      to: { path: '^src/(lib/(?!core)|routes|hooks)|node_modules/(svelte|@sveltejs|dexie|d3-selection|bits-ui|mode-watcher)' }
+      to: {
+        path: '^src/(lib/(?!core)|routes|hooks)|node_modules/(svelte|@sveltejs|dexie|d3-selection|bits-ui|mode-watcher)'
+      }
     },
     {
       name: 'core-stands-on-few-packages',
@@ -43,7 +38,12 @@ module.exports = {
       from: { path: '^src/lib/(formats|store|draw)/', pathNot: '\\.test\\.ts$' },
       to: { path: '^src/(lib/ui|routes)' }
     },
-    { name: 'not-to-unresolvable', severity: 'error', from: {}, to: { couldNotResolve: true, pathNot: '^(\\$app|\\$env|\\$service-worker|\\./\\$types)' } }
+    {
+      name: 'not-to-unresolvable',
+      severity: 'error',
+      from: {},
+      to: { couldNotResolve: true, pathNot: '^(\\$app|\\$env|\\$service-worker|\\./\\$types)' }
+    }
   ],
   options: {
     doNotFollow: { path: 'node_modules' },

@@ -5,7 +5,9 @@ import ts from 'typescript-eslint';
 import svelteConfig from './svelte.config.js';
 
 export default ts.config(
-  { ignores: ['build/', '.svelte-kit/', 'node_modules/', 'static/', 'test-results/', 'playwright-report/', '.tomble/'] },
+  {
+    ignores: ['build/', '.svelte-kit/', 'node_modules/', 'static/', 'test-results/', 'playwright-report/', '.tomble/']
+  },
   js.configs.recommended,
   ...ts.configs.recommended,
   ...svelte.configs.recommended,

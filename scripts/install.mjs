@@ -23,7 +23,9 @@ export function run(program, args, env = {}) {
 
 /** Installs the packages of the lock file unless exactly these are installed already. */
 export function installPackages() {
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex');
   const stamp = join(root, 'node_modules', '.tomble-lock');
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return;
   console.log('Installing the packages of the lock file …');
@@ -45,7 +47,11 @@ export function ensureChromium() {
     const [program, ...rest] = [...sudo, 'apt-get', ...args];
     return run(program ?? 'apt-get', rest, { DEBIAN_FRONTEND: 'noninteractive' });
   };
-  if (apt('update', '-qq') !== 0 || apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') !== 0 || !existsSync(path)) {
+  if (
+    apt('update', '-qq') !== 0 ||
+    apt('install', '-y', '-qq', '--no-install-recommends', 'chromium') !== 0 ||
+    !existsSync(path)
+  ) {
     console.error('Chromium is missing and could not be installed; install it or set TOMBLE_CHROMIUM to its path.');
     process.exit(1);
   }

@@ -12,7 +12,9 @@ worker.addEventListener('install', (event) => {
 });
 
 worker.addEventListener('activate', (event) => {
-  const old = caches.keys().then((keys) => Promise.all(keys.filter((key) => key !== CACHE).map((key) => caches.delete(key))));
+  const old = caches
+    .keys()
+    .then((keys) => Promise.all(keys.filter((key) => key !== CACHE).map((key) => caches.delete(key))));
   event.waitUntil(old);
 });
 
@@ -22,7 +24,8 @@ worker.addEventListener('fetch', (event) => {
   if (request.method !== 'GET' || url.origin !== worker.location.origin || url.pathname.startsWith('/api/')) return;
   const answer = async (): Promise<Response> => {
     const cache = await caches.open(CACHE);
-    const kept = build.includes(url.pathname) || files.includes(url.pathname) ? await cache.match(url.pathname) : undefined;
+    const kept =
+      build.includes(url.pathname) || files.includes(url.pathname) ? await cache.match(url.pathname) : undefined;
     if (kept) return kept;
     try {
       return await fetch(request);

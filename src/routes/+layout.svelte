@@ -48,12 +48,17 @@
 
 <svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} />
 <ModeWatcher disableHeadScriptInjection />
-<Toaster position="bottom-center" closeButton theme={mode.current === 'dark' ? 'dark' : 'light'} toastOptions={{ duration: 9000 }} />
+<Toaster
+  position="bottom-center"
+  closeButton
+  theme={mode.current === 'dark' ? 'dark' : 'light'}
+  toastOptions={{ duration: 9000 }}
+/>
 
-<a href="#main" class="btn btn-accent sr-only focus:not-sr-only focus:absolute focus:z-50">To the content</a>
-<header class="bg-base-100 border-base-300 border-b print:hidden">
+<a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
+<header class="border-b border-base-300 bg-base-100 print:hidden">
   <div class="mx-auto flex max-w-[110rem] items-center gap-2 px-4 py-1.5">
-    <a href={paths.bench} class="font-display mr-2 flex items-center gap-2 py-1 text-xl font-bold">
+    <a href={paths.bench} class="mr-2 flex items-center gap-2 py-1 font-display text-xl font-bold">
       <img src="/icon.svg" alt="" class="size-8" /> Tomble
     </a>
     <nav aria-label="Main" class="flex">
@@ -61,14 +66,20 @@
         <a
           href={link.href}
           aria-current={here(link.href) ? 'page' : undefined}
-          class="flex min-h-11 items-center border-b-3 px-3 {here(link.href) ? 'border-accent font-semibold' : 'hover:border-base-300 border-transparent'}"
-          >{link.label}</a
+          class="flex min-h-11 items-center border-b-3 px-3 {here(link.href)
+            ? 'border-accent font-semibold'
+            : 'border-transparent hover:border-base-300'}">{link.label}</a
         >
       {/each}
     </nav>
     <div class="flex-1"></div>
     {#if !online}<span class="badge badge-warning" role="status">Offline: all works, nothing is lost</span>{/if}
-    <button type="button" class="btn btn-ghost btn-square" onclick={toggleMode} aria-label={mode.current === 'dark' ? 'Daylight' : 'Lamp light'}>
+    <button
+      type="button"
+      class="btn btn-square btn-ghost"
+      onclick={toggleMode}
+      aria-label={mode.current === 'dark' ? 'Daylight' : 'Lamp light'}
+    >
       {#if mode.current === 'dark'}<Sun class="size-5" />{:else}<LampDesk class="size-5" />{/if}
     </button>
   </div>
@@ -77,11 +88,14 @@
   {#if ready === 'open'}
     {@render children()}
   {:else if ready === 'opening'}
-    <p class="quiet p-8 text-center" role="status">Opening the cupboard …</p>
+    <p class="p-8 text-center quiet" role="status">Opening the cupboard …</p>
   {:else}
     <div class="mx-auto max-w-xl p-8" role="alert">
       <h1 class="text-2xl font-semibold">The browser refuses to keep anything</h1>
-      <p class="mt-2">Tomble stores plans in this browser, and storage is switched off or full. Leave private mode or free some space, then load the page again.</p>
+      <p class="mt-2">
+        Tomble stores plans in this browser, and storage is switched off or full. Leave private mode or free some space,
+        then load the page again.
+      </p>
     </div>
   {/if}
 </main>

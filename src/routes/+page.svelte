@@ -21,7 +21,11 @@
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
 
   const bench = live(async () => {
-    const [kit, projects, events] = await Promise.all([loadKit(db()), db().projects.orderBy('updatedAt').reverse().toArray(), db().events.toArray()]);
+    const [kit, projects, events] = await Promise.all([
+      loadKit(db()),
+      db().projects.orderBy('updatedAt').reverse().toArray(),
+      db().events.toArray()
+    ]);
     const open = projects.filter((p) => !p.deletedAt && !p.measured);
     return {
       kit,
@@ -36,7 +40,9 @@
   const going = $derived(bench.value?.entries.filter((e) => e.progress.rows > 0) ?? []);
   const planned = $derived(bench.value?.entries.filter((e) => e.progress.rows === 0) ?? []);
   // The ring that is free: not the one a piece hangs on.
-  const free = $derived(kit?.machines.find((m) => !going.some((e) => e.project.brief.machineId === m.id)) ?? kit?.machines[0]);
+  const free = $derived(
+    kit?.machines.find((m) => !going.some((e) => e.project.brief.machineId === m.id)) ?? kit?.machines[0]
+  );
 
   async function start(kindCode: string, machineId: string): Promise<void> {
     if (!kit) return;
@@ -46,7 +52,9 @@
   }
   async function remove(project: Project): Promise<void> {
     await removeProject(db(), project.id);
-    toast(`Deleted: ${project.brief.name}`, { action: { label: 'Undo', onClick: () => void restoreProject(db(), project.id) } });
+    toast(`Deleted: ${project.brief.name}`, {
+      action: { label: 'Undo', onClick: () => void restoreProject(db(), project.id) }
+    });
   }
 
   let picker: HTMLInputElement;
@@ -65,8 +73,8 @@
     await goto(paths.plan(id));
   }
   const sections = $derived([
-    { title: 'On the machine', entries: going },
-    { title: 'Planned', entries: planned }
+    { title: 'On the machine', entries: going, large: going.length === 1 },
+    { title: 'Planned', entries: planned, large: false }
   ]);
 </script>
 
@@ -76,20 +84,34 @@
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-3xl font-bold">Bench</h1>
     <div class="flex flex-wrap gap-2">
-      <input bind:this={picker} type="file" accept=".json,application/json" class="sr-only" tabindex="-1" aria-label="Project file" onchange={(e) => look(e.currentTarget.files?.[0])} />
-      <button type="button" class="btn" onclick={() => picker.click()}><FolderInput class="size-4" /> Open a project file</button>
+      <input
+        bind:this={picker}
+        type="file"
+        accept=".json,application/json"
+        class="sr-only"
+        tabindex="-1"
+        aria-label="Project file"
+        onchange={(e) => look(e.currentTarget.files?.[0])}
+      />
+      <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => picker.click()}
+        ><FolderInput class="size-4" /> Open a project file</button
+      >
       {#if kit && free}
         {#each KINDS as kind (kind.code)}
-          <button type="button" class="btn btn-primary" onclick={() => start(kind.code, free.id)}><Plus class="size-4" /> New {kind.title.toLowerCase()}</button>
+          <button type="button" class="btn btn-primary" onclick={() => start(kind.code, free.id)}
+            ><Plus class="size-4" /> New {kind.title.toLowerCase()}</button
+          >
         {/each}
       {/if}
     </div>
   </div>
 
   {#if bench.error}
-    <p class="border-error mt-6 border-l-4 p-3" role="alert">The bench cannot be read: the browser's storage does not answer. Load the page again.</p>
+    <p class="mt-6 border-l-4 border-error p-3" role="alert">
+      The bench cannot be read: the browser's storage does not answer. Load the page again.
+    </p>
   {:else if !bench.value}
-    <p class="quiet mt-10 text-center" role="status">Looking what is on the bench …</p>
+    <p class="mt-10 text-center quiet" role="status">Looking what is on the bench …</p>
   {:else}
     <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="space-y-8">
@@ -99,17 +121,27 @@
               <h2 class="mb-3 text-xl font-semibold">{section.title}</h2>
               <div class="grid gap-4 md:grid-cols-2">
                 {#each section.entries as entry (entry.project.id)}
-                  <ProjectCard project={entry.project} result={entry.result} progress={entry.progress} ondelete={() => remove(entry.project)} />
+                  <ProjectCard
+                    project={entry.project}
+                    result={entry.result}
+                    progress={entry.progress}
+                    large={section.large}
+                    ondelete={() => remove(entry.project)}
+                  />
                 {/each}
               </div>
             </section>
           {/if}
         {/each}
         {#if !bench.value.entries.length}
-          <section class="border-base-content/30 rounded-box border-2 border-dashed p-8">
+          <section class="rounded-box border-2 border-dashed border-base-content/30 p-8">
             <h2 class="text-xl font-semibold">Nothing on the pins</h2>
-            <p class="mt-1 max-w-prose">Start with a hat: you get a plan you can knit at once, then you say for which head, in which colours.</p>
-            {#if free}<button type="button" class="btn btn-primary mt-4" onclick={() => start('lined-hat', free.id)}><Plus class="size-4" /> Plan a lined hat</button>{/if}
+            <p class="mt-1 max-w-prose">
+              Start with a hat: you get a plan you can knit at once, then you say for which head, in which colours.
+            </p>
+            {#if free}<button type="button" class="btn mt-4 btn-primary" onclick={() => start('lined-hat', free.id)}
+                ><Plus class="size-4" /> Plan a lined hat</button
+              >{/if}
           </section>
         {/if}
       </div>
@@ -117,24 +149,34 @@
         <aside class="space-y-6" aria-label="At hand">
           <section>
             <h2 class="mb-2 text-xl font-semibold">Machines</h2>
-            <ul class="divide-base-300 divide-y">
+            <ul class="divide-y divide-base-300">
               {#each kit.machines as machine (machine.id)}
                 {@const busy = going.find((e) => e.project.brief.machineId === machine.id)}
                 <li class="flex items-baseline gap-3 py-2">
-                  <span class="numerals w-9 text-right text-xl font-bold">{machine.pins}</span>
-                  <span class="min-w-0 flex-1"><span class="block font-medium">{machine.name}</span><span class="quiet block truncate text-sm">{busy ? busy.project.brief.name : 'free'}{machine.counter === 'none' ? ', no counter' : ''}</span></span>
+                  <span class="w-9 text-right numerals text-xl font-bold">{machine.pins}</span>
+                  <span class="min-w-0 flex-1"
+                    ><span class="block font-medium">{machine.name}</span><span class="block truncate text-sm quiet"
+                      >{busy ? busy.project.brief.name : 'free'}{machine.counter === 'none' ? ', no counter' : ''}</span
+                    ></span
+                  >
                 </li>
               {/each}
             </ul>
           </section>
           <section>
             <h2 class="mb-2 text-xl font-semibold">Yarns</h2>
-            <ul class="divide-base-300 divide-y">
+            <ul class="divide-y divide-base-300">
               {#each kit.yarns.slice(0, 12) as yarn (yarn.id)}
-                <li class="flex items-center gap-3 py-1.5"><YarnDot hex={yarn.colour.hex} size={22} /><span class="min-w-0 flex-1 truncate">{yarnName(yarn)}</span><span class="numerals quiet text-sm">{yarn.stockGrams === null ? '' : showMass(yarn.stockGrams, kit.habits.units)}</span></li>
+                <li class="flex items-center gap-3 py-1.5">
+                  <YarnDot hex={yarn.colour.hex} size={22} /><span class="min-w-0 flex-1 truncate"
+                    >{yarnName(yarn)}</span
+                  ><span class="numerals text-sm quiet"
+                    >{yarn.stockGrams === null ? '' : showMass(yarn.stockGrams, kit.habits.units)}</span
+                  >
+                </li>
               {/each}
             </ul>
-            {#if kit.yarns.length > 12}<p class="quiet mt-1 text-sm">and {kit.yarns.length - 12} more</p>{/if}
+            {#if kit.yarns.length > 12}<p class="mt-1 text-sm quiet">and {kit.yarns.length - 12} more</p>{/if}
           </section>
         </aside>
       {/if}
@@ -142,4 +184,9 @@
   {/if}
 </div>
 
-{#if incoming}<ImportDialog name={incoming.name} read={incoming.read} ontake={take} onclose={() => (incoming = null)} />{/if}
+{#if incoming}<ImportDialog
+    name={incoming.name}
+    read={incoming.read}
+    ontake={take}
+    onclose={() => (incoming = null)}
+  />{/if}

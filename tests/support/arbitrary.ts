@@ -86,7 +86,12 @@ export function anyHat(kit: Kit): fc.Arbitrary<Brief> {
       })
     })
     .map((raw) =>
-      Brief.parse({ kind: 'lined-hat', name: 'Hat', machineId: raw.machineId, options: LinedHatOptions.parse(raw.options) })
+      Brief.parse({
+        kind: 'lined-hat',
+        name: 'Hat',
+        machineId: raw.machineId,
+        options: LinedHatOptions.parse(raw.options)
+      })
     );
 }
 

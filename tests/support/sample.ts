@@ -28,7 +28,16 @@ export function sampleKit(more: { machine?: object; yarns?: Yarn[]; swatches?: u
 /** A hat on that kit with some options changed. */
 export function hat(options: object = {}, kit: Kit = sampleKit(), more: object = {}): Result {
   const start = linedHat.start(kit, kit.machines[0]!.id);
-  return plan(kit, Brief.parse({ kind: 'lined-hat', name: 'Hat', machineId: kit.machines[0]!.id, options: { ...start, ...options }, ...more }));
+  return plan(
+    kit,
+    Brief.parse({
+      kind: 'lined-hat',
+      name: 'Hat',
+      machineId: kit.machines[0]!.id,
+      options: { ...start, ...options },
+      ...more
+    })
+  );
 }
 
 /** The codes of its findings. */

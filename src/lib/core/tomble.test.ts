@@ -18,17 +18,53 @@ describe('planFrom', () => {
   it('plans what is sound', () => expect(planFrom({ kit, brief }).ok).toBe(true));
 
   it.each<[string, unknown, string]>([
-    ['nothing', undefined, 'input must be a object; received nothing.'],
-    ['no pins', { kit: { ...kit, machines: [{ ...kit.machines[0], pins: 0 }] }, brief }, 'kit.machines[0].pins must be at least 4; received 0.'],
-    ['an absurd head', { kit, brief: { ...brief, options: { ...brief.options, headMm: 5000 } } }, 'brief.options.headMm must be at most 800; received 5000.'],
-    ['a million rows', { kit, brief: { ...brief, options: { ...brief.options, sizeBy: 'rows', rows: 1e6 } } }, 'brief.options.rows must be at most 20000; received 1000000.'],
-    ['text for a number', { kit, brief: { ...brief, options: { ...brief.options, headMm: 'big' } } }, 'brief.options.headMm must be a number; received "big".'],
-    ['an unknown yarn', { kit, brief: { ...brief, options: { ...brief.options, yarn: 'green' } } }, 'brief.options.yarn must be the id of a yarn in the kit; received "green".'],
-    ['an unknown yarn in a stripe', { kit, brief: { ...brief, options: { ...brief.options, sections: [{ yarn: 'green', rows: 2 }] } } }, 'brief.options.sections[0].yarn must be the id of a yarn in the kit; received "green".'],
-    ['an unknown machine', { kit, brief: { ...brief, machineId: 'x' } }, 'brief.machineId must be the id of a machine in the kit; received "x".'],
-    ['an unknown kind', { kit, brief: { ...brief, kind: 'sock' } }, 'brief.kind must be one of lined-hat; received "sock".'],
-    ['an unknown choice', { kit, brief: { ...brief, options: { ...brief.options, style: 'loud' } } }, 'brief.options.style must be one of contrast, plain, striped; received "loud".'],
-    ['no yarns', { kit: { ...kit, yarns: [] }, brief }, 'kit.yarns must have at least 1 entries; received [].']
+    ['nothing', undefined, 'input must be an object; received nothing.'],
+    [
+      'no pins',
+      { kit: { ...kit, machines: [{ ...kit.machines[0], pins: 0 }] }, brief },
+      'kit.machines[0].pins must be at least 4; received 0.'
+    ],
+    [
+      'an absurd head',
+      { kit, brief: { ...brief, options: { ...brief.options, headMm: 5000 } } },
+      'brief.options.headMm must be at most 800; received 5000.'
+    ],
+    [
+      'a million rows',
+      { kit, brief: { ...brief, options: { ...brief.options, sizeBy: 'rows', rows: 1e6 } } },
+      'brief.options.rows must be at most 20000; received 1000000.'
+    ],
+    [
+      'text for a number',
+      { kit, brief: { ...brief, options: { ...brief.options, headMm: 'big' } } },
+      'brief.options.headMm must be a number; received "big".'
+    ],
+    [
+      'an unknown yarn',
+      { kit, brief: { ...brief, options: { ...brief.options, yarn: 'green' } } },
+      'brief.options.yarn must be the id of a yarn in the kit; received "green".'
+    ],
+    [
+      'an unknown yarn in a stripe',
+      { kit, brief: { ...brief, options: { ...brief.options, sections: [{ yarn: 'green', rows: 2 }] } } },
+      'brief.options.sections[0].yarn must be the id of a yarn in the kit; received "green".'
+    ],
+    [
+      'an unknown machine',
+      { kit, brief: { ...brief, machineId: 'x' } },
+      'brief.machineId must be the id of a machine in the kit; received "x".'
+    ],
+    [
+      'an unknown kind',
+      { kit, brief: { ...brief, kind: 'sock' } },
+      'brief.kind must be one of lined-hat; received "sock".'
+    ],
+    [
+      'an unknown choice',
+      { kit, brief: { ...brief, options: { ...brief.options, style: 'loud' } } },
+      'brief.options.style must be one of contrast, plain, striped; received "loud".'
+    ],
+    ['no yarns', { kit: { ...kit, yarns: [] }, brief }, 'kit.yarns must have at least 1 entry; received [].']
   ])('refuses %s by path, rule and what came in', (_what, input, sentence) => expect(say(input)).toContain(sentence));
 
   it('names every fault at once', () => {
@@ -36,15 +72,20 @@ describe('planFrom', () => {
   });
 
   it('the throwing door says the same', () => {
-    expect(() => plan(kit, Brief.parse({ ...brief, machineId: 'x' }))).toThrow('brief.machineId must be the id of a machine');
+    expect(() => plan(kit, Brief.parse({ ...brief, machineId: 'x' }))).toThrow(
+      'brief.machineId must be the id of a machine'
+    );
   });
 });
 
 describe('kinds', () => {
-  it.each(KINDS.map((kind) => [kind.code, kind] as const))('%s: every option has a title, a control and a group', (code, kind) => {
-    expect(kindOf(code)).toBe(kind);
-    const fields = optionFields(kind.options);
-    expect(fields.length).toBeGreaterThan(0);
-    for (const { meta } of fields) expect(meta.title && meta.control && meta.group).toBeTruthy();
-  });
+  it.each(KINDS.map((kind) => [kind.code, kind] as const))(
+    '%s: every option has a title, a control and a group',
+    (code, kind) => {
+      expect(kindOf(code)).toBe(kind);
+      const fields = optionFields(kind.options);
+      expect(fields.length).toBeGreaterThan(0);
+      for (const { meta } of fields) expect(meta.title && meta.control && meta.group).toBeTruthy();
+    }
+  );
 });

@@ -19,21 +19,32 @@ export interface PathFault extends Fault {
   readonly path: string;
 }
 
-export type Planned = { readonly ok: true; readonly value: Result } | { readonly ok: false; readonly faults: readonly PathFault[] };
+export type Planned =
+  { readonly ok: true; readonly value: Result } | { readonly ok: false; readonly faults: readonly PathFault[] };
+
+const VOWEL = /^[aeiou]/;
+
+/** "1 entry", "3 letters". */
+function many(count: unknown, origin: string): string {
+  const [one, more] = origin === 'string' ? ['letter', 'letters'] : ['entry', 'entries'];
+  return `${String(count)} ${Number(count) === 1 ? one : more}`;
+}
 
 /** What a Zod issue asks for, as a rule that begins with a verb. */
 function ruleOf(issue: z.core.$ZodIssue): string {
   switch (issue.code) {
     case 'too_small':
       return issue.origin === 'string' || issue.origin === 'array'
-        ? `must have at least ${issue.minimum} ${issue.origin === 'string' ? 'letters' : 'entries'}`
+        ? `must have at least ${many(issue.minimum, issue.origin)}`
         : `must be at least ${issue.minimum}`;
     case 'too_big':
       return issue.origin === 'string' || issue.origin === 'array'
-        ? `must have at most ${issue.maximum} ${issue.origin === 'string' ? 'letters' : 'entries'}`
+        ? `must have at most ${many(issue.maximum, issue.origin)}`
         : `must be at most ${issue.maximum}`;
     case 'invalid_type':
-      return `must be ${issue.expected === 'int' ? 'a whole number' : `a ${issue.expected}`}`;
+      if (issue.expected === 'int') return 'must be a whole number';
+      if (issue.expected === 'array') return 'must be a list';
+      return `must be ${VOWEL.test(issue.expected) ? 'an' : 'a'} ${issue.expected}`;
     case 'invalid_value':
       return `must be one of ${issue.values.map(String).join(', ')}`;
     case 'unrecognized_keys':
@@ -69,7 +80,13 @@ export function showPath(path: readonly PropertyKey[]): string {
 export function faultsOf(error: z.ZodError, input: unknown, under: readonly PropertyKey[] = []): PathFault[] {
   return error.issues.map((issue) => {
     const path = showPath([...under, ...issue.path]);
-    return { code: issue.code, path, field: path || 'input', rule: ruleOf(issue), received: echo(valueAt(input, issue.path)) };
+    return {
+      code: issue.code,
+      path,
+      field: path || 'input',
+      rule: ruleOf(issue),
+      received: echo(valueAt(input, issue.path))
+    };
   });
 }
 
@@ -80,12 +97,14 @@ function missing(path: string, what: string, id: unknown): PathFault {
 /** Ids in a brief that name nothing in the kit. */
 function looseIds(kit: Kit, brief: Brief, options: Record<string, unknown>): PathFault[] {
   const faults: PathFault[] = [];
-  if (!kit.machines.some((m) => m.id === brief.machineId)) faults.push(missing('brief.machineId', 'machine', brief.machineId));
+  if (!kit.machines.some((m) => m.id === brief.machineId))
+    faults.push(missing('brief.machineId', 'machine', brief.machineId));
   const yarns = new Set(kit.yarns.map((y) => y.id));
   for (const { key, meta } of optionFields(kindOf(brief.kind)!.options)) {
     const value = options[key];
     const path = `brief.options.${key}`;
-    if (meta.control === 'yarn' && value !== null && !yarns.has(value as string)) faults.push(missing(path, 'yarn', value));
+    if (meta.control === 'yarn' && value !== null && !yarns.has(value as string))
+      faults.push(missing(path, 'yarn', value));
     if (meta.control !== 'sections') continue;
     (value as Section[]).forEach((section, i) => {
       if (!yarns.has(section.yarn)) faults.push(missing(`${path}[${i}].yarn`, 'yarn', section.yarn));
@@ -122,7 +141,10 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   const kind = kindOf(brief.kind);
   if (!kind) {
     const rule = `must be one of ${KINDS.map((k) => k.code).join(', ')}`;
-    return { ok: false, faults: [{ code: 'unknown-kind', path: 'brief.kind', field: 'brief.kind', rule, received: echo(brief.kind) }] };
+    return {
+      ok: false,
+      faults: [{ code: 'unknown-kind', path: 'brief.kind', field: 'brief.kind', rule, received: echo(brief.kind) }]
+    };
   }
   const options = kind.options.safeParse(brief.options);
   if (!options.success) return { ok: false, faults: faultsOf(options.error, brief.options, ['brief', 'options']) };
@@ -152,5 +174,7 @@ export const PlanRequest = z.object({ kit: Kit, brief: Brief });
  */
 export function planFrom(input: unknown): Planned {
   const parsed = PlanRequest.safeParse(input);
-  return parsed.success ? tryPlan(parsed.data.kit, parsed.data.brief) : { ok: false, faults: faultsOf(parsed.error, input) };
+  return parsed.success
+    ? tryPlan(parsed.data.kit, parsed.data.brief)
+    : { ok: false, faults: faultsOf(parsed.error, input) };
 }

@@ -7,7 +7,14 @@ import { Kit } from '$lib/core/kit';
 export const demoKit: Kit = Kit.parse({
   machines: [
     { id: 'm48', name: 'Big wheel', pins: 48, pinSpacingMm: 13.5 },
-    { id: 'm40', name: 'Old forty', pins: 40, counter: 'none', marker: { kind: 'dark-among-light', counts: 'last' }, numbered: false },
+    {
+      id: 'm40',
+      name: 'Old forty',
+      pins: 40,
+      counter: 'none',
+      marker: { kind: 'dark-among-light', counts: 'last' },
+      numbered: false
+    },
     { id: 'm22', name: 'Little crown', pins: 22, pinSpacingMm: 14 }
   ],
   yarns: [

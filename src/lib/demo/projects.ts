@@ -10,10 +10,22 @@ export interface DemoProject {
   readonly actions: readonly CrankAction[];
 }
 
-const project = (id: string, name: string, machineId: string, at: string, options: object, more: object = {}): Project =>
+const project = (
+  id: string,
+  name: string,
+  machineId: string,
+  at: string,
+  options: object,
+  more: object = {}
+): Project =>
   Project.parse({
     id,
-    brief: Brief.parse({ kind: 'lined-hat', name, machineId, options: { ...linedHat.start(demoKit, machineId), ...options } }),
+    brief: Brief.parse({
+      kind: 'lined-hat',
+      name,
+      machineId,
+      options: { ...linedHat.start(demoKit, machineId), ...options }
+    }),
     createdAt: at,
     updatedAt: at,
     ...more

@@ -4,9 +4,27 @@ import { Kit } from '$lib/core/kit';
 export const starterKit: Kit = Kit.parse({
   machines: [{ id: 'machine-1', name: 'My machine', pins: 48 }],
   yarns: [
-    { id: 'yarn-1', name: 'Medium yarn', weightClass: 4, label: { metres: 200, grams: 100 }, colour: { name: 'Madder', hex: '#b0442b' } },
-    { id: 'yarn-2', name: 'Medium yarn', weightClass: 4, label: { metres: 200, grams: 100 }, colour: { name: 'Wheat', hex: '#e2c98f' } },
-    { id: 'yarn-3', name: 'Medium yarn', weightClass: 4, label: { metres: 200, grams: 100 }, colour: { name: 'Slate', hex: '#3f5566' } }
+    {
+      id: 'yarn-1',
+      name: 'Medium yarn',
+      weightClass: 4,
+      label: { metres: 200, grams: 100 },
+      colour: { name: 'Madder', hex: '#b0442b' }
+    },
+    {
+      id: 'yarn-2',
+      name: 'Medium yarn',
+      weightClass: 4,
+      label: { metres: 200, grams: 100 },
+      colour: { name: 'Wheat', hex: '#e2c98f' }
+    },
+    {
+      id: 'yarn-3',
+      name: 'Medium yarn',
+      weightClass: 4,
+      label: { metres: 200, grams: 100 },
+      colour: { name: 'Slate', hex: '#3f5566' }
+    }
   ],
   habits: {}
 });

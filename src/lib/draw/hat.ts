@@ -44,7 +44,13 @@ function frame(hat: HatOutline, width: number, height: number, pad: number): Fra
 }
 
 /** The hat from outside as it is worn: dome, gathered crown, turned-up brim with the lining showing. */
-export function hatScene(hat: HatOutline, yarns: readonly Yarn[], stitches: number, width: number, height: number): Scene {
+export function hatScene(
+  hat: HatOutline,
+  yarns: readonly Yarn[],
+  stitches: number,
+  width: number,
+  height: number
+): Scene {
   const f = frame(hat, width, height, 14);
   const rows = 64;
   const textures = yarns.map((yarn, i): Texture => ({
@@ -57,12 +63,24 @@ export function hatScene(hat: HatOutline, yarns: readonly Yarn[], stitches: numb
   const shapes: Shape[] = [];
   // Painted from the lower edge upwards: each band covers what lies above it.
   for (const band of [...hat.outer].reverse()) {
-    shapes.push({ shape: 'path', d: silhouette(hat, Math.max(band.toMm, 1), f), fill: { knit: band.yarn }, title: bandTitle(band, yarns) });
+    shapes.push({
+      shape: 'path',
+      d: silhouette(hat, Math.max(band.toMm, 1), f),
+      fill: { knit: band.yarn },
+      title: bandTitle(band, yarns)
+    });
   }
   const crown = f.top + 2;
   for (let i = -4; i <= 4; i++) {
     const length = 16 - Math.abs(i) * 1.2;
-    shapes.push({ shape: 'path', d: `M${fix(f.cx)} ${fix(crown)}q${fix(i * 4)} 2 ${fix(i * 7)} ${fix(length)}`, fill: { ink: 'none' }, stroke: { ink: 'text' }, width: 1, opacity: 0.35 });
+    shapes.push({
+      shape: 'path',
+      d: `M${fix(f.cx)} ${fix(crown)}q${fix(i * 4)} 2 ${fix(i * 7)} ${fix(length)}`,
+      fill: { ink: 'none' },
+      stroke: { ink: 'text' },
+      width: 1,
+      opacity: 0.35
+    });
   }
   const rx = hat.radiusMm * f.scale * 1.045;
   const floor = f.top + depth(hat) * f.scale;
@@ -151,12 +169,27 @@ export function cutScene(hat: HatOutline, yarns: readonly Yarn[], width: number,
     for (const side of [-1, 1] as const) {
       const { r, z } = profile(arc, hat.radiusMm);
       const angle = Math.min(arc / hat.radiusMm, Math.PI / 2);
-      const point = (out: number) => ({ x: f.cx + side * (r * f.scale + Math.sin(angle) * out * thick), y: f.top + z * f.scale - Math.cos(angle) * out * thick });
+      const point = (out: number) => ({
+        x: f.cx + side * (r * f.scale + Math.sin(angle) * out * thick),
+        y: f.top + z * f.scale - Math.cos(angle) * out * thick
+      });
       const [a, b] = [point(inner), point(outer)];
       const down = arc === hat.arcMm ? 1 : -1;
       const dip = (outer - inner) * thick * 0.6 * down;
-      shapes.push({ shape: 'path', d: `M${fix(a.x)} ${fix(a.y)}C${fix(a.x)} ${fix(a.y + dip)} ${fix(b.x)} ${fix(b.y + dip)} ${fix(b.x)} ${fix(b.y)}`, fill: { ink: 'none' }, stroke: { hex: yarns[band.yarn]!.colour.hex }, width: thick * 0.82 });
+      shapes.push({
+        shape: 'path',
+        d: `M${fix(a.x)} ${fix(a.y)}C${fix(a.x)} ${fix(a.y + dip)} ${fix(b.x)} ${fix(b.y + dip)} ${fix(b.x)} ${fix(b.y)}`,
+        fill: { ink: 'none' },
+        stroke: { hex: yarns[band.yarn]!.colour.hex },
+        width: thick * 0.82
+      });
     }
   }
-  return { width, height, label: 'Cut through the middle: outer layer, lining inside it, brim turned up', textures: [], shapes };
+  return {
+    width,
+    height,
+    label: 'Cut through the middle: outer layer, lining inside it, brim turned up',
+    textures: [],
+    shapes
+  };
 }

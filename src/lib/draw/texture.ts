@@ -33,7 +33,8 @@ export function tileOf(texture: Texture): Tile {
     const line: Stroke = { d: `M0 ${h}H${w}`, colour: shade, width: Math.max(0.3, h * 0.25) };
     return { width: w, height: h, ground: hex, strokes: [line] };
   }
-  const leg = (x0: number, x1: number): string => `M${x0 * w} ${-0.25 * h}L${x1 * w} ${0.8 * h}M${x0 * w} ${0.75 * h}L${x1 * w} ${1.8 * h}`;
+  const leg = (x0: number, x1: number): string =>
+    `M${x0 * w} ${-0.25 * h}L${x1 * w} ${0.8 * h}M${x0 * w} ${0.75 * h}L${x1 * w} ${1.8 * h}`;
   const thick = Math.min(w * 0.36, h * 0.75);
   return {
     width: w,

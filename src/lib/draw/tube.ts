@@ -24,7 +24,8 @@ export const yarnLetter = (index: number): string => String.fromCharCode(65 + (i
 function ringShapes(cx: number, rx: number, pins: number): Shape[] {
   const ry = rx * 0.2;
   const y = RING_HEIGHT - 8;
-  const rim = (r: number): string => `M${fix(cx - rx * r)} ${y}${frontArc(rx * r, ry * r, cx + rx * r, y)}${frontArc(rx * r, ry * r, cx - rx * r, y)}Z`;
+  const rim = (r: number): string =>
+    `M${fix(cx - rx * r)} ${y}${frontArc(rx * r, ry * r, cx + rx * r, y)}${frontArc(rx * r, ry * r, cx - rx * r, y)}Z`;
   const shapes: Shape[] = [
     { shape: 'path', d: rim(1.1), fill: { ink: 'line' } },
     { shape: 'path', d: rim(0.96), fill: { ink: 'paper' } }
@@ -69,13 +70,27 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
   const y = scaleLinear([hung, hung - tube.heightMm], [RING_HEIGHT, RING_HEIGHT + room]);
   const stitchPx = bodyWidth / tube.stitchesAcross;
   const rowPx = room / Math.max(tube.rows, 1);
-  const textures = yarns.map((yarn, i): Texture => ({ yarn: i, hex: yarn.colour.hex, stitchPx, rowPx, originY: RING_HEIGHT }));
+  const textures = yarns.map((yarn, i): Texture => ({
+    yarn: i,
+    hex: yarn.colour.hex,
+    stitchPx,
+    rowPx,
+    originY: RING_HEIGHT
+  }));
   const shapes: Shape[] = [];
   const slab = (top: number, bottom: number): string =>
     `M${fix(x0)} ${fix(top)}V${fix(bottom)}${frontArc(bodyWidth / 2, ry, x1, bottom)}V${fix(top)}${frontArc(bodyWidth / 2, ry, x0, top, 1)}Z`;
 
   if (done < tube.rows) {
-    shapes.push({ shape: 'path', d: slab(y(hung), RING_HEIGHT + room), fill: { ink: 'none' }, stroke: { ink: 'quiet' }, width: 1, dash: '2 4', title: `${tube.rows - done} rows to come` });
+    shapes.push({
+      shape: 'path',
+      d: slab(y(hung), RING_HEIGHT + room),
+      fill: { ink: 'none' },
+      stroke: { ink: 'quiet' },
+      width: 1,
+      dash: '2 4',
+      title: `${tube.rows - done} rows to come`
+    });
   }
   for (const band of tube.bands) {
     if (band.from > done) break;
@@ -83,20 +98,48 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     const bottom = y(band.bottomMm);
     const yarn = yarns[band.yarn]!;
     const name = `${band.section}: row ${band.from} to ${band.to}, ${yarn.name}, ${yarn.colour.name}`;
-    shapes.push({ shape: 'path', d: slab(top, bottom), fill: { knit: band.yarn }, title: name, ...(band.purpose === 'work' ? {} : { opacity: 0.75 }) });
+    shapes.push({
+      shape: 'path',
+      d: slab(top, bottom),
+      fill: { knit: band.yarn },
+      title: name,
+      ...(band.purpose === 'work' ? {} : { opacity: 0.75 })
+    });
     if (slim || bottom - top < 13) continue;
     const middle = (top + bottom) / 2 + ry;
     shapes.push(
-      { shape: 'path', d: `M${fix(cx - 11)} ${fix(middle)}a11 11 0 1 0 22 0a11 11 0 1 0 -22 0Z`, fill: { ink: 'paper' }, opacity: 0.92 },
-      { shape: 'text', x: cx, y: middle + 5, text: yarnLetter(band.yarn), size: 14, anchor: 'middle', ink: 'text', bold: true }
+      {
+        shape: 'path',
+        d: `M${fix(cx - 11)} ${fix(middle)}a11 11 0 1 0 22 0a11 11 0 1 0 -22 0Z`,
+        fill: { ink: 'paper' },
+        opacity: 0.92
+      },
+      {
+        shape: 'text',
+        x: cx,
+        y: middle + 5,
+        text: yarnLetter(band.yarn),
+        size: 14,
+        anchor: 'middle',
+        ink: 'text',
+        bold: true
+      }
     );
   }
   if (tube.fold && tube.fold.row < done) {
     const at = y(tube.fold.heightMm);
-    shapes.push({ shape: 'path', d: `M${fix(x0 - 6)} ${fix(at)}${frontArc(bodyWidth / 2 + 6, ry, x1 + 6, at)}`, fill: { ink: 'none' }, stroke: { ink: 'text' }, width: 1.6, dash: '6 3', title: `Fold after row ${tube.fold.row}` });
+    shapes.push({
+      shape: 'path',
+      d: `M${fix(x0 - 6)} ${fix(at)}${frontArc(bodyWidth / 2 + 6, ry, x1 + 6, at)}`,
+      fill: { ink: 'none' },
+      stroke: { ink: 'text' },
+      width: 1.6,
+      dash: '6 3',
+      title: `Fold after row ${tube.fold.row}`
+    });
     if (!slim) shapes.push({ shape: 'text', x: x0 - 8, y: at + 4, text: 'fold', size: 12, anchor: 'end', ink: 'text' });
   }
-  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, bodyWidth / 2 + 16), pins));
+  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, bodyWidth / 2 + 12), pins));
   if (!slim) shapes.push(...rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room));
   const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${done} of ${tube.rows} rows knitted`}`;
   return { width, height, label, textures, shapes };
@@ -107,16 +150,34 @@ function rulerShapes(tube: TubeOutline, done: number, y: (mm: number) => number,
   const shapes: Shape[] = [];
   const taken: number[] = [];
   const at = (row: number): number => y(heightOfRow(tube.bands, row));
-  const free = (py: number): boolean => py <= floor + 14 && taken.every((t) => Math.abs(t - py) >= 13);
+  const free = (py: number): boolean => py <= floor + 18 && taken.every((t) => Math.abs(t - py) >= 13);
   const put = (row: number, text: string, bold: boolean): void => {
     const py = at(row);
-    shapes.push({ shape: 'path', d: `M${fix(x)} ${fix(py)}h${bold ? 9 : 5}`, fill: { ink: 'none' }, stroke: { ink: bold ? 'text' : 'quiet' }, width: bold ? 1.6 : 1 });
-    if (!free(py)) return;
-    taken.push(py);
-    shapes.push({ shape: 'text', x: x + 12, y: py + 4, text, size: 12, anchor: 'start', ink: bold ? 'text' : 'quiet', bold });
+    // The rim of the ring covers the first few pixels beside it, so a label there stands just below.
+    const label = Math.max(py + 4, RING_HEIGHT + 15);
+    shapes.push({
+      shape: 'path',
+      d: `M${fix(x)} ${fix(py)}h${bold ? 9 : 5}`,
+      fill: { ink: 'none' },
+      stroke: { ink: bold ? 'text' : 'quiet' },
+      width: bold ? 1.6 : 1
+    });
+    if (!free(label)) return;
+    taken.push(label);
+    shapes.push({
+      shape: 'text',
+      x: x + 12,
+      y: label,
+      text,
+      size: 12,
+      anchor: 'start',
+      ink: bold ? 'text' : 'quiet',
+      bold
+    });
   };
   if (done > 0) put(done, String(done), true);
   for (const band of tube.bands) if (band.to < done) put(band.to, String(band.to), true);
-  for (const row of ticks(0, tube.rows, 8)) if (Number.isInteger(row) && row < done && row > 0) put(row, String(row), false);
+  for (const row of ticks(0, tube.rows, 8))
+    if (Number.isInteger(row) && row < done && row > 0) put(row, String(row), false);
   return shapes;
 }

@@ -37,7 +37,12 @@ export function kitOf(result: Result): Kit {
 }
 
 /** A project as the text of a project file. */
-export function writeProjectFile(project: Project, result: Result, events: readonly CrankEvent[], now = new Date()): string {
+export function writeProjectFile(
+  project: Project,
+  result: Result,
+  events: readonly CrankEvent[],
+  now = new Date()
+): string {
   const file: ProjectFile = {
     format: 'tomble-project',
     version: FILE_VERSION,
@@ -52,7 +57,9 @@ export function writeProjectFile(project: Project, result: Result, events: reado
 }
 
 /** A project file that was read and can be planned, or sentences that say why not. */
-export type ReadFile = { readonly ok: true; readonly file: ProjectFile; readonly result: Result } | { readonly ok: false; readonly reasons: readonly string[] };
+export type ReadFile =
+  | { readonly ok: true; readonly file: ProjectFile; readonly result: Result }
+  | { readonly ok: false; readonly reasons: readonly string[] };
 
 /** Reasons shown at once; a foreign file would otherwise fill the screen. */
 const MOST_REASONS = 8;
@@ -71,13 +78,18 @@ function lineOf(text: string, message: string): string {
  * @param text the whole file
  */
 export function readProjectFile(text: string): ReadFile {
-  if (text.length > LARGEST_FILE) return no(`The file must be at most ${LARGEST_FILE / 1024 / 1024} MiB; received ${(text.length / 1024 / 1024).toFixed(1)} MiB.`);
+  if (text.length > LARGEST_FILE)
+    return no(
+      `The file must be at most ${LARGEST_FILE / 1024 / 1024} MiB; received ${(text.length / 1024 / 1024).toFixed(1)} MiB.`
+    );
   let value: unknown;
   try {
     value = JSON.parse(text.replace(/^\uFEFF/, ''));
   } catch (error) {
     const why = error instanceof Error ? error.message : '';
-    return no(`The file is not whole${lineOf(text, why)}: it must be JSON; received ${echo(text.trim().slice(0, 24))}.`);
+    return no(
+      `The file is not whole${lineOf(text, why)}: it must be JSON; received ${echo(text.trim().slice(0, 24))}.`
+    );
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(value);
   if (!head.success || head.data.format !== 'tomble-project') {
@@ -85,7 +97,9 @@ export function readProjectFile(text: string): ReadFile {
     return no(`This is not a Tomble project: format must be "tomble-project"; received ${received}.`);
   }
   if (head.data.version > FILE_VERSION) {
-    return no(`This file is from a newer Tomble: version must be at most ${FILE_VERSION}; received ${head.data.version}. Update Tomble, then open it again.`);
+    return no(
+      `This file is from a newer Tomble: version must be at most ${FILE_VERSION}; received ${head.data.version}. Update Tomble, then open it again.`
+    );
   }
   const parsed = ProjectFile.safeParse(value);
   if (!parsed.success) return no(...faultsOf(parsed.error, value).slice(0, MOST_REASONS).map(wordFault));
@@ -96,5 +110,9 @@ export function readProjectFile(text: string): ReadFile {
 
 /** JSON Schema of the project file, for programs that write or check one. */
 export function projectSchema(): object {
-  return { ...z.toJSONSchema(ProjectFile, { io: 'input', target: 'draft-2020-12' }), $id: '/api/schema/project', title: 'Tomble project file' };
+  return {
+    ...z.toJSONSchema(ProjectFile, { io: 'input', target: 'draft-2020-12' }),
+    $id: '/api/schema/project',
+    title: 'Tomble project file'
+  };
 }

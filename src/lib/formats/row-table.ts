@@ -4,7 +4,18 @@ import { PLACE_WORDS, PLACES } from '$lib/core/read';
 import type { Result } from '$lib/core/tomble';
 
 /** Columns of the row table, in order. */
-export const ROW_COLUMNS = ['piece', 'row in all', 'row in section', 'section', 'purpose', 'yarn', 'colour', 'stitches', 'counter shows', 'place when worn'] as const;
+export const ROW_COLUMNS = [
+  'piece',
+  'row in all',
+  'row in section',
+  'section',
+  'purpose',
+  'yarn',
+  'colour',
+  'stitches',
+  'counter shows',
+  'place when worn'
+] as const;
 
 /**
  * Every row of every piece as CSV, with both counts. Cells that a spreadsheet would run as a formula are made

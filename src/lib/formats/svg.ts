@@ -14,7 +14,8 @@ const PAPER: Readonly<Record<Ink, string>> = {
 const escape = (text: string): string =>
   text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 
-const paint = (fill: Fill): string => ('ink' in fill ? PAPER[fill.ink] : 'hex' in fill ? fill.hex : `url(#knit-${fill.knit})`);
+const paint = (fill: Fill): string =>
+  'ink' in fill ? PAPER[fill.ink] : 'hex' in fill ? fill.hex : `url(#knit-${fill.knit})`;
 
 function shapeSvg(shape: Shape): string {
   if (shape.shape === 'text') {
@@ -36,7 +37,9 @@ function shapeSvg(shape: Shape): string {
 export function sceneSvg(scene: Scene): string {
   const patterns = scene.textures.map((texture) => {
     const tile = tileOf(texture);
-    const strokes = tile.strokes.map((s) => `<path d="${s.d}" stroke="${s.colour}" stroke-width="${fix(s.width)}" fill="none"/>`).join('');
+    const strokes = tile.strokes
+      .map((s) => `<path d="${s.d}" stroke="${s.colour}" stroke-width="${fix(s.width)}" fill="none"/>`)
+      .join('');
     return `<pattern id="knit-${texture.yarn}" width="${tile.width}" height="${tile.height}" y="${texture.originY}" patternUnits="userSpaceOnUse"><rect width="${tile.width}" height="${tile.height}" fill="${tile.ground}"/>${strokes}</pattern>`;
   });
   return [

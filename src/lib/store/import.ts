@@ -1,5 +1,6 @@
+import { kindOf } from '$lib/core/kinds';
 import type { Kit } from '$lib/core/kit';
-import { Brief } from '$lib/core/plan';
+import { Brief, optionFields, type Section } from '$lib/core/plan';
 import type { ProjectFile } from '$lib/formats/project-file';
 import type { TombleDb } from './db';
 import { Project } from './records/project';
@@ -12,19 +13,21 @@ function settle<T extends { id: string }>(record: T, stored: T | undefined, move
   return { ...record, id };
 }
 
-/** Options and strands with moved yarn ids put in place. */
+/** Options and strands with moved yarn ids put in place: only the fields that hold a yarn are touched. */
 function rewrite(brief: Brief, moved: ReadonlyMap<string, string>): Brief {
-  const swap = (value: unknown): unknown => {
-    if (typeof value === 'string') return moved.get(value) ?? value;
-    if (Array.isArray(value)) return value.map(swap);
-    if (typeof value !== 'object' || value === null) return value;
-    return Object.fromEntries(Object.entries(value).map(([key, v]) => [key, swap(v)]));
-  };
+  const swap = (id: string): string => moved.get(id) ?? id;
+  const options = { ...brief.options };
+  for (const { key, meta } of optionFields(kindOf(brief.kind)!.options)) {
+    const value = options[key];
+    if (meta.control === 'yarn' && typeof value === 'string') options[key] = swap(value);
+    if (meta.control === 'sections' && value)
+      options[key] = (value as Section[]).map((s) => ({ ...s, yarn: swap(s.yarn) }));
+  }
   return Brief.parse({
     ...brief,
-    machineId: moved.get(brief.machineId) ?? brief.machineId,
-    strands: Object.fromEntries(Object.entries(brief.strands).map(([id, n]) => [moved.get(id) ?? id, n])),
-    options: swap(brief.options)
+    machineId: swap(brief.machineId),
+    strands: Object.fromEntries(Object.entries(brief.strands).map(([id, n]) => [swap(id), n])),
+    options
   });
 }
 
@@ -38,18 +41,33 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
   return db.transaction('rw', [db.machines, db.yarns, db.swatches, db.projects, db.events], async () => {
     const moved = new Map<string, string>();
     const kit: Kit = file.kit;
-    for (const machine of kit.machines) await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
+    for (const machine of kit.machines)
+      await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
     for (const yarn of kit.yarns) await db.yarns.put(settle(yarn, await db.yarns.get(yarn.id), moved));
     for (const swatch of kit.swatches) {
-      const placed = { ...swatch, machineId: moved.get(swatch.machineId) ?? swatch.machineId, yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId };
+      const placed = {
+        ...swatch,
+        machineId: moved.get(swatch.machineId) ?? swatch.machineId,
+        yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId
+      };
       await db.swatches.put(settle(placed, await db.swatches.get(swatch.id), new Map()));
     }
     const id = crypto.randomUUID();
     const at = now.toISOString();
     await db.projects.add(
-      Project.parse({ id, brief: rewrite(file.brief, moved), finished: file.finished, measured: file.measured, createdAt: at, updatedAt: at })
+      Project.parse({
+        id,
+        brief: rewrite(file.brief, moved),
+        finished: file.finished,
+        measured: file.measured,
+        createdAt: at,
+        updatedAt: at
+      })
     );
-    await db.events.bulkAdd(file.actions.map((what) => ({ projectId: id, at, what })));
+    const actions = file.actions.map((what) =>
+      what.do === 'row' ? { ...what, yarn: moved.get(what.yarn) ?? what.yarn } : what
+    );
+    await db.events.bulkAdd(actions.map((what) => ({ projectId: id, at, what })));
     return id;
   });
 }

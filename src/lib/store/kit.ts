@@ -1,10 +1,10 @@
-import { Habits, Kit, type Machine, type Yarn } from '$lib/core/kit';
+import { Habits, type Kit, type Machine, type Yarn, yarnName } from '$lib/core/kit';
 import type { TombleDb } from './db';
 
 /** There is one knitter to a browser. */
 const ME = 'me';
 
-/** The whole kit, or null while there is no machine or no yarn yet. */
+/** The whole kit, the largest ring first and the yarns by name, or null while there is no machine or no yarn yet. */
 export async function loadKit(db: TombleDb): Promise<Kit | null> {
   const [machines, yarns, swatches, habits] = await Promise.all([
     db.machines.toArray(),
@@ -13,6 +13,8 @@ export async function loadKit(db: TombleDb): Promise<Kit | null> {
     db.habits.get(ME)
   ]);
   if (machines.length === 0 || yarns.length === 0) return null;
+  machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name));
+  yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b)));
   return { machines, yarns, swatches, habits: Habits.parse(habits ?? {}) };
 }
 

@@ -16,11 +16,19 @@ export type Change = Fix['change'] & Partial<Pick<Brief, 'name' | 'hole'>>;
 
 /** A brief with a change applied. */
 export function changed(brief: Brief, change: Change): Brief {
-  return { ...brief, ...change, strands: { ...brief.strands, ...change.strands }, options: { ...brief.options, ...change.options } };
+  return {
+    ...brief,
+    ...change,
+    strands: { ...brief.strands, ...change.strands },
+    options: { ...brief.options, ...change.options }
+  };
 }
 
 /** Which fields a change touches, to tell whether two edits belong together. */
-const touched = (change: Change): string => Object.keys({ ...change, ...change.options }).sort().join(' ');
+const touched = (change: Change): string =>
+  Object.keys({ ...change, ...change.options })
+    .sort()
+    .join(' ');
 
 /** A new project of a kind, knittable from the start. */
 export function newProject(kit: Kit, kindCode: string, machineId: string, now = new Date()): Project {
@@ -42,7 +50,8 @@ export function edited(
   now = new Date()
 ): { project: Project; last: { touched: string; at: number } } {
   const fields = touched(change);
-  const joined = last !== null && last.touched === fields && now.getTime() - last.at < ONE_EDIT_MS && project.past.length > 0;
+  const joined =
+    last !== null && last.touched === fields && now.getTime() - last.at < ONE_EDIT_MS && project.past.length > 0;
   return {
     project: {
       ...project,
@@ -85,7 +94,9 @@ export async function restoreProject(db: TombleDb, id: string): Promise<void> {
 /** Empties the bin of what was thrown away before a moment. */
 export async function purge(db: TombleDb, before: Date): Promise<void> {
   await db.transaction('rw', db.projects, db.events, async () => {
-    const gone = await db.projects.filter((p) => p.deletedAt !== null && p.deletedAt < before.toISOString()).primaryKeys();
+    const gone = await db.projects
+      .filter((p) => p.deletedAt !== null && p.deletedAt < before.toISOString())
+      .primaryKeys();
     await db.projects.bulkDelete(gone);
     await db.events.where('projectId').anyOf(gone).delete();
   });

@@ -9,15 +9,19 @@ import { addKit } from './kit';
  * starter kit. A browser that holds anything is left alone.
  */
 export async function seed(db: TombleDb, demo: boolean): Promise<void> {
-  await db.transaction('rw', [db.machines, db.yarns, db.swatches, db.habits, db.projects, db.events, db.settings], async () => {
-    if (await db.settings.get('seeded')) return;
-    await addKit(db, demo ? demoKit : starterKit);
-    if (demo) {
-      for (const { project, actions } of demoProjects) {
-        await db.projects.put(project);
-        await db.events.bulkAdd(actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what })));
+  await db.transaction(
+    'rw',
+    [db.machines, db.yarns, db.swatches, db.habits, db.projects, db.events, db.settings],
+    async () => {
+      if (await db.settings.get('seeded')) return;
+      await addKit(db, demo ? demoKit : starterKit);
+      if (demo) {
+        for (const { project, actions } of demoProjects) {
+          await db.projects.put(project);
+          await db.events.bulkAdd(actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what })));
+        }
       }
+      await db.settings.put({ key: 'seeded', value: true });
     }
-    await db.settings.put({ key: 'seeded', value: true });
-  });
+  );
 }

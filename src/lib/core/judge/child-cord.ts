@@ -13,7 +13,8 @@ export const childCord: Judge = {
         code: 'child-cord',
         weight: 'warn',
         place: { option: 'trim' },
-        sentence: "Cords near a child's neck can catch. Rules for children's clothing exist where you live (for example EN 14682): follow them.",
+        sentence:
+          "Cords near a child's neck can catch. Rules for children's clothing exist where you live (for example EN 14682): follow them.",
         fix: { label: 'Leave the cords off', change: { options: { trim: 'none' } } }
       }
     ];

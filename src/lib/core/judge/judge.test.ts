@@ -21,8 +21,24 @@ const swatch = (stitches: number, rows: number) => ({
   state: 'rested',
   statement: { as: 'counts', stitches, rows }
 });
-const kitWith = (yarn: object) => sampleKit({ yarns: [medium('red', '#b03020', yarn), medium('blue', '#205080'), medium('rope', '#101010', { behaviour: { stretch: 'little', strength: 'strong', surface: 'smooth', wash: 'machine' }, stockGrams: 500 })] });
-const twoRings = Kit.parse({ ...sampleKit(), machines: [{ id: 'm', name: 'Crown', pins: 22 }, { id: 'big', name: 'Wheel', pins: 48 }] });
+const kitWith = (yarn: object) =>
+  sampleKit({
+    yarns: [
+      medium('red', '#b03020', yarn),
+      medium('blue', '#205080'),
+      medium('rope', '#101010', {
+        behaviour: { stretch: 'little', strength: 'strong', surface: 'smooth', wash: 'machine' },
+        stockGrams: 500
+      })
+    ]
+  });
+const twoRings = Kit.parse({
+  ...sampleKit(),
+  machines: [
+    { id: 'm', name: 'Crown', pins: 22 },
+    { id: 'big', name: 'Wheel', pins: 48 }
+  ]
+});
 
 // Each case: the code it raises, a plan that raises it, and whether its fix must make it go away.
 const cases: readonly [string, () => Result, boolean][] = [
@@ -33,14 +49,45 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['outer-peeks', () => hat({ style: 'contrast', marginRows: 0 }), true],
   ['lining-shorter', () => hat({ style: 'contrast', marginRows: -8 }), true],
   ['brim-too-deep', () => hat({ sizeBy: 'rows', rows: 60, turnUpMm: 150 }), true],
-  ['stripes-cut', () => hat({ style: 'striped', sections: [{ yarn: 'red', rows: 100 }, { yarn: 'blue', rows: 100 }] }), true],
+  [
+    'stripes-cut',
+    () =>
+      hat({
+        style: 'striped',
+        sections: [
+          { yarn: 'red', rows: 100 },
+          { yarn: 'blue', rows: 100 }
+        ]
+      }),
+    true
+  ],
   ['yarn-short', () => hat({}, kitWith({ stockGrams: 20 })), true],
-  ['yarn-scarce', () => hat({ style: 'plain', sizeBy: 'rows', rows: 110, turnUpMm: 0 }, kitWith({ stockGrams: 73 })), true],
+  [
+    'yarn-scarce',
+    () => hat({ style: 'plain', sizeBy: 'rows', rows: 110, turnUpMm: 0 }, kitWith({ stockGrams: 73 })),
+    true
+  ],
   ['yarn-thin', () => hat({}, kitWith({ label: { metres: 417, grams: 100 } })), true],
   ['yarn-thick', () => hat({}, kitWith({ label: { metres: 120, grams: 100 } })), false],
   ['swatch-implausible', () => hat({}, sampleKit({ swatches: [swatch(21, 14)] })), false],
-  ['waste-colour-close', () => hat({ waste: 'few', wasteYarn: 'near' }, sampleKit({ yarns: [medium('red', '#b03020'), medium('near', '#b83828'), medium('lemon', '#f4e04d')] })), true],
-  ['weak-drawstring', () => hat({ yarn: 'red', liningYarn: 'blue' }, kitWith({ behaviour: { stretch: 'much', strength: 'weak', surface: 'fuzzy', wash: 'hand' } })), true],
+  [
+    'waste-colour-close',
+    () =>
+      hat(
+        { waste: 'few', wasteYarn: 'near' },
+        sampleKit({ yarns: [medium('red', '#b03020'), medium('near', '#b83828'), medium('lemon', '#f4e04d')] })
+      ),
+    true
+  ],
+  [
+    'weak-drawstring',
+    () =>
+      hat(
+        { yarn: 'red', liningYarn: 'blue' },
+        kitWith({ behaviour: { stretch: 'much', strength: 'weak', surface: 'fuzzy', wash: 'hand' } })
+      ),
+    true
+  ],
   ['baby-trim', () => hat({ wearer: 'baby', trim: 'pompom' }), true],
   ['baby-care', () => hat({ wearer: 'baby' }), false],
   ['child-cord', () => hat({ wearer: 'child', trim: 'cord' }), true],
@@ -72,7 +119,9 @@ describe('findings', () => {
   });
 
   it('says what probably happened to an implausible swatch', () => {
-    const say = (stitches: number, rows: number) => hat({}, sampleKit({ swatches: [swatch(stitches, rows)] })).findings.find((f) => f.code === 'swatch-implausible')?.sentence;
+    const say = (stitches: number, rows: number) =>
+      hat({}, sampleKit({ swatches: [swatch(stitches, rows)] })).findings.find((f) => f.code === 'swatch-implausible')
+        ?.sentence;
     expect(say(21, 14)).toContain('look swapped');
     expect(say(10, 30)).toContain('Measure it again');
     expect(say(14, 20)).toBeUndefined();

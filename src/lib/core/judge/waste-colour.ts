@@ -31,7 +31,10 @@ export const wasteColour: Judge = {
     return [...pairs.values()].flatMap(({ waste, work }): Finding[] => {
       const d = colourDifference(r.yarns[waste]!.colour.hex, r.yarns[work]!.colour.hex);
       if (d >= PLAINLY_OTHER) return [];
-      const fix = best && best.d >= PLAINLY_OTHER ? { label: `Use ${best.name}`, change: { options: { wasteYarn: best.id } } } : undefined;
+      const fix =
+        best && best.d >= PLAINLY_OTHER
+          ? { label: `Use ${best.name}`, change: { options: { wasteYarn: best.id } } }
+          : undefined;
       return [
         {
           code: 'waste-colour-close',

@@ -16,7 +16,9 @@ export const weakDrawstring: Judge = {
       if (cast?.op === 'castOn' && !rethreaded) threads.push({ yarn: cast.yarn, doubled: false });
     }
     for (const f of r.plan.finishing) if (f.do === 'threadEdge') threads.push({ yarn: f.yarn, doubled: f.doubled });
-    const weak = threads.find((t) => !t.doubled && r.yarns[r.fabric.yarns.indexOf(t.yarn)]?.behaviour.strength === 'weak');
+    const weak = threads.find(
+      (t) => !t.doubled && r.yarns[r.fabric.yarns.indexOf(t.yarn)]?.behaviour.strength === 'weak'
+    );
     if (!weak) return [];
     const strong = r.kit.yarns.find((y) => y.behaviour.strength === 'strong');
     const fix: Finding['fix'] = strong

@@ -17,8 +17,15 @@ function standIn(r: Readings, index: number, grams: number): Finding['fix'] {
     .filter((y) => !r.fabric.yarns.includes(y.id))
     .filter((y) => y.stockGrams !== null && y.stockGrams >= grams)
     .filter((y) => Math.abs(heldTex(y) / heldTex(yarn) - 1) <= ALIKE_TEX)
-    .sort((a, b) => colourDifference(a.colour.hex, yarn.colour.hex) - colourDifference(b.colour.hex, yarn.colour.hex))[0];
-  return other && { label: `Take ${other.name}, ${other.colour.name}: ${showMass(other.stockGrams!, r.kit.habits.units)} at hand`, change: { options: { [option]: other.id } } };
+    .sort(
+      (a, b) => colourDifference(a.colour.hex, yarn.colour.hex) - colourDifference(b.colour.hex, yarn.colour.hex)
+    )[0];
+  return (
+    other && {
+      label: `Take ${other.name}, ${other.colour.name}: ${showMass(other.stockGrams!, r.kit.habits.units)} at hand`,
+      change: { options: { [option]: other.id } }
+    }
+  );
 }
 
 /** There may not be enough of a yarn at hand. */

@@ -50,21 +50,43 @@ describe('sections', () => {
       { yarn: 'a', rows: 5 },
       { yarn: 'b', rows: 3 }
     ];
-    expect(layStripes(list, 13, true)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 3 }, { yarn: 'a', rows: 5 }]);
-    expect(layStripes(list, 13, false)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 8 }]);
-    expect(layStripes(list, 6, true)).toEqual([{ yarn: 'a', rows: 5 }, { yarn: 'b', rows: 1 }]);
+    expect(layStripes(list, 13, true)).toEqual([
+      { yarn: 'a', rows: 5 },
+      { yarn: 'b', rows: 3 },
+      { yarn: 'a', rows: 5 }
+    ]);
+    expect(layStripes(list, 13, false)).toEqual([
+      { yarn: 'a', rows: 5 },
+      { yarn: 'b', rows: 8 }
+    ]);
+    expect(layStripes(list, 6, true)).toEqual([
+      { yarn: 'a', rows: 5 },
+      { yarn: 'b', rows: 1 }
+    ]);
     const section = fc.record({ yarn: fc.constantFrom('a', 'b'), rows: fc.integer({ min: 1, max: 30 }) });
     fc.assert(
-      fc.property(fc.array(section, { minLength: 1, maxLength: 8 }), fc.integer({ min: 1, max: 500 }), fc.boolean(), (sections, rows, repeat) => {
-        const laid = layStripes(sections, rows, repeat);
-        expect(laid.reduce((sum, s) => sum + s.rows, 0)).toBe(rows);
-        laid.slice(1).forEach((s, i) => expect(s.yarn).not.toBe(laid[i]!.yarn));
-      })
+      fc.property(
+        fc.array(section, { minLength: 1, maxLength: 8 }),
+        fc.integer({ min: 1, max: 500 }),
+        fc.boolean(),
+        (sections, rows, repeat) => {
+          const laid = layStripes(sections, rows, repeat);
+          expect(laid.reduce((sum, s) => sum + s.rows, 0)).toBe(rows);
+          laid.slice(1).forEach((s, i) => expect(s.yarn).not.toBe(laid[i]!.yarn));
+        }
+      )
     );
   });
 
   it('waste yarn of the furthest colour frames the work, with a third colour when asked', () => {
-    const kit = sampleKit({ yarns: [medium('red', '#b03020'), medium('blue', '#205080'), medium('lemon', '#f4e04d'), medium('mint', '#9fe0c0')] });
+    const kit = sampleKit({
+      yarns: [
+        medium('red', '#b03020'),
+        medium('blue', '#205080'),
+        medium('lemon', '#f4e04d'),
+        medium('mint', '#9fe0c0')
+      ]
+    });
     const result = hat({ waste: 'few', separator: true }, kit);
     const purposes = result.outline.tubes[0]!.bands.map((band) => band.purpose);
     expect(purposes).toEqual(['waste', 'separator', 'work', 'work', 'separator', 'waste']);
@@ -84,8 +106,22 @@ describe('sections', () => {
 describe('finishing', () => {
   const actions = (options: object) => hat(options).plan.finishing.map((f) => f.do);
   it('draws each end shut, or zips both edges first', () => {
-    expect(actions({ closing: 'draw' })).toEqual(['checkJoins', 'drawShut', 'drawShut', 'pushInside', 'joinCrowns', 'weaveIn', 'turnUp']);
-    expect(actions({ closing: 'zip', turnUpMm: 0 })).toEqual(['checkJoins', 'pushInside', 'zipEdges', 'drawBoth', 'weaveIn']);
+    expect(actions({ closing: 'draw' })).toEqual([
+      'checkJoins',
+      'drawShut',
+      'drawShut',
+      'pushInside',
+      'joinCrowns',
+      'weaveIn',
+      'turnUp'
+    ]);
+    expect(actions({ closing: 'zip', turnUpMm: 0 })).toEqual([
+      'checkJoins',
+      'pushInside',
+      'zipEdges',
+      'drawBoth',
+      'weaveIn'
+    ]);
   });
   it('threads the cast-on edge anew when the thread is another or doubled', () => {
     expect(actions({ doubled: true })).toContain('threadEdge');

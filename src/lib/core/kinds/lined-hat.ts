@@ -119,7 +119,11 @@ export const LinedHatOptions = z.object({
     group: 'Ends and finishing',
     choices: [
       { value: 'draw', label: 'Draw each end shut', help: 'Quick: two knots, then sewn together inside.' },
-      { value: 'zip', label: 'Zip both edges first', help: 'Flat, without a lump: stitches joined one by one, then drawn.' }
+      {
+        value: 'zip',
+        label: 'Zip both edges first',
+        help: 'Flat, without a lump: stitches joined one by one, then drawn.'
+      }
     ]
   }),
   waste: choiceOption({
@@ -235,7 +239,13 @@ function finishing(o: LinedHatOptions, rows: number, joins: number, threads: Thr
     list.push({ do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) }, { do: 'joinCrowns', piece: 0 });
   } else {
     list.push({ do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) });
-    list.push({ do: 'zipEdges', piece: 0, yarn: threads['cast-on'].yarn, lengthMm: threads.zipMm, stitches: threads.pins });
+    list.push({
+      do: 'zipEdges',
+      piece: 0,
+      yarn: threads['cast-on'].yarn,
+      lengthMm: threads.zipMm,
+      stitches: threads.pins
+    });
     list.push({ do: 'drawBoth', piece: 0 });
   }
   list.push({ do: 'weaveIn', piece: 0, tails: o.closing === 'zip' ? 4 : 2 });
@@ -276,7 +286,15 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
   const ring = ringMm(machine);
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const operations: Operation[] = wasteYarn
-    ? [castOn(wasteYarn), wasteRows(wasteYarn, waste), ...separator, ...work, ...separator, wasteRows(wasteYarn, waste), wasteHangOff()]
+    ? [
+        castOn(wasteYarn),
+        wasteRows(wasteYarn, waste),
+        ...separator,
+        ...work,
+        ...separator,
+        wasteRows(wasteYarn, waste),
+        wasteHangOff()
+      ]
     : [castOn(first.yarn), ...work, drawstring(o.thread ?? last.yarn, o.doubled ? 2 * ring : ring, o.doubled)];
 
   const threadMm = drawstring('', ring).threadMm * (o.doubled ? 2 : 1);
@@ -321,16 +339,21 @@ export const linedHat: Kind<typeof LinedHatOptions> = {
   blurb: 'One tube folded into itself: warm, reversible, no hem to sew.',
   options: LinedHatOptions,
   start: (kit, machineId) => {
-    const main = kit.yarns[0]!;
-    const lining = kit.yarns.find((y) => y.id !== main.id && y.weightClass === main.weightClass) ?? kit.yarns[1] ?? main;
+    // Nearest to a medium yarn first, then the one of which most is at hand; an unknown stock counts as plenty.
+    const stock = (y: Yarn): number => y.stockGrams ?? Infinity;
+    const apart = (y: Yarn): number => Math.abs(y.weightClass * y.strands - 4);
+    const [main, lining] = [...kit.yarns].sort(
+      (a, b) => apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a))
+    );
+    if (!main) throw new RangeError('the kit must have a yarn; received none');
     const small = machineOf(kit, machineId).pins < 36;
     return LinedHatOptions.parse({
-      style: lining.id === main.id ? 'plain' : 'contrast',
+      style: lining ? 'contrast' : 'plain',
       yarn: main.id,
-      liningYarn: lining.id,
+      liningYarn: (lining ?? main).id,
       sections: [
         { yarn: main.id, rows: 5 },
-        { yarn: lining.id, rows: 5 }
+        { yarn: (lining ?? main).id, rows: 5 }
       ],
       ...(small ? { wearer: 'baby', headMm: 250, turnUpMm: 20 } : {})
     });

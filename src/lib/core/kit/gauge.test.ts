@@ -24,13 +24,25 @@ describe('statements of a gauge', () => {
   });
 
   it('a tube laid flat shows half of its stitches', () => {
-    expect(perCm({ as: 'tube', pins: 48, rows: 60, lengthCm: 30, flatWidthCm: 16 })).toEqual({ courses: 2, wales: 1.5 });
+    expect(perCm({ as: 'tube', pins: 48, rows: 60, lengthCm: 30, flatWidthCm: 16 })).toEqual({
+      courses: 2,
+      wales: 1.5
+    });
   });
 });
 
 describe('gaugeFor', () => {
   const swatch = (id: string, hole: number, on: string, more: object = {}): Swatch =>
-    Swatch.parse({ id, machineId: 'm', yarnId: 'red', hole, on, state: 'rested', statement: { as: 'counts', stitches: 14, rows: 21 }, ...more });
+    Swatch.parse({
+      id,
+      machineId: 'm',
+      yarnId: 'red',
+      hole,
+      on,
+      state: 'rested',
+      statement: { as: 'counts', stitches: 14, rows: 21 },
+      ...more
+    });
   const kit = sampleKit();
   const machine = machineOf(kit, 'm');
   const red = yarnOf(kit, 'red');
@@ -46,7 +58,12 @@ describe('gaugeFor', () => {
   it('is less sure the further the yarn is from medium', () => {
     const thin = gaugeFor([], machine, medium('thin', '#000000', { label: { metres: 417, grams: 100 } }), 2);
     expect(thin.courses.high - thin.courses.low).toBeGreaterThan(gaugeFor([], machine, red, 2).courses.high - 1.9);
-    const doubled = gaugeFor([], machine, medium('thin', '#000000', { label: { metres: 417, grams: 100 }, strands: 2 }), 2);
+    const doubled = gaugeFor(
+      [],
+      machine,
+      medium('thin', '#000000', { label: { metres: 417, grams: 100 }, strands: 2 }),
+      2
+    );
     expect(doubled.courses.low).toBeGreaterThan(thin.courses.low);
   });
 

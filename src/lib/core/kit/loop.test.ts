@@ -15,10 +15,14 @@ describe("Munden's constants (Munden 1959, from memory)", () => {
 
   it('give back the loop length they were made from', () => {
     fc.assert(
-      fc.property(fc.double({ min: 0.5, max: 6, noNaN: true }), fc.constantFrom('rested' as const, 'washed' as const), (cm, state) => {
-        const { kc, kw } = mundenOf(state);
-        expect(loopLengthMm(kc / cm, kw / cm, state)).toBeCloseTo(10 * cm, 9);
-      })
+      fc.property(
+        fc.double({ min: 0.5, max: 6, noNaN: true }),
+        fc.constantFrom('rested' as const, 'washed' as const),
+        (cm, state) => {
+          const { kc, kw } = mundenOf(state);
+          expect(loopLengthMm(kc / cm, kw / cm, state)).toBeCloseTo(10 * cm, 9);
+        }
+      )
     );
   });
 

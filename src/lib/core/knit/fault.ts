@@ -7,4 +7,10 @@ export type CrankFault =
   /** Two rows lie on one pin. */
   | { readonly kind: 'tuck'; readonly piece: number; readonly row: number; readonly pin: number }
   /** The crank was turned back over some pins: the yarn lies on them twice. */
-  | { readonly kind: 'wrong-turn'; readonly piece: number; readonly row: number; readonly pin: number; readonly pins: number };
+  | {
+      readonly kind: 'wrong-turn';
+      readonly piece: number;
+      readonly row: number;
+      readonly pin: number;
+      readonly pins: number;
+    };

@@ -17,7 +17,14 @@ const piece = (operations: Operation[], more: Partial<Piece> = {}): Piece => ({
   operations,
   ...more
 });
-const planOf = (...pieces: Piece[]): Plan => ({ title: 'T', pieces, finishing: [], worn: null, state: 'rested', wanted: null });
+const planOf = (...pieces: Piece[]): Plan => ({
+  title: 'T',
+  pieces,
+  finishing: [],
+  worn: null,
+  state: 'rested',
+  wanted: null
+});
 const whole = [castOn('red'), knitRows('A', 'red', 7), knitRows('B', 'blue', 5), drawstring('blue', 600)];
 const refusals = (...operations: Operation[]) => knit(kit, planOf(piece(operations))).refusals.map((f) => f.code);
 
@@ -46,16 +53,28 @@ describe('knit', () => {
     expect(refusals(castOn('red'), knitRows('A', 'red', 0), drawstring('red', 600))).toEqual(['no-rows']);
     expect(refusals(castOn('red'), knitRows('A', 'red', 5))).toEqual(['left-on-pins']);
     expect(refusals(drawstring('red', 600))).toEqual(['pins-empty']);
-    const [late] = knit(kit, planOf(piece([castOn('red'), knitRows('A', 'red', 5), castOn('red'), drawstring('red', 600)]))).refusals;
+    const [late] = knit(
+      kit,
+      planOf(piece([castOn('red'), knitRows('A', 'red', 5), castOn('red'), drawstring('red', 600)]))
+    ).refusals;
     expect(late).toMatchObject({ place: { piece: 0, row: 6 }, weight: 'stop' });
     expect(late!.sentence).toBe('Tube, row 6: the pins already carry stitches; hang off first.');
     expect(knit(kit, planOf(piece(whole, { to: 60 }))).refusals[0]!.code).toBe('pin-out-of-reach');
-    expect(knit(kit, planOf(piece([castOn('red'), knitRows('A', 'red', 10 ** 7), drawstring('red', 1)]))).refusals[0]!.code).toBe('too-many-rows');
-    expect(knit(kit, planOf(piece([castOn('red'), { op: 'zeroCounter' }, drawstring('red', 1)], { mode: 'panel' }))).refusals[0]!.code).toBe('no-counter');
+    expect(
+      knit(kit, planOf(piece([castOn('red'), knitRows('A', 'red', 10 ** 7), drawstring('red', 1)]))).refusals[0]!.code
+    ).toBe('too-many-rows');
+    expect(
+      knit(kit, planOf(piece([castOn('red'), { op: 'zeroCounter' }, drawstring('red', 1)], { mode: 'panel' })))
+        .refusals[0]!.code
+    ).toBe('no-counter');
   });
 
   it('turns round at every row of a panel, blind to the counter', () => {
-    const panel = piece([castOn('red', 'e-wrap'), knitRows('A', 'red', 3), drawstring('red', 600)], { mode: 'panel', from: 10, to: 29 });
+    const panel = piece([castOn('red', 'e-wrap'), knitRows('A', 'red', 3), drawstring('red', 600)], {
+      mode: 'panel',
+      from: 10,
+      to: 29
+    });
     const [flat] = knit(kit, planOf(panel)).fabric.pieces;
     expect(flat!.width).toBe(20);
     expect(flat!.trace[1]).toMatchObject({ carriage: 29, direction: -1, counter: null });
@@ -70,7 +89,13 @@ describe('knit', () => {
       { kind: 'tuck', piece: 0, row: 99, pin: 6 }
     ]).fabric.pieces;
     const cell = (row: number, pin: number) => tube!.cells[(row - 1) * 48 + pin - 1];
-    expect([cell(3, 5), cell(4, 6), cell(5, 47), cell(5, 48), cell(5, 46)]).toEqual([CELL.missed, CELL.tuck, CELL.tuck, CELL.tuck, CELL.stitch]);
+    expect([cell(3, 5), cell(4, 6), cell(5, 47), cell(5, 48), cell(5, 46)]).toEqual([
+      CELL.missed,
+      CELL.tuck,
+      CELL.tuck,
+      CELL.tuck,
+      CELL.stitch
+    ]);
     expect(tube!.stitches[2]).toBe(47);
     expect(tube!.stitches[3]).toBe(48);
   });

@@ -35,12 +35,15 @@ function cannot(ring: Ring, op: Operation): { code: string; why: string } | unde
     case 'castOn':
       return ring.occupied ? { code: 'pins-full', why: 'the pins already carry stitches; hang off first' } : undefined;
     case 'knit':
-      if (!ring.occupied) return { code: 'pins-empty', why: 'there is nothing on the pins to knit onto; cast on first' };
+      if (!ring.occupied)
+        return { code: 'pins-empty', why: 'there is nothing on the pins to knit onto; cast on first' };
       return op.rows < 1 ? { code: 'no-rows', why: `a section needs at least one row, and has ${op.rows}` } : undefined;
     case 'hangOff':
       return ring.occupied ? undefined : { code: 'pins-empty', why: 'there is nothing on the pins to hang off' };
     case 'zeroCounter':
-      return ring.counts ? undefined : { code: 'no-counter', why: 'there is no counter to set in this mode on this machine' };
+      return ring.counts
+        ? undefined
+        : { code: 'no-counter', why: 'there is no counter to set in this mode on this machine' };
   }
 }
 

@@ -48,7 +48,13 @@ export const drawstring = (thread: string, ringMm: number, doubled = false): Han
 });
 
 /** Crank on without yarn until the piece falls off. */
-export const wasteHangOff = (): HangOff => ({ op: 'hangOff', style: 'waste', thread: null, threadMm: 0, doubled: false });
+export const wasteHangOff = (): HangOff => ({
+  op: 'hangOff',
+  style: 'waste',
+  thread: null,
+  threadMm: 0,
+  doubled: false
+});
 
 /**
  * Sets the counter to zero before each section, or once only, as the knitter's school has it. On a machine with

@@ -63,12 +63,25 @@ export type Edge = 'cast-on' | 'hung-off';
 
 /** What hands do after the machine, in order. */
 export type Finish =
-  | { readonly do: 'threadEdge'; readonly piece: number; readonly edge: Edge; readonly yarn: string; readonly lengthMm: number; readonly doubled: boolean }
+  | {
+      readonly do: 'threadEdge';
+      readonly piece: number;
+      readonly edge: Edge;
+      readonly yarn: string;
+      readonly lengthMm: number;
+      readonly doubled: boolean;
+    }
   | { readonly do: 'removeWaste'; readonly piece: number; readonly edge: Edge; readonly rows: number }
   | { readonly do: 'drawShut'; readonly piece: number; readonly edge: Edge }
   | { readonly do: 'pushInside'; readonly piece: number; readonly foldRow: number }
   | { readonly do: 'joinCrowns'; readonly piece: number }
-  | { readonly do: 'zipEdges'; readonly piece: number; readonly yarn: string; readonly lengthMm: number; readonly stitches: number }
+  | {
+      readonly do: 'zipEdges';
+      readonly piece: number;
+      readonly yarn: string;
+      readonly lengthMm: number;
+      readonly stitches: number;
+    }
   | { readonly do: 'drawBoth'; readonly piece: number }
   | { readonly do: 'checkJoins'; readonly piece: number; readonly joins: number }
   | { readonly do: 'weaveIn'; readonly piece: number; readonly tails: number }
@@ -93,7 +106,12 @@ export interface Plan {
   /** State of the fabric the sizes are meant in. */
   readonly state: FabricState;
   /** The rows the size asks for and why, whatever the knitter then chose. */
-  readonly wanted: { readonly rows: number; readonly low: number; readonly high: number; readonly because: string } | null;
+  readonly wanted: {
+    readonly rows: number;
+    readonly low: number;
+    readonly high: number;
+    readonly because: string;
+  } | null;
 }
 
 /** Every operation of the language; a test fails when one is never exercised. */

@@ -1,5 +1,6 @@
 /** What a figure stands for, which decides how it is printed. Lengths are millimetres, yarn runs are metres. */
-export type FigureUnit = 'mm' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
+export type FigureUnit =
+  'mm' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
 
 /** Where a figure comes from: somebody measured it, finished pieces taught it, or it is common practice. */
 export type Basis = 'measured' | 'learned' | 'default';

@@ -31,12 +31,16 @@ describe('readLength', () => {
   // Oracle: js-quantities, an independent unit library.
   it('agrees with a unit library on every unit', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 1, max: 400_000 }), fc.constantFrom('mm', 'cm', 'm', 'in', 'ft', 'yd'), (n, unit) => {
-        const amount = n / 100;
-        const read = readLength(`${amount} ${unit}`, 'metric', wide);
-        const oracle = Qty(amount, unit).to('mm').scalar;
-        expect(read.ok && read.value / oracle).toBeCloseTo(1, 12);
-      })
+      fc.property(
+        fc.integer({ min: 1, max: 400_000 }),
+        fc.constantFrom('mm', 'cm', 'm', 'in', 'ft', 'yd'),
+        (n, unit) => {
+          const amount = n / 100;
+          const read = readLength(`${amount} ${unit}`, 'metric', wide);
+          const oracle = Qty(amount, unit).to('mm').scalar;
+          expect(read.ok && read.value / oracle).toBeCloseTo(1, 12);
+        }
+      )
     );
   });
 
@@ -62,10 +66,14 @@ describe('showLength', () => {
 
   it('is read back to what was printed', () => {
     fc.assert(
-      fc.property(fc.integer({ min: 0, max: 9000 }), fc.constantFrom('metric' as const, 'imperial' as const), (mm, units) => {
-        const read = readLength(showLength(mm, units), units, wide);
-        expect(read.ok && read.value).toBeCloseTo(handLength(mm, units), 6);
-      })
+      fc.property(
+        fc.integer({ min: 0, max: 9000 }),
+        fc.constantFrom('metric' as const, 'imperial' as const),
+        (mm, units) => {
+          const read = readLength(showLength(mm, units), units, wide);
+          expect(read.ok && read.value).toBeCloseTo(handLength(mm, units), 6);
+        }
+      )
     );
   });
 

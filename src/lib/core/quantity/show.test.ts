@@ -22,7 +22,8 @@ describe('showing a figure', () => {
   });
 
   it('prints no range where there is none', () => expect(showRange(fig(550, 'mm', 0), 'metric')).toBe(''));
-  it('keeps fractions of an inch in a range', () => expect(showRange(fig(550, 'mm'), 'imperial')).toBe('20½ to 22¾ in'));
+  it('keeps fractions of an inch in a range', () =>
+    expect(showRange(fig(550, 'mm'), 'imperial')).toBe('20½ to 22¾ in'));
   it('is only as good as its weakest part', () => {
     expect(weakest(['measured', 'learned'])).toBe('learned');
     expect(weakest(['measured', 'default', 'learned'])).toBe('default');

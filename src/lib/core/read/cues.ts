@@ -26,20 +26,36 @@ export function cuesOf(run: Executed, r: RowRun, joined: boolean, last: boolean)
   const start = r.first;
   const end = r.last + 1;
   if (start === 0) {
-    cues.push({ row: 0, kind: 'slow', sentence: `Crank slowly until row ${SLOW_UNTIL}: stitches fall off most in the first rows.` });
+    cues.push({
+      row: 0,
+      kind: 'slow',
+      sentence: `Crank slowly until row ${SLOW_UNTIL}: stitches fall off most in the first rows.`
+    });
   }
   if (start < SLOW_UNTIL && end >= SLOW_UNTIL) {
-    cues.push({ row: SLOW_UNTIL, kind: 'speed-up', sentence: 'All pins hold now: find your speed, and pull slack ahead every few turns.' });
+    cues.push({
+      row: SLOW_UNTIL,
+      kind: 'speed-up',
+      sentence: 'All pins hold now: find your speed, and pull slack ahead every few turns.'
+    });
   }
   const tieAt = start + run.kit.habits.tieAfterRows;
   if (joined && tieAt <= end) {
-    cues.push({ row: tieAt, kind: 'tie', sentence: `Tie the two tails of the join at row ${start + 1}; do not cinch.` });
+    cues.push({
+      row: tieAt,
+      kind: 'tie',
+      sentence: `Tie the two tails of the join at row ${start + 1}; do not cinch.`
+    });
   }
   const courses = run.gauges[r.yarn]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; row <= end && row < CLOGS_FROM; row += tableRow) {
     if (row > start) {
-      cues.push({ row, kind: 'doughnut', sentence: 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.' });
+      cues.push({
+        row,
+        kind: 'doughnut',
+        sentence: 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.'
+      });
     }
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);

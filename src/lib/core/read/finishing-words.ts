@@ -35,7 +35,8 @@ export function finishWords(finish: Finish, kit: Kit, yarn: (id: string) => Yarn
     case 'drawShut':
       return {
         title: `Draw the ${edgeWords(finish.edge)} shut`,
-        detail: 'Pull the thread little by little until no hole is left, pass it once more through the stitches, knot it on the wrong side.',
+        detail:
+          'Pull the thread little by little until no hole is left, pass it once more through the stitches, knot it on the wrong side.',
         minutes: 1
       };
     case 'pushInside':
@@ -47,7 +48,8 @@ export function finishWords(finish: Finish, kit: Kit, yarn: (id: string) => Yarn
     case 'joinCrowns':
       return {
         title: 'Tie the two crowns together',
-        detail: 'Reach in between the layers and knot the two closing tails to one another, so that the lining cannot slip.',
+        detail:
+          'Reach in between the layers and knot the two closing tails to one another, so that the lining cannot slip.',
         minutes: 0.75
       };
     case 'zipEdges':
@@ -64,8 +66,12 @@ export function finishWords(finish: Finish, kit: Kit, yarn: (id: string) => Yarn
       };
     case 'checkJoins':
       return {
-        title: finish.joins === 1 ? 'Stretch the tube, then knot the join for good' : `Stretch the tube, then knot the ${finish.joins} joins for good`,
-        detail: 'Pull the tube wide first so that no knot holds it narrow. The small hole at the join closes with the knot.',
+        title:
+          finish.joins === 1
+            ? 'Stretch the tube, then knot the join for good'
+            : `Stretch the tube, then knot the ${finish.joins} joins for good`,
+        detail:
+          'Pull the tube wide first so that no knot holds it narrow. The small hole at the join closes with the knot.',
         minutes: 0.3 * finish.joins + 0.2
       };
     case 'weaveIn':

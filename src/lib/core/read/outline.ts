@@ -111,7 +111,12 @@ function hatOutline(run: Executed, reveal: Reveal): HatOutline {
     for (let row = from + 1; row <= to; row++) {
       const same = row < to && piece.yarn[row] === piece.yarn[start] && reveal.place[row] === reveal.place[start];
       if (same) continue;
-      bands.push({ yarn: piece.yarn[start]!, place: PLACES[reveal.place[start]!]!, fromMm: mm(start - from), toMm: mm(row - from) });
+      bands.push({
+        yarn: piece.yarn[start]!,
+        place: PLACES[reveal.place[start]!]!,
+        fromMm: mm(start - from),
+        toMm: mm(row - from)
+      });
       start = row;
     }
     return bands;

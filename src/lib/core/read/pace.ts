@@ -20,10 +20,12 @@ export function readPace(run: Executed, steps: readonly Step[]): Pace {
   const own = run.kit.habits.tubeRowsPerMinute;
   const spread = own === null ? PACE_SPREAD : OWN_SPREAD;
   const basis = own === null ? 'default' : 'measured';
-  const sum = (of: (step: Step) => boolean): number => steps.filter(of).reduce((total, step) => total + step.minutes, 0);
+  const sum = (of: (step: Step) => boolean): number =>
+    steps.filter(of).reduce((total, step) => total + step.minutes, 0);
   const finishing = sum((step) => step.phase === 'finish');
   const cranking = sum((step) => step.phase !== 'finish');
-  const why = own === null ? `${TUBE_ROWS_PER_MINUTE} rows a minute, a practised knitter` : `${own} rows a minute, your own pace`;
+  const why =
+    own === null ? `${TUBE_ROWS_PER_MINUTE} rows a minute, a practised knitter` : `${own} rows a minute, your own pace`;
   return {
     cranking: about(cranking, spread, 'minutes', basis, `${why}; the first rows slower, with setting up and joins`),
     finishing: about(finishing, PACE_SPREAD, 'minutes', 'default', 'sum of the finishing steps, a practised knitter'),

@@ -39,7 +39,9 @@ describe('for any valid kit and brief', () => {
 
         // Yarn: the sum over rows, and every part counted once.
         for (const use of result.yarnUse) {
-          const rows = use.parts.filter((part) => part.what.endsWith('rows')).reduce((sum, part) => sum + part.metres, 0);
+          const rows = use.parts
+            .filter((part) => part.what.endsWith('rows'))
+            .reduce((sum, part) => sum + part.metres, 0);
           expect(rows).toBeCloseTo(rowMetresByHand(result, use.yarnId), 6);
           expect(use.parts.reduce((sum, part) => sum + part.metres, 0)).toBeCloseTo(use.metres.value, 9);
           expect(use.metres.low).toBeLessThanOrEqual(use.metres.value);
@@ -47,8 +49,12 @@ describe('for any valid kit and brief', () => {
         }
 
         // Steps: every operation and every finishing action exactly once, rows without gap or overlap.
-        expect(result.steps.flatMap((s) => (s.operation === null ? [] : [s.operation]))).toEqual(operations.map((_, i) => i));
-        expect(result.steps.flatMap((s) => (s.finish === null ? [] : [s.finish]))).toEqual(result.plan.finishing.map((_, i) => i));
+        expect(result.steps.flatMap((s) => (s.operation === null ? [] : [s.operation]))).toEqual(
+          operations.map((_, i) => i)
+        );
+        expect(result.steps.flatMap((s) => (s.finish === null ? [] : [s.finish]))).toEqual(
+          result.plan.finishing.map((_, i) => i)
+        );
         let next = 1;
         for (const step of result.steps) {
           if (!step.rows) continue;
@@ -143,7 +149,8 @@ describe('yarn use', () => {
 
   it('two strands take twice the metres of the same rows', () => {
     const one = hat({ style: 'plain', sizeBy: 'rows', rows: 110 }).yarnUse[0]!.metres.value;
-    const two = hat({ style: 'plain', sizeBy: 'rows', rows: 110 }, sampleKit(), { strands: { red: 2 } }).yarnUse[0]!.metres.value;
+    const two = hat({ style: 'plain', sizeBy: 'rows', rows: 110 }, sampleKit(), { strands: { red: 2 } }).yarnUse[0]!
+      .metres.value;
     expect(two).toBeCloseTo(2 * one, 6);
   });
 });

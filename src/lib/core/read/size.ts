@@ -94,7 +94,11 @@ function readWorn(run: Executed, size: PieceSize | undefined): WornSize | null {
       because: `head of ${plain(worn.headMm / 10)} cm over a tube of ${plain(size.girthMm.value / 10)} cm round; ${gauge.wales.because}`
     },
     heightDownMm: half(size.lengthMm, 0, ''),
-    heightAsWornMm: half(size.lengthMm, worn.turnUpMm, worn.turnUpMm ? ` less ${plain(worn.turnUpMm / 10)} cm turned up` : ''),
+    heightAsWornMm: half(
+      size.lengthMm,
+      worn.turnUpMm,
+      worn.turnUpMm ? ` less ${plain(worn.turnUpMm / 10)} cm turned up` : ''
+    ),
     wantedRows: {
       value: wanted.rows,
       low: wanted.low,

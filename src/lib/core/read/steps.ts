@@ -66,7 +66,14 @@ function prepare(run: Executed, piece: Piece): Draft[] {
   ];
 }
 
-function operationStep(run: Executed, piece: Piece, op: Operation, index: number, runs: readonly RowRun[], last: Operation | undefined): Draft {
+function operationStep(
+  run: Executed,
+  piece: Piece,
+  op: Operation,
+  index: number,
+  runs: readonly RowRun[],
+  last: Operation | undefined
+): Draft {
   const { units } = run.kit.habits;
   const machine = machineOf(run.kit, piece.machineId);
   const yarn = (id: string): string => yarnName(run.yarns[run.fabric.yarns.indexOf(id)]!);
@@ -138,6 +145,13 @@ export function readSteps(run: Executed): Step[] {
   return steps;
 }
 
-function make(draft: Draft, id: string, phase: Step['phase'], piece: number | null, operation: number | null, finish: number | null): Step {
+function make(
+  draft: Draft,
+  id: string,
+  phase: Step['phase'],
+  piece: number | null,
+  operation: number | null,
+  finish: number | null
+): Step {
   return { before: null, rows: null, yarnId: null, cues: [], ...draft, id, phase, piece, operation, finish };
 }

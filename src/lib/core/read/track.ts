@@ -10,7 +10,13 @@ export interface Position {
 /** What comes next at the crank: a thing to confirm, a row to crank, or nothing more. */
 export type Next =
   | { readonly do: 'confirm'; readonly step: Step; readonly text: string }
-  | { readonly do: 'row'; readonly step: Step; readonly row: number; readonly inSection: number; readonly ofSection: number }
+  | {
+      readonly do: 'row';
+      readonly step: Step;
+      readonly row: number;
+      readonly inSection: number;
+      readonly ofSection: number;
+    }
   | { readonly do: 'done' };
 
 /** Confirmations that wait after so many rows, in order. */
@@ -55,7 +61,9 @@ export type Ahead = Cue & { readonly inRows: number };
 /** A colour change or the end of the rows is announced like any other cue. */
 function changesOf(steps: readonly Step[]): Cue[] {
   return steps.flatMap((step): Cue[] =>
-    step.rows && step.before ? [{ row: step.rows.from - 1, kind: 'last-row', sentence: `Change yarn: ${step.title}.` }] : []
+    step.rows && step.before
+      ? [{ row: step.rows.from - 1, kind: 'last-row', sentence: `Change yarn: ${step.title}.` }]
+      : []
   );
 }
 

@@ -2,7 +2,12 @@
   import { Dialog } from 'bits-ui';
   import CountField from '../options/CountField.svelte';
 
-  let { rows, most, onjump, onclose }: { rows: number; most: number; onjump: (to: number) => void; onclose: () => void } = $props();
+  let {
+    rows,
+    most,
+    onjump,
+    onclose
+  }: { rows: number; most: number; onjump: (to: number) => void; onclose: () => void } = $props();
   // svelte-ignore state_referenced_locally -- the field starts at the count of the moment
   let to = $state(rows);
 </script>
@@ -10,9 +15,13 @@
 <Dialog.Root open onOpenChange={(open) => !open && onclose()}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content class="bg-base-100 fixed top-1/2 left-1/2 z-50 w-[min(26rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-xl p-6 shadow-2xl">
+    <Dialog.Content
+      class="fixed top-1/2 left-1/2 z-50 w-[min(26rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-xl bg-base-100 p-6 shadow-2xl"
+    >
       <Dialog.Title class="font-display text-2xl font-semibold">Set the count</Dialog.Title>
-      <Dialog.Description class="quiet mb-4 text-sm">For when you counted the fabric yourself. Undo takes it back.</Dialog.Description>
+      <Dialog.Description class="mb-4 text-sm quiet"
+        >For when you counted the fabric yourself. Undo takes it back.</Dialog.Description
+      >
       <form
         onsubmit={(e) => {
           e.preventDefault();

@@ -9,13 +9,15 @@
 
 <Popover.Root>
   <Popover.Trigger
-    class="hover:bg-base-200 focus-visible:bg-base-200 flex min-h-16 w-full cursor-pointer flex-col justify-between rounded-lg px-3 py-2 text-left transition-colors"
+    class="flex min-h-16 w-full cursor-pointer flex-col justify-end rounded-lg px-3 py-2 text-left transition-colors hover:bg-base-200 focus-visible:bg-base-200"
   >
-    <span class="quiet text-sm">{label}</span>
+    <span class="text-sm quiet">{label}</span>
     <span class="numerals text-xl leading-tight font-semibold">{showFigure(figure, units)}</span>
-    <span class="quiet flex items-center gap-1.5 text-sm">
+    <span class="flex items-center gap-1.5 text-sm quiet">
       <span
-        class="inline-block size-2 rounded-full {figure.basis === 'default' ? 'border-base-content border' : 'bg-success'}"
+        class="inline-block size-2 rounded-full {figure.basis === 'default'
+          ? 'border border-base-content'
+          : 'bg-success'}"
         aria-hidden="true"
       ></span>
       {range || BASIS[figure.basis]}
@@ -23,13 +25,13 @@
   </Popover.Trigger>
   <Popover.Portal>
     <Popover.Content
-      class="bg-base-100 border-base-300 z-50 max-w-sm rounded-lg border p-4 shadow-xl"
+      class="z-50 max-w-sm rounded-lg border border-base-300 bg-base-100 p-4 shadow-xl"
       sideOffset={6}
       collisionPadding={12}
     >
       <p class="font-semibold">{label}: {showFigure(figure, units)}{range ? `, ${range}` : ''}</p>
       <p class="mt-1 text-sm">{figure.because}.</p>
-      <p class="quiet mt-2 text-sm">
+      <p class="mt-2 text-sm quiet">
         {figure.basis === 'default'
           ? 'From common practice. Measure a swatch and the range shrinks.'
           : figure.basis === 'learned'

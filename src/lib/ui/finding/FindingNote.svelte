@@ -20,6 +20,10 @@
   </p>
   {#if finding.fix}
     {@const fix = finding.fix}
-    <button type="button" class="btn btn-sm btn-neutral mt-2 ml-6 h-auto min-h-9 py-1.5 text-left" onclick={() => onfix(fix)}>{fix.label}</button>
+    <button
+      type="button"
+      class="btn mt-2 ml-6 h-auto min-h-9 py-1.5 text-left btn-neutral btn-sm"
+      onclick={() => onfix(fix)}>{fix.label}</button
+    >
   {/if}
 </div>

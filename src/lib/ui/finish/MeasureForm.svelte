@@ -6,7 +6,12 @@
   import FieldFrame from '../options/FieldFrame.svelte';
   import LengthField from '../options/LengthField.svelte';
 
-  let { result, units, measured, onsave }: { result: Result; units: Units; measured: Measured | null; onsave: (m: Measured) => void } = $props();
+  let {
+    result,
+    units,
+    measured,
+    onsave
+  }: { result: Result; units: Units; measured: Measured | null; onsave: (m: Measured) => void } = $props();
   const uid = $props.id();
   const size = $derived(result.sizes.pieces[0]!);
   // svelte-ignore state_referenced_locally -- the form starts from what was kept before
@@ -30,7 +35,10 @@
     event.preventDefault();
     const took = readMinutes();
     if (minutesFault) return;
-    missing = lengthMm === null && flatWidthMm === null ? 'Measure the length or the width: one of them is needed for the log.' : '';
+    missing =
+      lengthMm === null && flatWidthMm === null
+        ? 'Measure the length or the width: one of them is needed for the log.'
+        : '';
     if (missing) return;
     onsave({
       lengthMm,
@@ -49,17 +57,52 @@
   }
 </script>
 
-<form onsubmit={save} class="bg-base-100 border-base-300 rounded-box border p-4">
+<form onsubmit={save} class="rounded-box border border-base-300 bg-base-100 p-4">
   <h2 class="text-xl font-semibold">Measure it</h2>
-  <p class="quiet mb-3 text-sm">Tug lengthwise twice and across once, let it rest, lay it flat, not folded: the whole tube.</p>
+  <p class="mb-3 text-sm quiet">
+    Tug lengthwise twice and across once, let it rest, lay it flat, not folded: the whole tube.
+  </p>
   <div class="grid gap-x-4 sm:grid-cols-2">
-    <LengthField label="Length of the tube" help="Planned {showFigure(size.lengthMm, units)}{showRange(size.lengthMm, units) ? ` (${showRange(size.lengthMm, units)})` : ''}" valueMm={lengthMm} minMm={10} maxMm={20_000} {units} optional onvalue={(v) => (lengthMm = v)} />
-    <LengthField label="Flat width" help="Planned {showFigure(size.flatWidthMm, units)}" valueMm={flatWidthMm} minMm={10} maxMm={2000} {units} optional onvalue={(v) => (flatWidthMm = v)} />
-    <FieldFrame label="Minutes it took" id="{uid}-min" fault={minutesFault} help="Planned {showFigure(result.pace.all, units)}">
-      <input id="{uid}-min" class="input numerals w-full text-base" inputmode="decimal" bind:value={minutes} oninput={() => readMinutes()} aria-invalid={minutesFault ? 'true' : undefined} />
+    <LengthField
+      label="Length of the tube"
+      help="Planned {showRange(size.lengthMm, units) || showFigure(size.lengthMm, units)}"
+      valueMm={lengthMm}
+      minMm={10}
+      maxMm={20_000}
+      {units}
+      optional
+      onvalue={(v) => (lengthMm = v)}
+    />
+    <LengthField
+      label="Flat width"
+      help="Planned {showRange(size.flatWidthMm, units) || showFigure(size.flatWidthMm, units)}"
+      valueMm={flatWidthMm}
+      minMm={10}
+      maxMm={2000}
+      {units}
+      optional
+      onvalue={(v) => (flatWidthMm = v)}
+    />
+    <FieldFrame
+      label="Minutes it took"
+      id="{uid}-min"
+      fault={minutesFault}
+      help="Planned {showFigure(result.pace.all, units)}"
+    >
+      <input
+        id="{uid}-min"
+        class="input w-full numerals text-base"
+        inputmode="decimal"
+        bind:value={minutes}
+        oninput={() => readMinutes()}
+        aria-invalid={minutesFault ? 'true' : undefined}
+      />
     </FieldFrame>
-    <FieldFrame label="What to remember" id="{uid}-note"><textarea id="{uid}-note" class="textarea w-full text-base" rows="2" maxlength="2000" bind:value={note}></textarea></FieldFrame>
+    <FieldFrame label="What to remember" id="{uid}-note"
+      ><textarea id="{uid}-note" class="textarea w-full text-base" rows="2" maxlength="2000" bind:value={note}
+      ></textarea></FieldFrame
+    >
   </div>
-  <p class="text-error min-h-5 text-sm font-semibold" aria-live="polite">{missing}</p>
+  <p class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{missing}</p>
   <button class="btn btn-primary">{measured ? 'Change the entry' : 'Keep it in the log'}</button>
 </form>

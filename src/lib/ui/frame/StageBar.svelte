@@ -17,31 +17,40 @@
   // A short word under each stage says where it stands.
   const words = $derived([
     `${rows} rows`,
-    at.progress.rows === 0 ? 'not begun' : at.progress.rows >= rows ? 'all rows done' : `row ${at.progress.rows} of ${rows}`,
+    at.progress.rows === 0
+      ? 'not begun'
+      : at.progress.rows >= rows
+        ? 'all rows done'
+        : `row ${at.progress.rows} of ${rows}`,
     at.project!.measured ? 'in the log' : 'closing, measuring'
   ]);
 </script>
 
-<div class="bg-base-100 border-base-300 border-b print:hidden">
+<div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden">
   <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2">
-    <label class="min-w-48 flex-1">
+    <label class="order-1 min-w-48 flex-1">
       <span class="sr-only">Name of the project</span>
       <input
-        class="font-display hover:border-base-300 focus:border-base-content -ml-1.5 w-full truncate rounded-md border border-transparent bg-transparent px-1.5 py-1 text-2xl font-semibold"
+        class="-ml-1.5 w-full truncate rounded-md border border-transparent bg-transparent px-1.5 py-1 font-display text-2xl font-semibold hover:border-base-300 focus:border-base-content"
         value={at.project!.brief.name}
         maxlength="80"
         oninput={(e) => e.currentTarget.value.trim() && at.edit({ name: e.currentTarget.value })}
       />
     </label>
-    <nav aria-label="Stages of the project">
+    <nav aria-label="Stages of the project" class="order-3 max-sm:-ml-2 max-sm:w-full sm:order-2">
       <ol class="flex items-center">
         {#each stages as stage, i (stage.href)}
-          {#if i > 0}<li aria-hidden="true" class="border-base-content/40 w-4 border-t-2 border-dotted sm:w-10"></li>{/if}
+          {#if i > 0}<li
+              aria-hidden="true"
+              class="w-4 border-t-2 border-dotted border-base-content/40 sm:w-10"
+            ></li>{/if}
           <li>
             <a
               href={stage.href}
               aria-current={i === current ? 'step' : undefined}
-              class="flex min-h-11 flex-col justify-center rounded-lg px-3 py-1 leading-tight {i === current ? 'bg-neutral text-neutral-content' : 'hover:bg-base-200'}"
+              class="flex min-h-11 flex-col justify-center rounded-lg px-3 py-1 leading-tight {i === current
+                ? 'bg-neutral text-neutral-content'
+                : 'hover:bg-base-200'}"
             >
               <span class="font-semibold">{stage.label}</span>
               <span class="numerals text-xs">{words[i]}</span>
@@ -50,9 +59,21 @@
         {/each}
       </ol>
     </nav>
-    <div class="flex">
-      <button type="button" class="btn btn-ghost btn-square" aria-label="Undo the last change of the plan" disabled={!at.project!.past.length} onclick={() => at.undo()}><Undo2 class="size-5" /></button>
-      <button type="button" class="btn btn-ghost btn-square" aria-label="Redo" disabled={!at.project!.future.length} onclick={() => at.redo()}><Redo2 class="size-5" /></button>
+    <div class="order-2 flex sm:order-3">
+      <button
+        type="button"
+        class="btn btn-square btn-ghost"
+        aria-label="Undo the last change of the plan"
+        disabled={!at.project!.past.length}
+        onclick={() => at.undo()}><Undo2 class="size-5" /></button
+      >
+      <button
+        type="button"
+        class="btn btn-square btn-ghost"
+        aria-label="Redo"
+        disabled={!at.project!.future.length}
+        onclick={() => at.redo()}><Redo2 class="size-5" /></button
+      >
     </div>
   </div>
 </div>

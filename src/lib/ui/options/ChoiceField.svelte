@@ -24,10 +24,10 @@
     {#each choices as choice (choice.value)}
       <RadioGroup.Item
         value={choice.value}
-        class="border-base-300 hover:border-base-content data-[state=checked]:border-primary data-[state=checked]:bg-primary data-[state=checked]:text-primary-content min-h-10 cursor-pointer rounded-md border px-3 py-1.5 text-left transition-colors"
+        class="min-h-10 cursor-pointer rounded-md border border-base-300 px-3 py-1.5 text-left transition-colors hover:border-base-content data-[state=checked]:border-primary data-[state=checked]:bg-primary data-[state=checked]:text-primary-content"
         >{choice.label}</RadioGroup.Item
       >
     {/each}
   </RadioGroup.Root>
-  <p class="quiet min-h-5 pt-0.5 text-sm">{chosen?.help ?? help}</p>
+  <p class="min-h-5 pt-0.5 text-sm quiet">{chosen?.help ?? help}</p>
 </div>

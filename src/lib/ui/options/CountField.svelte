@@ -39,10 +39,16 @@
 
 <FieldFrame {label} {help} {fault} id={uid}>
   <div class="join w-full">
-    <button type="button" class="btn join-item" aria-label="{label}: one less" disabled={value <= min} onclick={() => step(-1)}><Minus class="size-4" /></button>
+    <button
+      type="button"
+      class="btn join-item"
+      aria-label="{label}: one less"
+      disabled={value <= min}
+      onclick={() => step(-1)}><Minus class="size-4" /></button
+    >
     <input
       id={uid}
-      class="input join-item numerals w-full min-w-0 text-center text-base"
+      class="input join-item w-full min-w-0 text-center numerals text-base"
       class:input-error={fault}
       inputmode="numeric"
       autocomplete="off"
@@ -58,6 +64,12 @@
         e.preventDefault();
       }}
     />
-    <button type="button" class="btn join-item" aria-label="{label}: one more" disabled={value >= max} onclick={() => step(1)}><Plus class="size-4" /></button>
+    <button
+      type="button"
+      class="btn join-item"
+      aria-label="{label}: one more"
+      disabled={value >= max}
+      onclick={() => step(1)}><Plus class="size-4" /></button
+    >
   </div>
 </FieldFrame>

@@ -15,5 +15,7 @@
   <label for={id} class="mb-1 block font-semibold">{label}</label>
   {@render children()}
   <!-- The line is always there, so that a message moves nothing under the pointer. -->
-  <p id="{id}-help" class="min-h-5 pt-0.5 text-sm {fault ? 'text-error font-semibold' : 'quiet'}" aria-live="polite">{fault || help}</p>
+  <p id="{id}-help" class="min-h-5 pt-0.5 text-sm {fault ? 'font-semibold text-error' : 'quiet'}" aria-live="polite">
+    {fault || help}
+  </p>
 </div>

@@ -49,7 +49,7 @@
 <FieldFrame {label} {help} {fault} id={uid}>
   <input
     id={uid}
-    class="input numerals w-full text-base"
+    class="input w-full numerals text-base"
     class:input-error={fault}
     inputmode="text"
     autocomplete="off"

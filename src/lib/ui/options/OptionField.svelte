@@ -22,15 +22,39 @@
 </script>
 
 {#if meta.control === 'length'}
-  <LengthField label={meta.title} help={meta.help} valueMm={value as number} minMm={meta.min ?? 0} maxMm={meta.max ?? 10_000} {units} {onvalue} />
+  <LengthField
+    label={meta.title}
+    help={meta.help}
+    valueMm={value as number}
+    minMm={meta.min ?? 0}
+    maxMm={meta.max ?? 10_000}
+    {units}
+    {onvalue}
+  />
 {:else if meta.control === 'count'}
-  <CountField label={meta.title} help={meta.help} value={value as number} min={meta.min ?? 0} max={meta.max ?? 10_000} {onvalue} />
+  <CountField
+    label={meta.title}
+    help={meta.help}
+    value={value as number}
+    min={meta.min ?? 0}
+    max={meta.max ?? 10_000}
+    {onvalue}
+  />
 {:else if meta.control === 'choice'}
   <ChoiceField label={meta.title} help={meta.help} value={value as string} choices={meta.choices ?? []} {onvalue} />
 {:else if meta.control === 'switch'}
   <SwitchField label={meta.title} help={meta.help} value={value as boolean} {onvalue} />
 {:else if meta.control === 'yarn'}
-  <YarnField label={meta.title} help={meta.help} empty={meta.empty} value={value as string | null} yarns={kit.yarns} letter={letterOf((value as string | null) ?? '')} {onvalue} onchange={onyarn} />
+  <YarnField
+    label={meta.title}
+    help={meta.help}
+    empty={meta.empty}
+    value={value as string | null}
+    yarns={kit.yarns}
+    letter={letterOf((value as string | null) ?? '')}
+    {onvalue}
+    onchange={onyarn}
+  />
 {:else}
   <SectionsField label={meta.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
 {/if}

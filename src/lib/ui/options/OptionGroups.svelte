@@ -3,12 +3,14 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { type Finding, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { showLength } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import OptionField from './OptionField.svelte';
 
-  let { at, findings, onyarn }: { at: ProjectState; findings: readonly Finding[]; onyarn: (yarn: Yarn) => void } = $props();
+  let { at, findings, onyarn }: { at: ProjectState; findings: readonly Finding[]; onyarn: (yarn: Yarn) => void } =
+    $props();
   const brief = $derived(at.project!.brief);
   const fields = $derived(optionFields(kindOf(brief.kind)!.options));
   const groups = $derived([...new Set(fields.map((field) => field.meta.group))]);
@@ -22,32 +24,42 @@
 </script>
 
 {#each groups as group (group)}
-  <fieldset class="bg-base-100 border-base-300 rounded-box border p-4">
-    <legend class="font-display bg-base-100 -ml-1 rounded px-2 text-lg font-semibold">{group}</legend>
-    <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
+  <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
+    <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{group}</legend>
+    <div class="grid grid-flow-dense grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
       {#each fields.filter((f) => f.meta.group === group && shown(f.meta)) as { key, meta } (key)}
         <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
-          <OptionField {meta} value={brief.options[key]} kit={at.kit!} units={at.units} {letterOf} onvalue={(value) => at.edit({ options: { [key]: value } })} {onyarn} />
+          <OptionField
+            {meta}
+            value={brief.options[key]}
+            kit={at.kit!}
+            units={at.units}
+            {letterOf}
+            onvalue={(value) => at.edit({ options: { [key]: value } })}
+            {onyarn}
+          />
           {#if key === 'headMm'}
-            <label class="quiet flex items-center gap-2 pb-1 text-sm">
+            <label class="block pb-1 text-sm quiet">
               No head at hand?
               <select
-                class="select select-sm text-base-content flex-1"
+                class="select mt-0.5 w-full text-base text-base-content"
                 value={small}
                 onchange={(e) => {
                   const size = HEAD_SIZES.find((s) => s.code === e.currentTarget.value);
                   if (size) at.edit({ options: { headMm: size.girthMm } });
                 }}
               >
-                <option value="">Measured</option>
-                {#each HEAD_SIZES as size (size.code)}<option value={size.code}>{size.label}</option>{/each}
+                <option value="">This is measured</option>
+                {#each HEAD_SIZES as size (size.code)}<option value={size.code}
+                    >{size.label}, {showLength(size.girthMm, at.units)}</option
+                  >{/each}
               </select>
             </label>
           {/if}
-          {#each findings.filter((f) => f.place.option === key) as finding (finding.code + finding.sentence)}
-            <div class="mb-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
-          {/each}
         </div>
+        {#each findings.filter((f) => f.place.option === key) as finding (finding.code + finding.sentence)}
+          <div class="mb-2 sm:col-span-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
+        {/each}
       {/each}
     </div>
   </fieldset>

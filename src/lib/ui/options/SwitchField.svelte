@@ -1,12 +1,23 @@
 <script lang="ts">
-  let { label, help = '', value, onvalue }: { label: string; help?: string | undefined; value: boolean; onvalue: (value: boolean) => void } = $props();
+  let {
+    label,
+    help = '',
+    value,
+    onvalue
+  }: { label: string; help?: string | undefined; value: boolean; onvalue: (value: boolean) => void } = $props();
   const uid = $props.id();
 </script>
 
 <div>
   <label class="flex min-h-10 cursor-pointer items-center gap-3">
-    <input type="checkbox" class="toggle toggle-primary" checked={value} aria-describedby="{uid}-help" onchange={(e) => onvalue(e.currentTarget.checked)} />
+    <input
+      type="checkbox"
+      class="toggle toggle-primary"
+      checked={value}
+      aria-describedby="{uid}-help"
+      onchange={(e) => onvalue(e.currentTarget.checked)}
+    />
     <span class="font-semibold">{label}</span>
   </label>
-  <p id="{uid}-help" class="quiet text-sm">{help}</p>
+  <p id="{uid}-help" class="text-sm quiet">{help}</p>
 </div>

@@ -22,7 +22,10 @@
   const uid = $props.id();
   const OPEN = '';
   const yarn = $derived(yarns.find((y) => y.id === value));
-  const items = $derived([...(empty === undefined ? [] : [{ value: OPEN, label: empty }]), ...yarns.map((y) => ({ value: y.id, label: yarnName(y) }))]);
+  const items = $derived([
+    ...(empty === undefined ? [] : [{ value: OPEN, label: empty }]),
+    ...yarns.map((y) => ({ value: y.id, label: yarnName(y) }))
+  ]);
 </script>
 
 <div class="min-w-0 flex-1">
@@ -35,13 +38,20 @@
       >
         {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
         <span class="min-w-0 flex-1 truncate">{yarn ? yarnName(yarn) : (empty ?? 'Choose a yarn')}</span>
-        <ChevronsUpDown class="quiet size-4 shrink-0" aria-hidden="true" />
+        <ChevronsUpDown class="size-4 shrink-0 quiet" aria-hidden="true" />
       </Select.Trigger>
       <Select.Portal>
-        <Select.Content class="bg-base-100 border-base-300 z-50 max-h-80 w-(--bits-select-anchor-width) min-w-56 overflow-y-auto rounded-lg border p-1 shadow-xl" sideOffset={4}>
+        <Select.Content
+          class="z-50 max-h-80 w-(--bits-select-anchor-width) min-w-56 overflow-y-auto rounded-lg border border-base-300 bg-base-100 p-1 shadow-xl"
+          sideOffset={4}
+        >
           {#each items as item (item.value)}
             {@const its = yarns.find((y) => y.id === item.value)}
-            <Select.Item value={item.value} label={item.label} class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-2 py-1.5">
+            <Select.Item
+              value={item.value}
+              label={item.label}
+              class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-2 py-1.5 data-highlighted:bg-base-200"
+            >
               {#snippet children({ selected })}
                 {#if its}<YarnDot hex={its.colour.hex} size={20} />{:else}<span class="size-5"></span>{/if}
                 <span class="flex-1">{item.label}</span>
@@ -53,8 +63,13 @@
       </Select.Portal>
     </Select.Root>
     {#if yarn && onchange && !compact}
-      <button type="button" class="btn btn-square h-11" aria-label="Change {yarnName(yarn)}" onclick={() => onchange(yarn)}><Pencil class="size-4" /></button>
+      <button
+        type="button"
+        class="btn btn-square h-11"
+        aria-label="Change {yarnName(yarn)}"
+        onclick={() => onchange(yarn)}><Pencil class="size-4" /></button
+      >
     {/if}
   </div>
-  {#if !compact}<p class="quiet min-h-5 pt-0.5 text-sm">{help}</p>{/if}
+  {#if !compact}<p class="min-h-5 pt-0.5 text-sm quiet">{help}</p>{/if}
 </div>

@@ -3,7 +3,11 @@
   import type { Result } from '$lib/core/tomble';
   import ScenePicture from './ScenePicture.svelte';
 
-  let { result, rowsDone = null, slim = false }: { result: Result; rowsDone?: number | null; slim?: boolean } = $props();
+  let {
+    result,
+    rowsDone = null,
+    slim = false
+  }: { result: Result; rowsDone?: number | null; slim?: boolean } = $props();
   let width = $state(0);
   let height = $state(0);
   const pins = $derived(result.fabric.pieces[0]!.width);

@@ -11,11 +11,11 @@
   <div class="grid grid-cols-2 gap-2">
     <figure>
       <ScenePicture scene={hatScene(worn, result.yarns, result.fabric.pieces[0]!.width, 260, 210)} class="w-full" />
-      <figcaption class="quiet text-center text-sm">As worn</figcaption>
+      <figcaption class="text-center text-sm quiet">As worn</figcaption>
     </figure>
     <figure>
       <ScenePicture scene={cutScene(worn, result.yarns, 260, 210)} class="w-full" />
-      <figcaption class="quiet text-center text-sm">Cut through: how the layers lie</figcaption>
+      <figcaption class="text-center text-sm quiet">Cut through: how the layers lie</figcaption>
     </figure>
   </div>
 {/if}

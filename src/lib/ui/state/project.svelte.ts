@@ -21,7 +21,9 @@ export class ProjectState {
   #edit: { touched: string; at: number } | null = null;
   #writes: Promise<unknown> = Promise.resolve();
 
-  planned = $derived.by((): Planned | null => (this.kit && this.project ? tryPlan(this.kit, this.project.brief) : null));
+  planned = $derived.by((): Planned | null =>
+    this.kit && this.project ? tryPlan(this.kit, this.project.brief) : null
+  );
   result = $derived.by((): Result | null => {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
@@ -67,9 +69,7 @@ export class ProjectState {
     const { project, last } = edited(this.project, change, this.#edit);
     this.#edit = last;
     this.#show(project);
-    void tick().then(() =>
-      requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit'))
-    );
+    void tick().then(() => requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit')));
   }
 
   undo(): void {

@@ -3,7 +3,8 @@
   import type { Step } from '$lib/core/read';
   import YarnDot from '../yarn/YarnDot.svelte';
 
-  let { steps, yarns, yarnIds }: { steps: readonly Step[]; yarns: readonly Yarn[]; yarnIds: readonly string[] } = $props();
+  let { steps, yarns, yarnIds }: { steps: readonly Step[]; yarns: readonly Yarn[]; yarnIds: readonly string[] } =
+    $props();
   const PHASES = [
     { phase: 'prepare', title: 'Set up' },
     { phase: 'knit', title: 'At the machine' },
@@ -19,18 +20,20 @@
     <ol class="space-y-2">
       {#each those as step (step.id)}
         {@const yarn = yarnOf(step)}
-        <li class="border-base-300 flex break-inside-avoid gap-3 border-l-3 pl-3">
+        <li class="flex break-inside-avoid gap-3 border-l-3 border-base-300 pl-3">
           <div class="min-w-0 flex-1">
             <p class="flex items-center gap-2 font-medium">
               {#if yarn}<YarnDot hex={yarn.colour.hex} size={18} />{/if}
               <span>{step.title}</span>
             </p>
-            {#if step.before}<p class="quiet text-sm">{step.before}</p>{/if}
-            <p class="quiet text-sm">{step.detail}</p>
+            {#if step.before}<p class="text-sm quiet">{step.before}</p>{/if}
+            <p class="text-sm quiet">{step.detail}</p>
             {#if step.cues.length}
               <ul class="mt-0.5 text-sm">
                 {#each step.cues as cue (cue.kind + cue.row)}
-                  <li><span class="numerals font-semibold">{cue.row === 0 ? 'start' : `row ${cue.row}`}</span> · {cue.sentence}</li>
+                  <li>
+                    <span class="numerals font-semibold">{cue.row === 0 ? 'start' : `row ${cue.row}`}</span> · {cue.sentence}
+                  </li>
                 {/each}
               </ul>
             {/if}

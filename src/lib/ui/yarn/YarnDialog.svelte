@@ -11,12 +11,30 @@
 
   const Form = z.object({
     name: z.string().trim().min(1, 'Name must not be empty').max(60, 'Name must have at most 60 letters'),
-    colourName: z.string().trim().min(1, 'Colour name must not be empty').max(40, 'Colour name must have at most 40 letters'),
+    colourName: z
+      .string()
+      .trim()
+      .min(1, 'Colour name must not be empty')
+      .max(40, 'Colour name must have at most 40 letters'),
     hex: Hex,
-    weightClass: z.number('Weight class must be a whole number from 0 to 7').int('Weight class must be a whole number from 0 to 7').min(0, 'Weight class must be from 0 to 7').max(7, 'Weight class must be from 0 to 7'),
-    metres: z.number('Metres must be a number').min(1, 'Metres must be from 1 to 5000').max(5000, 'Metres must be from 1 to 5000'),
-    grams: z.number('Grams must be a number').min(1, 'Grams must be from 1 to 2000').max(2000, 'Grams must be from 1 to 2000'),
-    stockGrams: z.number('Grams at hand must be a number').min(0, 'Grams at hand must be from 0 to 100000').max(100_000, 'Grams at hand must be from 0 to 100000').nullable(),
+    weightClass: z
+      .number('Weight class must be a whole number from 0 to 7')
+      .int('Weight class must be a whole number from 0 to 7')
+      .min(0, 'Weight class must be from 0 to 7')
+      .max(7, 'Weight class must be from 0 to 7'),
+    metres: z
+      .number('Metres must be a number')
+      .min(1, 'Metres must be from 1 to 5000')
+      .max(5000, 'Metres must be from 1 to 5000'),
+    grams: z
+      .number('Grams must be a number')
+      .min(1, 'Grams must be from 1 to 2000')
+      .max(2000, 'Grams must be from 1 to 2000'),
+    stockGrams: z
+      .number('Grams at hand must be a number')
+      .min(0, 'Grams at hand must be from 0 to 100000')
+      .max(100_000, 'Grams at hand must be from 0 to 100000')
+      .nullable(),
     strength: z.enum(['weak', 'fair', 'strong'])
   });
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
@@ -69,26 +87,51 @@
 <Dialog.Root open onOpenChange={(open) => !open && onclose()}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content class="bg-base-100 fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl p-6 shadow-2xl">
-      <Dialog.Title class="font-display mb-4 flex items-center gap-3 text-2xl font-semibold"><YarnDot hex={$form.hex} size={34} /> Yarn and colour</Dialog.Title>
+    <Dialog.Content
+      class="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-base-100 p-6 shadow-2xl"
+    >
+      <Dialog.Title class="mb-4 flex items-center gap-3 font-display text-2xl font-semibold"
+        ><YarnDot hex={$form.hex} size={34} /> Yarn and colour</Dialog.Title
+      >
       <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
         <div>
           <label for="{uid}-name" class="font-semibold">Name</label>
-          <input id="{uid}-name" class="input w-full" bind:value={$form.name} aria-invalid={$errors.name ? 'true' : undefined} />
-          <p class="text-error min-h-5 text-sm">{$errors.name?.[0] ?? ''}</p>
+          <input
+            id="{uid}-name"
+            class="input w-full"
+            bind:value={$form.name}
+            aria-invalid={$errors.name ? 'true' : undefined}
+          />
+          <p class="min-h-5 text-sm text-error">{$errors.name?.[0] ?? ''}</p>
         </div>
         <div>
           <label for="{uid}-colour" class="font-semibold">Colour name</label>
-          <input id="{uid}-colour" class="input w-full" bind:value={$form.colourName} aria-invalid={$errors.colourName ? 'true' : undefined} />
-          <p class="text-error min-h-5 text-sm">{$errors.colourName?.[0] ?? ''}</p>
+          <input
+            id="{uid}-colour"
+            class="input w-full"
+            bind:value={$form.colourName}
+            aria-invalid={$errors.colourName ? 'true' : undefined}
+          />
+          <p class="min-h-5 text-sm text-error">{$errors.colourName?.[0] ?? ''}</p>
         </div>
         <div>
           <label for="{uid}-hex" class="font-semibold">Colour</label>
           <div class="flex gap-2">
-            <input id="{uid}-pick" type="color" class="h-10 w-12 cursor-pointer rounded" aria-label="Pick the colour" bind:value={$form.hex} />
-            <input id="{uid}-hex" class="input w-full" bind:value={$form.hex} aria-invalid={$errors.hex ? 'true' : undefined} />
+            <input
+              id="{uid}-pick"
+              type="color"
+              class="h-10 w-12 cursor-pointer rounded"
+              aria-label="Pick the colour"
+              bind:value={$form.hex}
+            />
+            <input
+              id="{uid}-hex"
+              class="input w-full"
+              bind:value={$form.hex}
+              aria-invalid={$errors.hex ? 'true' : undefined}
+            />
           </div>
-          <p class="text-error min-h-5 text-sm">{$errors.hex?.[0] ?? ''}</p>
+          <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
         </div>
         <div>
           <label for="{uid}-strength" class="font-semibold">Strength of the thread</label>
@@ -101,8 +144,15 @@
         {#each fields as field (field.key)}
           <div>
             <label for="{uid}-{field.key}" class="font-semibold">{field.label}</label>
-            <input id="{uid}-{field.key}" type="number" step="any" class="input numerals w-full" bind:value={$form[field.key]} aria-invalid={$errors[field.key] ? 'true' : undefined} />
-            <p class="text-error min-h-5 text-sm">{$errors[field.key]?.[0] ?? ''}</p>
+            <input
+              id="{uid}-{field.key}"
+              type="number"
+              step="any"
+              class="input w-full numerals"
+              bind:value={$form[field.key]}
+              aria-invalid={$errors[field.key] ? 'true' : undefined}
+            />
+            <p class="min-h-5 text-sm text-error">{$errors[field.key]?.[0] ?? ''}</p>
           </div>
         {/each}
         <div class="col-span-2 mt-2 flex justify-end gap-2">

@@ -19,6 +19,8 @@
     <circle cx={size / 2} cy={size / 2} r={size / 2 - 0.5} fill="url(#{uid}-k)" stroke="rgba(0,0,0,.35)" />
   </svg>
   {#if letter}
-    <span class="bg-base-100 text-base-content relative rounded-full px-1 text-xs leading-tight font-bold">{letter}</span>
+    <span class="relative rounded-full bg-base-100 px-1 text-xs leading-tight font-bold text-base-content"
+      >{letter}</span
+    >
   {/if}
 </span>

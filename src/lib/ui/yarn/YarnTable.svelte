@@ -10,20 +10,35 @@
 
 <div class="overflow-x-auto" role="region" aria-label="Yarn needed" tabindex="-1">
   <table class="w-full text-left">
-    <thead class="quiet text-sm">
-      <tr><th class="py-1 pr-3 font-medium">Yarn</th><th class="px-2 font-medium">Metres</th><th class="px-2 font-medium">Weight</th><th class="px-2 font-medium">Balls</th><th class="pl-2 font-medium">At hand</th></tr>
+    <thead class="text-sm quiet">
+      <tr
+        ><th class="py-1 pr-3 font-medium">Yarn</th><th class="px-2 font-medium">Metres</th><th class="px-2 font-medium"
+          >Weight</th
+        ><th class="px-2 font-medium">Balls</th><th class="pl-2 font-medium">At hand</th></tr
+      >
     </thead>
     <tbody>
       {#each uses as use, i (use.yarnId)}
-        <tr class="border-base-300 border-t align-top">
+        <tr class="border-t border-base-300 align-top">
           <td class="py-2 pr-3">
-            <span class="flex items-center gap-2"><YarnDot hex={yarns[i]!.colour.hex} letter={yarnLetter(i)} size={26} /> <span class="font-medium">{use.name}</span></span>
-            <span class="quiet block text-sm">{use.parts.map((part) => `${part.what} ${showRun(part.metres, units)}`).join(', ')}</span>
+            <span class="flex items-center gap-2"
+              ><YarnDot hex={yarns[i]!.colour.hex} letter={yarnLetter(i)} size={26} />
+              <span class="font-medium">{use.name}</span></span
+            >
+            <span class="block text-sm quiet"
+              >{use.parts.map((part) => `${part.what} ${showRun(part.metres, units)}`).join(', ')}</span
+            >
           </td>
-          <td class="numerals px-2 py-2">{showFigure(use.metres, units)}<span class="quiet block text-sm whitespace-nowrap">{showRange(use.metres, units)}</span></td>
-          <td class="numerals px-2 py-2 whitespace-nowrap">{showFigure(use.grams, units)}</td>
-          <td class="numerals px-2 py-2 whitespace-nowrap">{Math.ceil(use.balls.high)}</td>
-          <td class="numerals py-2 pl-2 whitespace-nowrap">{use.stockGrams === null ? 'unknown' : showMass(use.stockGrams, units)}</td>
+          <td class="px-2 py-2 numerals"
+            >{showFigure(use.metres, units)}<span class="block text-sm whitespace-nowrap quiet"
+              >{showRange(use.metres, units)}</span
+            ></td
+          >
+          <td class="px-2 py-2 numerals whitespace-nowrap">{showFigure(use.grams, units)}</td>
+          <td class="px-2 py-2 numerals whitespace-nowrap">{Math.ceil(use.balls.high)}</td>
+          <td class="py-2 pl-2 numerals whitespace-nowrap"
+            >{use.stockGrams === null ? 'unknown' : showMass(use.stockGrams, units)}</td
+          >
         </tr>
       {/each}
     </tbody>

@@ -21,7 +21,10 @@ export const POST: RequestHandler = async ({ request }) => {
   try {
     input = JSON.parse(text);
   } catch {
-    return json({ faults: [fault('', `The body must be JSON; received ${echo(text.slice(0, 24))}.`)] }, { status: 400 });
+    return json(
+      { faults: [fault('', `The body must be JSON; received ${echo(text.slice(0, 24))}.`)] },
+      { status: 400 }
+    );
   }
   const planned = planFrom(input);
   if (planned.ok) return json(planAnswer(planned.value));

@@ -29,11 +29,17 @@
   <StageBar {at} />
   {@render children()}
 {:else if at.status === 'loading'}
-  <p class="quiet p-8 text-center" role="status">Unrolling the plan …</p>
+  <p class="p-8 text-center quiet" role="status">Unrolling the plan …</p>
 {:else}
   <div class="mx-auto max-w-xl p-8" role="alert">
-    <h1 class="text-2xl font-semibold">{at.status === 'missing' ? 'This project is not on the bench' : 'The browser could not keep the last change'}</h1>
-    <p class="mt-2">{at.status === 'missing' ? 'It was deleted, or it lives in another browser.' : 'Its storage is full or closed. Export what you need, then load the page again.'}</p>
-    <a class="btn btn-primary mt-4" href={paths.bench}>To the bench</a>
+    <h1 class="text-2xl font-semibold">
+      {at.status === 'missing' ? 'This project is not on the bench' : 'The browser could not keep the last change'}
+    </h1>
+    <p class="mt-2">
+      {at.status === 'missing'
+        ? 'It was deleted, or it lives in another browser.'
+        : 'Its storage is full or closed. Export what you need, then load the page again.'}
+    </p>
+    <a class="btn mt-4 btn-primary" href={paths.bench}>To the bench</a>
   </div>
 {/if}

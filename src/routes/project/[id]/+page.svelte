@@ -1,7 +1,7 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import Download from '@lucide/svelte/icons/download';
-  import FileJson from '@lucide/svelte/icons/file-json';
+  import FileBraces from '@lucide/svelte/icons/file-braces';
   import Image from '@lucide/svelte/icons/image';
   import Printer from '@lucide/svelte/icons/printer';
   import Table2 from '@lucide/svelte/icons/table-2';
@@ -64,17 +64,27 @@
   function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): void {
     if (!result || !at.project) return;
     const { name } = brief;
-    if (what === 'project') download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
+    if (what === 'project')
+      download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
     else if (what === 'rows') download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
     else if (what === 'tube') {
-      const scene = tubeScene(result.outline.tubes[0]!, result.yarns, result.fabric.pieces[0]!.width, { width: 320, height: 900, rowsDone: null, slim: false });
+      const scene = tubeScene(result.outline.tubes[0]!, result.yarns, result.fabric.pieces[0]!.width, {
+        width: 320,
+        height: 900,
+        rowsDone: null,
+        slim: false
+      });
       download(fileName(name, '-tube.svg'), 'image/svg+xml', sceneSvg(scene));
     } else if (result.outline.worn) {
-      download(fileName(name, '-worn.svg'), 'image/svg+xml', sceneSvg(hatScene(result.outline.worn, result.yarns, result.fabric.pieces[0]!.width, 600, 480)));
+      download(
+        fileName(name, '-worn.svg'),
+        'image/svg+xml',
+        sceneSvg(hatScene(result.outline.worn, result.yarns, result.fabric.pieces[0]!.width, 600, 480))
+      );
     }
   }
   const files = [
-    { what: 'project', label: 'Project file', icon: FileJson },
+    { what: 'project', label: 'Project file', icon: FileBraces },
     { what: 'rows', label: 'Row table (CSV)', icon: Table2 },
     { what: 'tube', label: 'Hanging tube (SVG)', icon: Image },
     { what: 'worn', label: 'Worn view (SVG)', icon: Image }
@@ -82,38 +92,55 @@
 </script>
 
 {#if result}
-  <div class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5">
-    <aside class="sticky top-0 row-span-2 h-[calc(100dvh-1rem)] max-h-[56rem] py-3 lg:row-span-1 print:hidden" aria-label="The hanging tube">
+  <div
+    class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5"
+  >
+    <aside class="tube-column print:hidden" aria-label="The hanging tube">
       <div class="h-full lg:hidden"><HangingTube {result} slim /></div>
       <div class="hidden h-full lg:block"><HangingTube {result} /></div>
     </aside>
 
     <section class="min-w-0 space-y-4 py-4" aria-label="The plan">
       {#if faults.length}
-        <div class="border-error bg-error/8 rounded-lg border-l-4 p-3" role="alert">
+        <div class="rounded-lg border-l-4 border-error bg-error/8 p-3" role="alert">
           <p class="font-semibold">This plan cannot be drafted; the picture shows the one before.</p>
           {#each faults as fault (fault.path)}<p class="text-sm">{wordFault(fault)}</p>{/each}
         </div>
       {/if}
-      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+      <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <div class="flex flex-wrap items-end justify-between gap-3">
           <h1 class="text-lg leading-snug font-medium">
-            <span class="numerals block text-4xl font-bold" data-testid="rows">{result.sizes.pieces[0]!.rows} rows</span>
+            <span class="block numerals text-4xl font-bold" data-testid="rows">{result.sizes.pieces[0]!.rows} rows</span
+            >
             {result.fabric.pieces[0]!.width} pins on {at.kit!.machines.find((m) => m.id === brief.machineId)?.name}
           </h1>
           <div class="flex gap-2 print:hidden">
             <DropdownMenu.Root>
               <DropdownMenu.Trigger class="btn"><Download class="size-4" /> Files</DropdownMenu.Trigger>
               <DropdownMenu.Portal>
-                <DropdownMenu.Content class="bg-base-100 border-base-300 z-50 rounded-lg border p-1 shadow-xl" align="end" sideOffset={4}>
+                <DropdownMenu.Content
+                  class="z-50 rounded-lg border border-base-300 bg-base-100 p-1 shadow-xl"
+                  align="end"
+                  sideOffset={4}
+                >
                   {#each files as file (file.what)}
-                    <DropdownMenu.Item class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3" onSelect={() => saveFile(file.what)}><file.icon class="size-4" /> {file.label}</DropdownMenu.Item>
+                    <DropdownMenu.Item
+                      class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3 data-highlighted:bg-base-200"
+                      onSelect={() => saveFile(file.what)}><file.icon class="size-4" /> {file.label}</DropdownMenu.Item
+                    >
                   {/each}
-                  <DropdownMenu.Item class="data-highlighted:bg-base-200 flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3" onSelect={() => setTimeout(() => print(), 50)}><Printer class="size-4" /> Print the plan</DropdownMenu.Item>
+                  <DropdownMenu.Item
+                    class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3 data-highlighted:bg-base-200"
+                    onSelect={() => setTimeout(() => print(), 50)}
+                    ><Printer class="size-4" /> Print the plan</DropdownMenu.Item
+                  >
                 </DropdownMenu.Content>
               </DropdownMenu.Portal>
             </DropdownMenu.Root>
-            <a class="btn btn-primary" href={paths.crank(at.project!.id)}>{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'} <ChevronRight class="size-4" /></a>
+            <a class="btn btn-primary" href={paths.crank(at.project!.id)}
+              >{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'}
+              <ChevronRight class="size-4" /></a
+            >
           </div>
         </div>
         {#if serious.length}
@@ -121,7 +148,13 @@
             <strong>{serious.length === 1 ? 'One thing to look at:' : `${serious.length} things to look at:`}</strong>
             {#each serious as finding (finding.code + finding.sentence)}
               {#if atField.includes(finding)}
-                <button type="button" class="badge badge-warning h-auto min-h-7 cursor-pointer" onclick={() => jumpTo(finding.place.option)}>{optionFields(kindOf(brief.kind)!.options).find((f) => f.key === finding.place.option)?.meta.title}</button>
+                <button
+                  type="button"
+                  class="badge h-auto min-h-7 cursor-pointer badge-warning"
+                  onclick={() => jumpTo(finding.place.option)}
+                  >{optionFields(kindOf(brief.kind)!.options).find((f) => f.key === finding.place.option)?.meta
+                    .title}</button
+                >
               {/if}
             {/each}
           </p>
@@ -130,7 +163,11 @@
           <FigureTile label="Tube, off the machine" figure={result.sizes.pieces[0]!.lengthMm} {units} />
           <FigureTile label="Flat width" figure={result.sizes.pieces[0]!.flatWidthMm} {units} />
           {#if result.sizes.worn}
-            <FigureTile label={brief.options['turnUpMm'] ? 'Height, brim up' : 'Height, lying flat'} figure={result.sizes.worn.heightAsWornMm} {units} />
+            <FigureTile
+              label={brief.options['turnUpMm'] ? 'Height, brim up' : 'Height, lying flat'}
+              figure={result.sizes.worn.heightAsWornMm}
+              {units}
+            />
             <FigureTile label="Stretch at the brow" figure={result.sizes.worn.stretch} {units} />
             <FigureTile label="This head asks for" figure={result.sizes.worn.wantedRows} {units} />
           {/if}
@@ -142,21 +179,25 @@
       </div>
 
       {#if result.outline.worn}
-        <div class="bg-base-100 border-base-300 rounded-box border p-4">
+        <div class="rounded-box border border-base-300 bg-base-100 p-4">
           <h2 class="text-lg font-semibold">What shows when it is worn</h2>
           <WornView {result} />
           <ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
             {#each outside as share (`${share.place} ${share.yarn}`)}
               <li class="flex items-baseline gap-2">
-                <span class="numerals w-8 text-right font-semibold">{share.rows}</span>
-                <span>rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[share.place]}</span>
+                <span class="w-8 text-right numerals font-semibold">{share.rows}</span>
+                <span
+                  >rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[
+                    share.place
+                  ]}</span
+                >
               </li>
             {/each}
           </ul>
         </div>
       {/if}
 
-      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+      <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
         <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
       </div>
@@ -164,17 +205,24 @@
 
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 print:hidden" aria-label="Choices">
       <h2 class="sr-only">Choices</h2>
-      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+      <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <label class="block font-semibold" for="machine">Machine</label>
-        <select id="machine" class="select mt-1 w-full text-base" value={brief.machineId} onchange={(e) => at.edit({ machineId: e.currentTarget.value })}>
-          {#each at.kit!.machines as machine (machine.id)}<option value={machine.id}>{machine.name}, {machine.pins} pins{machine.counter === 'none' ? ', no counter' : ''}</option>{/each}
+        <select
+          id="machine"
+          class="select mt-1 w-full text-base"
+          value={brief.machineId}
+          onchange={(e) => at.edit({ machineId: e.currentTarget.value })}
+        >
+          {#each at.kit!.machines as machine (machine.id)}<option value={machine.id}
+              >{machine.name}, {machine.pins} pins{machine.counter === 'none' ? ', no counter' : ''}</option
+            >{/each}
         </select>
       </div>
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
     </section>
 
     <section class="col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2" aria-label="Steps">
-      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+      <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
         <StepList steps={result.steps} yarns={result.yarns} yarnIds={result.fabric.yarns} />
       </div>

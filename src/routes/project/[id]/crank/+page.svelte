@@ -25,7 +25,9 @@
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
-  const yarn = $derived(next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]);
+  const yarn = $derived(
+    next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]
+  );
   const rows = $derived(at.progress.rows);
   let sound = $state(localStorage.getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
@@ -44,6 +46,11 @@
   function back(): void {
     if (at.progress.undoable) at.crank({ do: 'undo' });
   }
+  /** A button pressed by hand or mouse lets the focus go, so that the space bar stays a row and never an undo. */
+  function release(event: MouseEvent & { currentTarget: HTMLButtonElement }, act: () => void): void {
+    act();
+    if (event.detail > 0) event.currentTarget.blur();
+  }
   function toggleSound(): void {
     sound = !sound;
     localStorage.setItem('tomble-sound', sound ? 'on' : 'off');
@@ -52,7 +59,9 @@
   // Keys work wherever the focus is, except where they already mean something.
   $effect(() => {
     const guard = (act: () => void) => (event: KeyboardEvent) => {
-      const own = event.target instanceof HTMLElement && event.target.closest('button, a, input, textarea, select, [role=dialog]');
+      const own =
+        event.target instanceof HTMLElement &&
+        event.target.closest('button, a, input, textarea, select, [role=dialog]');
       if (own || event.repeat) return;
       event.preventDefault();
       act();
@@ -70,7 +79,9 @@
 </script>
 
 {#if result}
-  <div class="mx-auto grid h-[calc(100dvh-7.6rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:px-4 md:grid-cols-[15.5rem_minmax(0,1fr)]">
+  <div
+    class="mx-auto grid h-[calc(100dvh-10.5rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:h-[calc(100dvh-7.6rem)] sm:px-4 md:grid-cols-[15.5rem_minmax(0,1fr)]"
+  >
     <aside class="min-h-0" aria-label="The hanging tube">
       <div class="h-full md:hidden"><HangingTube {result} slim rowsDone={rows} /></div>
       <div class="hidden h-full md:block"><HangingTube {result} rowsDone={rows} /></div>
@@ -80,8 +91,12 @@
       <h1 class="sr-only">Crank {at.project!.brief.name}</h1>
       <button
         type="button"
-        class="rounded-box relative flex min-h-0 flex-1 cursor-pointer flex-col overflow-hidden border-2 p-4 text-left select-none
-          {next.do === 'confirm' ? 'bg-accent text-accent-content border-accent' : due.length ? 'bg-warning/25 border-warning' : 'bg-base-100 border-base-300 hover:border-base-content/40'}"
+        class="relative flex min-h-0 flex-1 cursor-pointer flex-col overflow-hidden rounded-box border-2 p-4 text-left select-none
+          {next.do === 'confirm'
+          ? 'border-accent bg-accent text-accent-content'
+          : due.length
+            ? 'border-warning bg-warning/25'
+            : 'border-base-300 bg-base-100 hover:border-base-content/40'}"
         onclick={(e) => {
           forward();
           e.currentTarget.blur();
@@ -89,54 +104,105 @@
         data-testid="crank"
       >
         {#if next.do === 'confirm'}
-          <span class="text-lg font-semibold">{rows === 0 ? 'Before the first row' : rows >= total ? 'After the last row' : `After row ${rows}`}</span>
-          <span class="font-display mt-3 text-4xl leading-tight font-bold text-balance md:text-5xl">{next.step.rows ? `Change yarn` : next.step.title}</span>
+          <span class="text-lg font-semibold"
+            >{rows === 0 ? 'Before the first row' : rows >= total ? 'After the last row' : `After row ${rows}`}</span
+          >
+          <span class="mt-3 font-display text-4xl leading-tight font-bold text-balance md:text-5xl"
+            >{next.step.rows ? `Change yarn` : next.step.title}</span
+          >
           <span class="mt-4 max-w-[46ch] text-lg leading-snug md:text-2xl">{next.text}</span>
           <span class="flex-1"></span>
           <span class="flex items-center gap-3 text-lg font-semibold">
-            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight class="size-6" />
+            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight
+              class="size-6"
+            />
           </span>
         {:else if next.do === 'row'}
           <span class="flex items-center gap-3 text-lg md:text-2xl">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
-            <span class="min-w-0"><strong>{next.step.title.split(':')[0]}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
+            <span class="min-w-0"
+              ><strong>{next.step.title.split(':')[0]}</strong> in {yarn?.name}, {yarn?.colour.name}</span
+            >
           </span>
           <span class="flex min-h-0 flex-1 items-center justify-center">
-            <svg viewBox="0 0 {Math.max(big.length, 2) * 64} 104" class="h-full max-h-full w-full" aria-hidden="true">
-              <text x="50%" y="96" text-anchor="middle" font-size="124" font-weight="750" class="numerals" fill="currentColor">{big}</text>
+            <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="h-full max-h-full w-full" aria-hidden="true">
+              <text
+                x="50%"
+                y="96"
+                text-anchor="middle"
+                font-size="124"
+                font-weight="750"
+                class="numerals"
+                fill="currentColor">{big}</text
+              >
             </svg>
           </span>
-          <span class="numerals grid grid-cols-[1fr_auto] items-end gap-2 text-lg leading-tight md:text-3xl">
+          <span class="grid grid-cols-[1fr_auto] items-end gap-2 numerals text-lg leading-tight md:text-3xl">
             <span><strong>{next.inSection - 1}</strong> of {next.ofSection} in this section</span>
             <span class="text-right"><strong>{rows}</strong> of {total} in all</span>
           </span>
         {:else}
-          <span class="font-display mt-3 text-4xl font-bold md:text-6xl">Off the machine</span>
+          <span class="mt-3 font-display text-4xl font-bold md:text-6xl">Off the machine</span>
           <span class="mt-3 text-xl">{rows} rows, all done. Now it is closed by hand.</span>
           <span class="flex-1"></span>
-          <span class="flex items-center gap-3 text-lg font-semibold">To the finishing <ArrowRight class="size-6" /></span>
+          <span class="flex items-center gap-3 text-lg font-semibold"
+            >To the finishing <ArrowRight class="size-6" /></span
+          >
         {/if}
       </button>
       <p class="sr-only" aria-live="polite" data-testid="count">{rows} of {total} rows</p>
 
-      <div class="rounded-box border-2 px-4 py-2.5 {due.length ? 'border-warning bg-warning/25' : near ? 'border-accent bg-base-100' : 'border-base-300 bg-base-100'}" aria-live="polite">
-        {#each due as cue (cue.kind + cue.row)}<p class="text-lg font-semibold md:text-2xl">Now: {cue.sentence}</p>{/each}
+      <div
+        class="rounded-box border-2 px-4 py-2.5 {due.length
+          ? 'border-warning bg-warning/25'
+          : near
+            ? 'border-accent bg-base-100'
+            : 'border-base-300 bg-base-100'}"
+        aria-live="polite"
+      >
+        {#each due as cue (cue.kind + cue.row)}<p class="text-lg font-semibold md:text-2xl">
+            Now: {cue.sentence}
+          </p>{/each}
         {#if !due.length}
           {#if coming && next.do === 'row'}
-            <p class="text-base md:text-xl"><strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong> {coming.sentence}</p>
+            <p class="text-base md:text-xl">
+              <strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong>
+              {coming.sentence}
+            </p>
           {:else if next.do === 'row' && rows < 12}
             <p class="text-base md:text-xl">{ahead[0]?.sentence ?? ''}</p>
           {:else}
-            <p class="quiet text-base md:text-xl">{next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}</p>
+            <p class="text-base quiet md:text-xl">
+              {next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}
+            </p>
           {/if}
         {/if}
       </div>
 
       <div class="flex flex-wrap items-center gap-2">
-        <button type="button" class="btn btn-lg flex-1 md:flex-none" disabled={!at.progress.undoable} onclick={back}><Undo2 class="size-5" /> Undo</button>
-        <button type="button" class="btn btn-lg flex-1 md:flex-none" onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button>
-        <button type="button" class="btn btn-lg btn-square" aria-label={sound ? 'Sound off' : 'Sound on'} aria-pressed={sound} onclick={toggleSound}>{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button>
-        <p class="quiet hidden flex-1 text-right text-sm md:block">Space: one on · Backspace: undo · G: set the count{screen.awake ? ' · the screen stays awake' : ''}<br />Sit close, elbows in, and take breaks: pain means stop.</p>
+        <button
+          type="button"
+          class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+          disabled={!at.progress.undoable}
+          onclick={(e) => release(e, back)}><Undo2 class="size-5" /> Undo</button
+        >
+        <button
+          type="button"
+          class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+          onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button
+        >
+        <button
+          type="button"
+          class="btn btn-square border-base-content/25 bg-base-100 btn-lg"
+          aria-label={sound ? 'Sound off' : 'Sound on'}
+          aria-pressed={sound}
+          onclick={(e) => release(e, toggleSound)}
+          >{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button
+        >
+        <p class="hidden flex-1 text-right text-sm quiet md:block">
+          Space: one on · Backspace: undo · G: set the count{screen.awake ? ' · the screen stays awake' : ''}<br />Sit
+          close, elbows in, and take breaks: pain means stop.
+        </p>
       </div>
     </section>
   </div>

@@ -20,15 +20,20 @@
 </script>
 
 {#if result}
-  <div class="mx-auto grid max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-x-4 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1fr)_minmax(0,1fr)]">
-    <aside class="sticky top-0 row-span-2 h-[calc(100dvh-1rem)] max-h-[56rem] py-3 lg:row-span-1" aria-label="The tube">
+  <div
+    class="mx-auto grid max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-x-4 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1fr)_minmax(0,1fr)]"
+  >
+    <aside class="tube-column" aria-label="The tube">
       <div class="h-full lg:hidden"><HangingTube {result} slim rowsDone={missing > 0 ? at.progress.rows : null} /></div>
-      <div class="hidden h-full lg:block"><HangingTube {result} rowsDone={missing > 0 ? at.progress.rows : null} /></div>
+      <div class="hidden h-full lg:block">
+        <HangingTube {result} rowsDone={missing > 0 ? at.progress.rows : null} />
+      </div>
     </aside>
     <section class="min-w-0 py-4" aria-label="Finishing">
       {#if missing > 0}
-        <p class="border-warning bg-warning/15 mb-4 rounded-lg border-l-4 px-3 py-2">
-          {missing} rows are still to be cranked. <a class="font-semibold underline" href={paths.crank(at.project!.id)}>Back to the crank</a>
+        <p class="mb-4 rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2">
+          {missing} rows are still to be cranked.
+          <a class="font-semibold underline" href={paths.crank(at.project!.id)}>Back to the crank</a>
         </p>
       {/if}
       <h1 class="text-2xl font-semibold">Close it, {showFigure(result.pace.finishing, at.units)}</h1>
@@ -37,24 +42,38 @@
         {#each steps as step, i (step.id)}
           {@const done = ticked.has(step.id)}
           <li>
-            <label class="rounded-box flex cursor-pointer gap-3 border-2 p-3 {done ? 'border-base-300 bg-base-200' : step.id === current ? 'border-primary bg-base-100' : 'border-base-300 bg-base-100'}">
-              <input type="checkbox" class="peer sr-only" checked={done} onchange={(e) => at.tick(step.id, e.currentTarget.checked)} />
+            <label
+              class="flex cursor-pointer gap-3 rounded-box border-2 p-3 {done
+                ? 'border-base-300 bg-base-200'
+                : step.id === current
+                  ? 'border-primary bg-base-100'
+                  : 'border-base-300 bg-base-100'}"
+            >
+              <input
+                type="checkbox"
+                class="peer sr-only"
+                checked={done}
+                onchange={(e) => at.tick(step.id, e.currentTarget.checked)}
+              />
               <span
-                class="numerals peer-focus-visible:outline-accent flex size-9 shrink-0 items-center justify-center rounded-full border-2 font-bold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 {done ? 'bg-success text-success-content border-success' : 'border-base-content/50'}"
-                aria-hidden="true">{#if done}<Check class="size-5" />{:else}{i + 1}{/if}</span
+                class="flex size-9 shrink-0 items-center justify-center rounded-full border-2 numerals font-bold peer-focus-visible:outline-3 peer-focus-visible:outline-offset-2 peer-focus-visible:outline-accent {done
+                  ? 'border-success bg-success text-success-content'
+                  : 'border-base-content/50'}"
+                aria-hidden="true"
+                >{#if done}<Check class="size-5" />{:else}{i + 1}{/if}</span
               >
               <span class="min-w-0 flex-1">
                 <span class="block text-lg leading-snug font-semibold">{step.title}</span>
-                {#if !done}<span class="quiet block">{step.detail}</span>{/if}
+                {#if !done}<span class="block quiet">{step.detail}</span>{/if}
               </span>
             </label>
           </li>
         {/each}
       </ol>
-      <p class="quiet mt-3 text-sm">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
+      <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3" aria-label="Measuring">
-      <div class="bg-base-100 border-base-300 rounded-box border p-4">
+      <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="text-lg font-semibold">How it should look</h2>
         <WornView {result} />
       </div>

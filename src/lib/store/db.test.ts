@@ -1,0 +1,42 @@
+// Dexie looks for the browser's storage when it is loaded, so the stand-in comes first.
+import 'fake-indexeddb/auto';
+import Dexie from 'dexie';
+import { afterEach, describe, expect, it } from 'vitest';
+import { TombleDb } from './db';
+
+/** Tables and indexes of every released version, frozen: a browser somewhere still holds each of them. */
+const RELEASED: Readonly<Record<number, Record<string, string>>> = {
+  1: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId',
+    habits: 'id',
+    settings: 'key'
+  }
+};
+
+const NAME = 'released';
+afterEach(() => Dexie.delete(NAME));
+
+describe('versions of the database', () => {
+  it('every version up to the current one is on record', async () => {
+    const db = new TombleDb(NAME);
+    await db.open();
+    expect(Object.keys(RELEASED).map(Number)).toEqual(Array.from({ length: db.verno }, (_, i) => i + 1));
+    db.close();
+  });
+
+  it.each(Object.entries(RELEASED))('what version %s kept is still there after opening', async (version, stores) => {
+    const old = new Dexie(NAME);
+    old.version(Number(version)).stores(stores);
+    await old.table('projects').put({ id: 'p', updatedAt: '2026-11-01', brief: { name: 'Hat' } });
+    await old.table('events').add({ projectId: 'p', what: { do: 'row', yarn: 'y' } });
+    old.close();
+    const now = new TombleDb(NAME);
+    expect(await now.projects.get('p')).toMatchObject({ brief: { name: 'Hat' } });
+    expect(await now.events.where('projectId').equals('p').count()).toBe(1);
+    now.close();
+  });
+});

@@ -1,0 +1,89 @@
+import { describe, expect, it } from 'vitest';
+import { contents, freshDb } from '../../../tests/support/store';
+import { medium, sampleKit } from '../../../tests/support/sample';
+import type { Kit } from '$lib/core/kit';
+import { tryPlan } from '$lib/core/tomble';
+import { readProjectFile, type ProjectFile, writeProjectFile } from '$lib/formats/project-file';
+import { importProject } from './import';
+import { addKit, loadKit } from './kit';
+import { edited, eventsOf, newProject } from './projects';
+import { progressOf } from './records/crank-event';
+
+const NOW = new Date('2026-11-05T08:00:00Z');
+
+/** A project file of a striped hat on some kit, with three rows cranked. */
+function fileOf(kit: Kit): ProjectFile {
+  const [a, b] = kit.yarns;
+  const start = newProject(kit, 'lined-hat', kit.machines[0]!.id, NOW);
+  const sections = [
+    { yarn: a!.id, rows: 4 },
+    { yarn: b!.id, rows: 7 }
+  ];
+  // The name equals an id on purpose: only fields that hold a yarn may be rewritten.
+  const { project } = edited(start, { name: a!.id, options: { style: 'striped', sections }, strands: { [b!.id]: 2 } });
+  const planned = tryPlan(kit, project.brief);
+  if (!planned.ok) throw new Error('the file of the test must plan');
+  const row = (id: number) => ({
+    id,
+    projectId: project.id,
+    at: NOW.toISOString(),
+    what: { do: 'row' as const, yarn: a!.id }
+  });
+  const read = readProjectFile(writeProjectFile(project, planned.value, [row(1), row(2), row(3)], NOW));
+  if (!read.ok) throw new Error(read.reasons.join(' '));
+  return read.file;
+}
+
+describe('importProject', () => {
+  it('brings the whole kit into an empty browser', async () => {
+    const db = freshDb();
+    const file = fileOf(sampleKit());
+    const id = await importProject(db, file, NOW);
+    const project = await db.projects.get(id);
+    expect(project?.brief).toEqual(file.brief);
+    expect(await loadKit(db)).toMatchObject({ machines: file.kit.machines });
+    expect(progressOf((await eventsOf(db, id)).map((e) => e.what)).rows).toBe(3);
+  });
+
+  it('uses what is there already when it is the same', async () => {
+    const db = freshDb();
+    const kit = sampleKit();
+    await addKit(db, kit);
+    await importProject(db, fileOf(kit), NOW);
+    expect(await db.yarns.count()).toBe(kit.yarns.length);
+    expect(await db.machines.count()).toBe(1);
+  });
+
+  it('puts another yarn and machine of the same id beside what is stored, which stays as it was', async () => {
+    const db = freshDb();
+    const mine = sampleKit({ yarns: [medium('red', '#ff8888'), medium('green', '#226622')], machine: { pins: 40 } });
+    await addKit(db, mine);
+    const before = await contents(db);
+    const file = fileOf(sampleKit());
+    const id = await importProject(db, file, NOW);
+    for (const yarn of mine.yarns) expect(await db.yarns.get(yarn.id)).toEqual(yarn);
+    expect(await db.machines.get('m')).toEqual(before['machines']![0]);
+    const project = (await db.projects.get(id))!;
+    const sections = project.brief.options['sections'] as { yarn: string }[];
+    expect(sections[0]!.yarn).not.toBe('red');
+    expect(await db.yarns.get(sections[0]!.yarn)).toMatchObject({ colour: { hex: '#b03020' } });
+    expect(project.brief.name).toBe('red');
+    expect(project.brief.strands).toEqual({ blue: 2 });
+    expect((await eventsOf(db, id))[0]!.what).toEqual({ do: 'row', yarn: sections[0]!.yarn });
+  });
+
+  it('gives the same plan as the file, beside whatever is stored', async () => {
+    const db = freshDb();
+    await addKit(
+      db,
+      sampleKit({ yarns: [medium('red', '#ff8888'), medium('green', '#226622')], machine: { pins: 40 } })
+    );
+    const file = fileOf(sampleKit());
+    const project = (await db.projects.get(await importProject(db, file, NOW)))!;
+    const [there, here] = [tryPlan(file.kit, file.brief), tryPlan((await loadKit(db))!, project.brief)];
+    if (!there.ok || !here.ok) throw new Error('both must plan');
+    expect(here.value.sizes).toEqual(there.value.sizes);
+    expect(here.value.reveal).toEqual(there.value.reveal);
+    expect([...here.value.fabric.pieces[0]!.yarn]).toEqual([...there.value.fabric.pieces[0]!.yarn]);
+  });
+});

@@ -1,0 +1,138 @@
+import { describe, expect, it } from 'vitest';
+import { contents, freshDb } from '../../../tests/support/store';
+import { sampleKit } from '../../../tests/support/sample';
+import { tryPlan } from '$lib/core/tomble';
+import { loadKit } from './kit';
+import {
+  edited,
+  eventsOf,
+  finishProject,
+  newProject,
+  progressFor,
+  purge,
+  record,
+  redone,
+  removeProject,
+  restoreProject,
+  saveProject,
+  undone
+} from './projects';
+import { Project } from './records/project';
+import { seed } from './seed';
+
+const kit = sampleKit();
+const project = newProject(kit, 'lined-hat', 'm', new Date('2026-11-01T10:00:00Z'));
+const head = (headMm: number) => ({ options: { headMm } });
+const at = (seconds: number): Date => new Date(Date.UTC(2026, 10, 1, 10, 0, 0) + seconds * 1000);
+
+describe('editing a project', () => {
+  it('a new project can be knitted at once', () => expect(tryPlan(kit, project.brief).ok).toBe(true));
+
+  it('refuses a kind nobody registered', () => {
+    expect(() => newProject(kit, 'sock', 'm')).toThrow('kind must be registered; received "sock"');
+  });
+
+  it('undo and redo walk the same way back and forth', () => {
+    const one = edited(project, head(570), null, at(0)).project;
+    const two = edited(one, { name: 'For the lantern walk' }, null, at(5)).project;
+    expect(undone(two).brief).toEqual(one.brief);
+    expect(undone(undone(two)).brief).toEqual(project.brief);
+    expect(redone(redone(undone(undone(two)))).brief).toEqual(two.brief);
+    expect(undone(project)).toBe(project);
+    expect(redone(two)).toBe(two);
+  });
+
+  it('letters typed quickly into one field are one step of undo, another field begins a new one', () => {
+    const a = edited(project, { name: 'L' }, null, at(0));
+    const b = edited(a.project, { name: 'La' }, a.last, at(0.3));
+    const c = edited(b.project, head(600), b.last, at(0.5));
+    const d = edited(c.project, head(610), c.last, at(9));
+    expect(b.project.past).toHaveLength(1);
+    expect(undone(b.project).brief.name).toBe(project.brief.name);
+    expect(d.project.past).toHaveLength(3);
+  });
+
+  it('an edit after an undo forgets what could be redone', () => {
+    const one = edited(project, head(570), null, at(0)).project;
+    const other = edited(undone(one), head(590), null, at(3)).project;
+    expect(other.future).toEqual([]);
+    expect(redone(other)).toBe(other);
+  });
+
+  it('keeps the other options, and a hundred steps at most', () => {
+    let state = project;
+    for (let i = 0; i < 130; i++) state = edited(state, head(300 + i), null, at(i * 2)).project;
+    expect(state.past).toHaveLength(100);
+    expect(state.brief.options).toEqual({ ...project.brief.options, headMm: 429 });
+    expect(Project.safeParse(state).success).toBe(true);
+  });
+});
+
+describe('keeping a project', () => {
+  it('writes every row at once and counts them', async () => {
+    const db = freshDb();
+    await saveProject(db, project);
+    await record(db, project.id, { do: 'row', yarn: 'red' });
+    await record(db, 'another', { do: 'row', yarn: 'red' });
+    await record(db, project.id, { do: 'row', yarn: 'red' });
+    expect(await progressFor(db, project.id)).toMatchObject({ rows: 2 });
+    expect((await eventsOf(db, project.id)).map((e) => e.what.do)).toEqual(['row', 'row']);
+  });
+
+  it('a deleted project comes back with its rows, and is gone only after the bin is emptied', async () => {
+    const db = freshDb();
+    await saveProject(db, project);
+    await record(db, project.id, { do: 'row', yarn: 'red' });
+    await removeProject(db, project.id);
+    await purge(db, new Date(Date.now() - 60_000));
+    await restoreProject(db, project.id);
+    expect(await db.projects.get(project.id)).toMatchObject({ deletedAt: null });
+    expect(await progressFor(db, project.id)).toMatchObject({ rows: 1 });
+    await removeProject(db, project.id);
+    await purge(db, new Date(Date.now() + 60_000));
+    expect(await db.projects.count()).toBe(0);
+    expect(await db.events.count()).toBe(0);
+  });
+
+  it('keeps what was measured', async () => {
+    const db = freshDb();
+    await saveProject(db, project);
+    const planned = { rows: 110, lengthMm: 550, flatWidthMm: 178, machine: 'Wheel', yarns: ['Yarn red, red'] };
+    const measured = {
+      lengthMm: 540,
+      flatWidthMm: null,
+      minutes: 22,
+      note: '',
+      at: '2026-11-02T10:00:00.000Z',
+      planned
+    };
+    await finishProject(db, project.id, measured);
+    expect((await db.projects.get(project.id))?.measured).toEqual(measured);
+  });
+});
+
+describe('seed', () => {
+  it('a first visit finds a kit that plans, and no project', async () => {
+    const db = freshDb();
+    expect(await loadKit(db)).toBeNull();
+    await seed(db, false);
+    const starter = await loadKit(db);
+    expect(tryPlan(starter!, newProject(starter!, 'lined-hat', starter!.machines[0]!.id).brief).ok).toBe(true);
+    expect(await db.projects.count()).toBe(0);
+  });
+
+  it('the demo plans whole, and a second visit changes nothing', async () => {
+    const db = freshDb();
+    await seed(db, true);
+    const demo = await loadKit(db);
+    const projects = await db.projects.toArray();
+    expect(projects.length).toBeGreaterThan(2);
+    for (const each of projects) {
+      expect(Project.safeParse(each).success).toBe(true);
+      expect(tryPlan(demo!, each.brief).ok).toBe(true);
+    }
+    const before = await contents(db);
+    await seed(db, true);
+    expect(await contents(db)).toEqual(before);
+  });
+});
