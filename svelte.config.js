@@ -7,6 +7,8 @@ export default {
   compilerOptions: { runes: ({ filename }) => (filename.includes('node_modules') ? undefined : true) },
   kit: {
     adapter: adapter({ precompress: true }),
+    // The one shell that is kept for days without a network is served at every address, so its links start at the root.
+    paths: { relative: false },
     // Only our own server is ever spoken to. Inline styles stay allowed because drawings set sizes and
     // colours as style attributes; scripts carry a nonce.
     csp: {

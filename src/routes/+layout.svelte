@@ -1,9 +1,9 @@
 <script lang="ts">
   import '../app.css';
-  import { onMount, type Snippet } from 'svelte';
+  import { onMount, type Snippet, untrack } from 'svelte';
   import LampDesk from '@lucide/svelte/icons/lamp-desk';
   import Sun from '@lucide/svelte/icons/sun';
-  import { mode, ModeWatcher, toggleMode } from 'mode-watcher';
+  import { mode, ModeWatcher, setTheme, toggleMode } from 'mode-watcher';
   import { Toaster } from 'svelte-sonner';
   import { page } from '$app/state';
   import { paths } from '$lib/ui/paths';
@@ -15,8 +15,12 @@
   let ready = $state<'opening' | 'open' | 'refused'>('opening');
   let online = $state(true);
 
-  // mode-watcher keeps the choice; the name of our theme follows it.
-  $effect(() => document.documentElement.setAttribute('data-theme', mode.current === 'dark' ? 'lamp' : 'day'));
+  // mode-watcher keeps the choice and writes data-theme itself; the name of our theme follows its mode.
+  $effect(() => {
+    const name = mode.current === 'dark' ? 'lamp' : 'day';
+    // setTheme reads what it writes; followed here, it would call itself for ever.
+    untrack(() => setTheme(name));
+  });
 
   async function isDemo(): Promise<boolean> {
     try {

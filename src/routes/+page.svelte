@@ -113,13 +113,13 @@
   {:else if !bench.value}
     <p class="mt-10 text-center quiet" role="status">Looking what is on the bench …</p>
   {:else}
-    <div class="mt-5 grid gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
+    <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="space-y-8">
         {#each sections as section (section.title)}
           {#if section.entries.length}
             <section aria-label={section.title}>
               <h2 class="mb-3 text-xl font-semibold">{section.title}</h2>
-              <div class="grid gap-4 md:grid-cols-2">
+              <div class="grid grid-cols-1 gap-4 md:grid-cols-2">
                 {#each section.entries as entry (entry.project.id)}
                   <ProjectCard
                     project={entry.project}

@@ -5,10 +5,10 @@ import { tryPlan } from '$lib/core/tomble';
 import { loadKit } from './kit';
 import {
   edited,
+  eventOf,
   eventsOf,
   finishProject,
   newProject,
-  progressFor,
   purge,
   record,
   redone,
@@ -17,6 +17,7 @@ import {
   saveProject,
   undone
 } from './projects';
+import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
 import { seed } from './seed';
 
@@ -72,22 +73,22 @@ describe('keeping a project', () => {
   it('writes every row at once and counts them', async () => {
     const db = freshDb();
     await saveProject(db, project);
-    await record(db, project.id, { do: 'row', yarn: 'red' });
-    await record(db, 'another', { do: 'row', yarn: 'red' });
-    await record(db, project.id, { do: 'row', yarn: 'red' });
-    expect(await progressFor(db, project.id)).toMatchObject({ rows: 2 });
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
+    await record(db, eventOf('another', { do: 'row', yarn: 'red' }));
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
+    expect(progressOf((await eventsOf(db, project.id)).map((e) => e.what))).toMatchObject({ rows: 2 });
     expect((await eventsOf(db, project.id)).map((e) => e.what.do)).toEqual(['row', 'row']);
   });
 
   it('a deleted project comes back with its rows, and is gone only after the bin is emptied', async () => {
     const db = freshDb();
     await saveProject(db, project);
-    await record(db, project.id, { do: 'row', yarn: 'red' });
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
     await removeProject(db, project.id);
     await purge(db, new Date(Date.now() - 60_000));
     await restoreProject(db, project.id);
     expect(await db.projects.get(project.id)).toMatchObject({ deletedAt: null });
-    expect(await progressFor(db, project.id)).toMatchObject({ rows: 1 });
+    expect(progressOf((await eventsOf(db, project.id)).map((e) => e.what))).toMatchObject({ rows: 1 });
     await removeProject(db, project.id);
     await purge(db, new Date(Date.now() + 60_000));
     expect(await db.projects.count()).toBe(0);

@@ -2,7 +2,7 @@ import { kindOf } from '$lib/core/kinds';
 import type { Kit } from '$lib/core/kit';
 import { Brief, type Fix } from '$lib/core/plan';
 import type { TombleDb } from './db';
-import { type CrankAction, type CrankEvent, progressOf } from './records/crank-event';
+import type { CrankAction, CrankEvent } from './records/crank-event';
 import { type Measured, Project } from './records/project';
 
 /** Edits that can be taken back. */
@@ -15,7 +15,7 @@ const ONE_EDIT_MS = 900;
 export type Change = Fix['change'] & Partial<Pick<Brief, 'name' | 'hole'>>;
 
 /** A brief with a change applied. */
-export function changed(brief: Brief, change: Change): Brief {
+function changed(brief: Brief, change: Change): Brief {
   return {
     ...brief,
     ...change,
@@ -102,19 +102,19 @@ export async function purge(db: TombleDb, before: Date): Promise<void> {
   });
 }
 
+/** Something that happened at the crank just now. */
+export const eventOf = (projectId: string, what: CrankAction): CrankEvent => ({
+  projectId,
+  at: new Date().toISOString(),
+  what
+});
+
 /** Writes one thing that happened at the crank, at once. */
-export function record(db: TombleDb, projectId: string, what: CrankAction): Promise<number> {
-  return db.events.add({ projectId, at: new Date().toISOString(), what });
-}
+export const record = (db: TombleDb, event: CrankEvent): Promise<number> => db.events.add(event);
 
 /** Everything that happened at the crank of a project, in order. */
 export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]> {
   return db.events.where('projectId').equals(projectId).sortBy('id');
-}
-
-/** How far a project is. */
-export async function progressFor(db: TombleDb, projectId: string) {
-  return progressOf((await eventsOf(db, projectId)).map((event) => event.what));
 }
 
 /** Keeps what was measured; the project then belongs to the log. */

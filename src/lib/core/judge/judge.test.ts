@@ -61,10 +61,10 @@ const cases: readonly [string, () => Result, boolean][] = [
       }),
     true
   ],
-  ['yarn-short', () => hat({}, kitWith({ stockGrams: 20 })), true],
+  ['yarn-short', () => hat({ yarn: 'red', liningYarn: 'blue' }, kitWith({ stockGrams: 20 })), true],
   [
     'yarn-scarce',
-    () => hat({ style: 'plain', sizeBy: 'rows', rows: 110, turnUpMm: 0 }, kitWith({ stockGrams: 73 })),
+    () => hat({ style: 'plain', yarn: 'red', sizeBy: 'rows', rows: 110, turnUpMm: 0 }, kitWith({ stockGrams: 73 })),
     true
   ],
   ['yarn-thin', () => hat({}, kitWith({ label: { metres: 417, grams: 100 } })), true],

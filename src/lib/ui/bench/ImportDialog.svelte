@@ -2,6 +2,7 @@
   import { Dialog } from 'bits-ui';
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
+  import { progressOf } from '$lib/store/records/crank-event';
   import HangingTube from '../picture/HangingTube.svelte';
 
   let { name, read, ontake, onclose }: { name: string; read: ReadFile; ontake: () => void; onclose: () => void } =
@@ -35,8 +36,7 @@
             <dd>{result.yarnUse.map((use) => use.name).join('; ')}</dd>
             <dt class="quiet">Crank</dt>
             <dd>
-              {file.actions.length ? `${file.actions.filter((a) => a.do === 'row').length} rows recorded` : 'not begun'}
-            </dd>
+              {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}</dd>
           </dl>
         </div>
         <p class="mt-3 text-sm quiet">

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
+  import { untrack } from 'svelte';
   import CountField from '../options/CountField.svelte';
 
   let {
@@ -8,8 +9,8 @@
     onjump,
     onclose
   }: { rows: number; most: number; onjump: (to: number) => void; onclose: () => void } = $props();
-  // svelte-ignore state_referenced_locally -- the field starts at the count of the moment
-  let to = $state(rows);
+  // The field starts at the count of the moment and then belongs to the knitter.
+  let to = $state(untrack(() => rows));
 </script>
 
 <Dialog.Root open onOpenChange={(open) => !open && onclose()}>

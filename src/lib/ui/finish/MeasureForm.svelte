@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
@@ -14,18 +15,17 @@
   }: { result: Result; units: Units; measured: Measured | null; onsave: (m: Measured) => void } = $props();
   const uid = $props.id();
   const size = $derived(result.sizes.pieces[0]!);
-  // svelte-ignore state_referenced_locally -- the form starts from what was kept before
-  let lengthMm = $state<number | null>(measured?.lengthMm ?? null);
-  // svelte-ignore state_referenced_locally
-  let flatWidthMm = $state<number | null>(measured?.flatWidthMm ?? null);
-  // svelte-ignore state_referenced_locally
-  let minutes = $state(measured?.minutes ? String(measured.minutes) : '');
-  // svelte-ignore state_referenced_locally
-  let note = $state(measured?.note ?? '');
+  // The form starts from what was kept before and then belongs to the knitter.
+  const start = untrack(() => measured);
+  let lengthMm = $state<number | null>(start?.lengthMm ?? null);
+  let flatWidthMm = $state<number | null>(start?.flatWidthMm ?? null);
+  let minutes = $state(start?.minutes ? String(start.minutes) : '');
+  let note = $state(start?.note ?? '');
   let minutesFault = $state('');
   let missing = $state('');
 
   function readMinutes(): number | null {
+    minutesFault = '';
     if (minutes.trim() === '') return null;
     const read = readAmount(minutes, { field: 'Minutes', min: 1, max: 10_000, unit: 'min' });
     minutesFault = read.ok ? '' : wordFault(read.fault);

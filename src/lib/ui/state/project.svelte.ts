@@ -2,7 +2,7 @@ import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Planned, type Result, tryPlan } from '$lib/core/tomble';
 import { loadKit } from '$lib/store/kit';
-import { type Change, edited, eventsOf, finishProject, record, redone, saveProject, undone } from '$lib/store/projects';
+import { type Change, edited, eventOf, eventsOf, finishProject, record, redone, saveProject, undone } from '$lib/store/projects';
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { db } from './db';
@@ -69,7 +69,10 @@ export class ProjectState {
     const { project, last } = edited(this.project, change, this.#edit);
     this.#edit = last;
     this.#show(project);
-    void tick().then(() => requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit')));
+    void tick().then(() => {
+      performance.measure('tomble:edit-to-dom', 'tomble:edit');
+      requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit'));
+    });
   }
 
   undo(): void {
@@ -86,8 +89,9 @@ export class ProjectState {
   crank(what: CrankAction): void {
     const { project } = this;
     if (!project) return;
-    this.events = [...this.events, { projectId: project.id, at: new Date().toISOString(), what }];
-    void this.#write(() => record(db(), project.id, what));
+    const event = eventOf(project.id, what);
+    this.events = [...this.events, event];
+    void this.#write(() => record(db(), event));
   }
 
   /** Ticks or unticks a finishing step. */

@@ -2,6 +2,7 @@
   import { Dialog } from 'bits-ui';
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
+  import { untrack } from 'svelte';
   import { z } from 'zod';
   import { Hex, Yarn } from '$lib/core/kit';
   import YarnDot from './YarnDot.svelte';
@@ -38,8 +39,7 @@
     strength: z.enum(['weak', 'fair', 'strong'])
   });
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
-  // svelte-ignore state_referenced_locally
-  const start = yarn;
+  const start = untrack(() => yarn);
   const { form, errors, enhance } = superForm(
     defaults(
       {
@@ -122,7 +122,8 @@
               type="color"
               class="h-10 w-12 cursor-pointer rounded"
               aria-label="Pick the colour"
-              bind:value={$form.hex}
+              value={Hex.safeParse($form.hex).success ? $form.hex : start.colour.hex}
+              oninput={(e) => ($form.hex = e.currentTarget.value)}
             />
             <input
               id="{uid}-hex"

@@ -1,0 +1,68 @@
+import { readFileSync } from 'node:fs';
+import Ajv2020 from 'ajv/dist/2020.js';
+import addFormats from 'ajv-formats';
+import { expect, test } from './quiet';
+
+/** The fenced block of docs/api.md that follows a heading: the example is what the documentation shows. */
+function block(heading: string): string {
+  const text = readFileSync('docs/api.md', 'utf8');
+  const found = text.slice(text.indexOf(heading)).match(/```json\n([^]*?)```/);
+  if (!found) throw new Error(`docs/api.md has no example under ${heading}`);
+  return found[1]!;
+}
+const example = JSON.parse(block('### Request')) as { kit: object; brief: { options: object } };
+
+test('the documented request gives what the documentation shows', async ({ request }) => {
+  const answer = await request.post('/api/plan', { data: example });
+  expect(answer.status()).toBe(200);
+  const body = (await answer.json()) as object;
+  expect(Object.keys(body).sort()).toEqual(['figures', 'findings', 'outline', 'plan', 'reveal', 'steps', 'yarn']);
+  expect(body).toMatchObject(JSON.parse(block('### Answer')) as object);
+});
+
+test('a documented fault is answered as documented', async ({ request }) => {
+  const data = { ...example, brief: { ...example.brief, options: { ...example.brief.options, headMm: 5000 } } };
+  const answer = await request.post('/api/plan', { data });
+  expect(answer.status()).toBe(400);
+  expect(await answer.json()).toEqual(JSON.parse(block('### Faults')));
+});
+
+for (const [what, data, status, reason] of [
+  ['no JSON', Buffer.from('pins=48'), 400, /must be JSON; received "pins=48"/],
+  ['nothing', Buffer.from(''), 400, /must be JSON; received nothing/],
+  ['a list', Buffer.from('[]'), 400, /must be an object; received \[\]/],
+  ['no machine', Buffer.from('{"kit":{"machines":[],"yarns":[]},"brief":{}}'), 400, /kit\.machines must have at least 1 entry/],
+  ['too much', Buffer.alloc(1024 * 1024 + 1, 32), 413, /must be at most 1048576 bytes/]
+] as const) {
+  test(`${what} is refused with a reason and no trace`, async ({ request }) => {
+    const answer = await request.post('/api/plan', { data, headers: { 'content-type': 'application/json' } });
+    expect(answer.status()).toBe(status);
+    const text = await answer.text();
+    const { faults } = JSON.parse(text) as { faults: { path: string; reason: string }[] };
+    expect(faults.some((fault) => reason.test(fault.reason)), text).toBe(true);
+    expect(text).not.toMatch(/\bat .+:\d+:\d+|node_modules|\/src\//);
+  });
+}
+
+test('a body just under the limit is read', async ({ request }) => {
+  const text = JSON.stringify(example);
+  const data = Buffer.from(text + ' '.repeat(1024 * 1024 - text.length));
+  expect((await request.post('/api/plan', { data, headers: { 'content-type': 'application/json' } })).status()).toBe(200);
+});
+
+test('health, and the schema of the project file', async ({ request }) => {
+  expect(await (await request.get('/api/health')).json()).toMatchObject({ ok: true, demo: true });
+  const schema = (await (await request.get('/api/schema/project')).json()) as object;
+  const ajv = new Ajv2020({ strict: false });
+  addFormats(ajv);
+  const file = { format: 'tomble-project', version: 1, exportedAt: '2026-11-05T08:00:00Z', ...example };
+  expect(ajv.validate(schema, file), ajv.errorsText()).toBe(true);
+  expect(ajv.validate(schema, { ...file, version: 2 })).toBe(false);
+});
+
+test('an address that is not there is a page, and other methods are refused', async ({ request }) => {
+  expect((await request.get('/api/plan')).status()).toBe(405);
+  const missing = await request.get('/nowhere');
+  expect(missing.status()).toBe(404);
+  expect(await missing.text()).not.toMatch(/\bat .+:\d+:\d+|node_modules/);
+});

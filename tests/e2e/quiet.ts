@@ -1,0 +1,58 @@
+import { test as base, expect, type Page } from '@playwright/test';
+
+/**
+ * Every browser test runs with this watch: no warning or error in the console, no uncaught error, no request but to
+ * our own server.
+ */
+export const test = base.extend<{ quiet: void }>({
+  quiet: [
+    async ({ context, baseURL }, use) => {
+      const heard: string[] = [];
+      context.on('console', (message) => {
+        if (message.type() === 'warning' || message.type() === 'error') heard.push(`${message.type()}: ${message.text()}`);
+      });
+      context.on('weberror', (error) => heard.push(`uncaught: ${error.error().message}`));
+      context.on('request', (request) => {
+        const url = new URL(request.url());
+        if (url.protocol !== 'blob:' && url.protocol !== 'data:' && url.origin !== baseURL) heard.push(`foreign request: ${request.url()}`);
+      });
+      await use();
+      expect(heard).toEqual([]);
+    },
+    { auto: true }
+  ]
+});
+export { expect };
+
+/** Waits until everything shown has been written: the count is read from a fresh page. */
+export async function reload(page: Page): Promise<void> {
+  await page.reload();
+  await page.locator('h1, [data-testid=crank]').first().waitFor();
+}
+
+/** The number at the head of a plan, "112 rows". */
+export async function rowsOf(page: Page): Promise<number> {
+  return Number.parseInt(await page.getByTestId('rows').innerText(), 10);
+}
+
+/** The name of the element that has the focus, as a screen reader would call it. */
+export const focused = (page: Page): Promise<string> =>
+  page.evaluate(() => {
+    const at = document.activeElement;
+    if (!(at instanceof HTMLElement) || at === document.body) return '';
+    const labelled = at.getAttribute('aria-labelledby')?.split(' ').map((id) => document.getElementById(id)?.textContent ?? '').join(' ');
+    const label = at instanceof HTMLInputElement || at instanceof HTMLSelectElement || at instanceof HTMLTextAreaElement ? at.labels?.[0]?.textContent : '';
+    return (at.getAttribute('aria-label') ?? (labelled || label || at.textContent) ?? '').replace(/\s+/g, ' ').trim();
+  });
+
+/** Presses Tab until an element of that name has the focus; fails when the page has been walked through. */
+export async function tabTo(page: Page, name: RegExp, most = 120): Promise<void> {
+  const seen: string[] = [];
+  for (let i = 0; i < most; i++) {
+    await page.keyboard.press('Tab');
+    const at = await focused(page);
+    if (name.test(at)) return;
+    seen.push(at);
+  }
+  throw new Error(`no element named ${name} can be reached; seen: ${seen.join(' | ')}`);
+}
