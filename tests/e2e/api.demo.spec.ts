@@ -31,7 +31,12 @@ for (const [what, data, status, reason] of [
   ['no JSON', Buffer.from('pins=48'), 400, /must be JSON; received "pins=48"/],
   ['nothing', Buffer.from(''), 400, /must be JSON; received nothing/],
   ['a list', Buffer.from('[]'), 400, /must be an object; received \[\]/],
-  ['no machine', Buffer.from('{"kit":{"machines":[],"yarns":[]},"brief":{}}'), 400, /kit\.machines must have at least 1 entry/],
+  [
+    'no machine',
+    Buffer.from('{"kit":{"machines":[],"yarns":[]},"brief":{}}'),
+    400,
+    /kit\.machines must have at least 1 entry/
+  ],
   ['too much', Buffer.alloc(1024 * 1024 + 1, 32), 413, /must be at most 1048576 bytes/]
 ] as const) {
   test(`${what} is refused with a reason and no trace`, async ({ request }) => {
@@ -39,7 +44,10 @@ for (const [what, data, status, reason] of [
     expect(answer.status()).toBe(status);
     const text = await answer.text();
     const { faults } = JSON.parse(text) as { faults: { path: string; reason: string }[] };
-    expect(faults.some((fault) => reason.test(fault.reason)), text).toBe(true);
+    expect(
+      faults.some((fault) => reason.test(fault.reason)),
+      text
+    ).toBe(true);
     expect(text).not.toMatch(/\bat .+:\d+:\d+|node_modules|\/src\//);
   });
 }
@@ -47,7 +55,9 @@ for (const [what, data, status, reason] of [
 test('a body just under the limit is read', async ({ request }) => {
   const text = JSON.stringify(example);
   const data = Buffer.from(text + ' '.repeat(1024 * 1024 - text.length));
-  expect((await request.post('/api/plan', { data, headers: { 'content-type': 'application/json' } })).status()).toBe(200);
+  expect((await request.post('/api/plan', { data, headers: { 'content-type': 'application/json' } })).status()).toBe(
+    200
+  );
 });
 
 test('health, and the schema of the project file', async ({ request }) => {

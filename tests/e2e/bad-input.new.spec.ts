@@ -11,7 +11,11 @@ for (const [what, text, sentence] of [
   ['a negative head', '-5', 'Head girth must be from 20 cm to 80 cm; received "-5".'],
   ['a head of 5 m', '5 m', 'Head girth must be from 20 cm to 80 cm; received "5 m".'],
   ['words', 'big', 'Head girth must be from 20 cm to 80 cm; received "big".'],
-  ['a unit nobody knows', '56 ells', 'Head girth must be from 20 cm to 80 cm in mm, cm, m, in, ft or yd; received "56 ells".']
+  [
+    'a unit nobody knows',
+    '56 ells',
+    'Head girth must be from 20 cm to 80 cm in mm, cm, m, in, ft or yd; received "56 ells".'
+  ]
 ] as const) {
   test(`${what} for the head girth is answered beside the field, and nothing changes`, async ({ page }) => {
     const rows = await rowsOf(page);
@@ -40,7 +44,10 @@ test('counts: a million rows, none, halves and words', async ({ page }) => {
 });
 
 test('the yarn dialog keeps a faulty yarn out', async ({ page }) => {
-  await page.getByRole('button', { name: /^Change Medium yarn/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Change Medium yarn/ })
+    .first()
+    .click();
   await page.getByLabel('Metres on the label').fill('0');
   await page.getByRole('textbox', { name: 'Colour', exact: true }).fill('red');
   await page.getByRole('button', { name: 'Save the yarn' }).click();
@@ -53,12 +60,19 @@ for (const [what, name, body, sentence] of [
   ['a damaged file', 'hat.tomble.json', '{"format":"tomble-project","vers', /The file is not whole/],
   ['a foreign file', 'notes.json', '{"hello":1}', /format must be "tomble-project"/],
   ['a newer file', 'later.json', '{"format":"tomble-project","version":99}', /from a newer Tomble.*received 99/],
-  ['an absurd file', 'absurd.json', '{"format":"tomble-project","version":1}', /kit must be an object; received nothing/]
+  [
+    'an absurd file',
+    'absurd.json',
+    '{"format":"tomble-project","version":1}',
+    /kit must be an object; received nothing/
+  ]
 ] as const) {
   test(`${what} stays outside with its reason, and nothing changes`, async ({ page }) => {
     await page.getByRole('link', { name: 'Bench', exact: true }).click();
     await expect(page.getByRole('article')).toHaveCount(1);
-    await page.getByLabel('Project file').setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
+    await page
+      .getByLabel('Project file')
+      .setInputFiles({ name, mimeType: 'application/json', buffer: Buffer.from(body) });
     await expect(page.getByRole('dialog')).toContainText('This file stays outside');
     await expect(page.getByRole('alert')).toContainText(sentence);
     await page.getByRole('button', { name: 'Close' }).click();

@@ -9,12 +9,14 @@ export const test = base.extend<{ quiet: void }>({
     async ({ context, baseURL }, use) => {
       const heard: string[] = [];
       context.on('console', (message) => {
-        if (message.type() === 'warning' || message.type() === 'error') heard.push(`${message.type()}: ${message.text()}`);
+        if (message.type() === 'warning' || message.type() === 'error')
+          heard.push(`${message.type()}: ${message.text()}`);
       });
       context.on('weberror', (error) => heard.push(`uncaught: ${error.error().message}`));
       context.on('request', (request) => {
         const url = new URL(request.url());
-        if (url.protocol !== 'blob:' && url.protocol !== 'data:' && url.origin !== baseURL) heard.push(`foreign request: ${request.url()}`);
+        if (url.protocol !== 'blob:' && url.protocol !== 'data:' && url.origin !== baseURL)
+          heard.push(`foreign request: ${request.url()}`);
       });
       await use();
       expect(heard).toEqual([]);
@@ -40,8 +42,15 @@ export const focused = (page: Page): Promise<string> =>
   page.evaluate(() => {
     const at = document.activeElement;
     if (!(at instanceof HTMLElement) || at === document.body) return '';
-    const labelled = at.getAttribute('aria-labelledby')?.split(' ').map((id) => document.getElementById(id)?.textContent ?? '').join(' ');
-    const label = at instanceof HTMLInputElement || at instanceof HTMLSelectElement || at instanceof HTMLTextAreaElement ? at.labels?.[0]?.textContent : '';
+    const labelled = at
+      .getAttribute('aria-labelledby')
+      ?.split(' ')
+      .map((id) => document.getElementById(id)?.textContent ?? '')
+      .join(' ');
+    const label =
+      at instanceof HTMLInputElement || at instanceof HTMLSelectElement || at instanceof HTMLTextAreaElement
+        ? at.labels?.[0]?.textContent
+        : '';
     return (at.getAttribute('aria-label') ?? (labelled || label || at.textContent) ?? '').replace(/\s+/g, ' ').trim();
   });
 

@@ -8,12 +8,28 @@ const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
   ['Log', '/log'],
   ['Plan with findings', '/project/demo-fog'],
   ['Plan with stripes', '/project/demo-school'],
-  ['Plan with an open figure', '/project/demo-fog', (page) => page.getByRole('button', { name: /^Flat width/ }).click()],
+  [
+    'Plan with an open figure',
+    '/project/demo-fog',
+    (page) => page.getByRole('button', { name: /^Flat width/ }).click()
+  ],
   ['Plan with the file menu', '/project/demo-fog', (page) => page.getByRole('button', { name: 'Files' }).click()],
-  ['Plan with the yarn dialog', '/project/demo-fog', (page) => page.getByRole('button', { name: /^Change / }).first().click()],
+  [
+    'Plan with the yarn dialog',
+    '/project/demo-fog',
+    (page) =>
+      page
+        .getByRole('button', { name: /^Change / })
+        .first()
+        .click()
+  ],
   ['Crank', '/project/demo-lantern/crank'],
   ['Crank before the first row', '/project/demo-fog/crank'],
-  ['Crank, setting the count', '/project/demo-lantern/crank', (page) => page.getByRole('button', { name: 'Set count' }).click()],
+  [
+    'Crank, setting the count',
+    '/project/demo-lantern/crank',
+    (page) => page.getByRole('button', { name: 'Set count' }).click()
+  ],
   ['Finish', '/project/demo-first/finish'],
   ['A project that is gone', '/project/nobody']
 ];

@@ -24,11 +24,16 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   expect(await rowsOf(page)).toBeGreaterThan(smaller);
 
   // Another colour for the outside: the knitted picture follows.
-  await page.getByRole('button', { name: /^Change Medium yarn/ }).first().click();
+  await page
+    .getByRole('button', { name: /^Change Medium yarn/ })
+    .first()
+    .click();
   await page.getByRole('textbox', { name: 'Colour', exact: true }).fill('#3a7d44');
   await page.getByLabel('Colour name').fill('Fern');
   await page.getByRole('button', { name: 'Save the yarn' }).click();
-  await expect(page.getByRole('img', { name: 'The tube as it hangs' }).first().locator('[stroke="#3a7d44"]').first()).toBeAttached();
+  await expect(
+    page.getByRole('img', { name: 'The tube as it hangs' }).first().locator('[stroke="#3a7d44"]').first()
+  ).toBeAttached();
 
   // Undo and redo of an edit, and all of it after a reload.
   const planned = await rowsOf(page);
@@ -74,7 +79,8 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   // After a click on Undo the space bar is a row again, not another undo.
   await page.keyboard.press('Space');
   await expect(count).toHaveText(`${middle} of ${rows} rows`);
-  for (let guard = 0; guard < 2 * rows && !(await page.getByText('Off the machine').isVisible()); guard++) await page.keyboard.press('Space');
+  for (let guard = 0; guard < 2 * rows && !(await page.getByText('Off the machine').isVisible()); guard++)
+    await page.keyboard.press('Space');
   await expect(count).toHaveText(`${rows} of ${rows} rows`);
 
   // Finish, tick, measure, keep.
@@ -99,7 +105,10 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByRole('menuitem', { name: 'Project file' }).click();
   const file = await (await waiting).path();
-  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({ format: 'tomble-project', brief: { name: 'Hat for the gatekeeper' } });
+  expect(JSON.parse(await readFile(file, 'utf8'))).toMatchObject({
+    format: 'tomble-project',
+    brief: { name: 'Hat for the gatekeeper' }
+  });
 
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await page.getByRole('button', { name: 'Delete Hat for the gatekeeper' }).click();
@@ -232,7 +241,8 @@ test('keys alone do the whole of Plan and Crank', async ({ page }) => {
   await page.keyboard.press('Enter');
   const count = page.getByTestId('count');
   await expect(count).toHaveText('0 of 24 rows');
-  for (let guard = 0; guard < 20 && (await count.innerText()) === '0 of 24 rows'; guard++) await page.keyboard.press('Space');
+  for (let guard = 0; guard < 20 && (await count.innerText()) === '0 of 24 rows'; guard++)
+    await page.keyboard.press('Space');
   await expect(count).toHaveText('1 of 24 rows');
   await page.keyboard.press('Backspace');
   await expect(count).toHaveText('0 of 24 rows');

@@ -12,8 +12,10 @@ const result = hat({ sizeBy: 'rows', rows: 110, marginRows: 10 });
 const tube = result.outline.tubes[0]!;
 const view = { width: 260, height: 800, rowsDone: null as number | null, slim: false };
 const draw = (rowsDone: number | null): Scene => tubeScene(tube, result.yarns, 48, { ...view, rowsDone });
-const texts = (scene: Scene): string[] => scene.shapes.filter((s): s is TextShape => s.shape === 'text').map((s) => s.text);
-const bands = (scene: Scene): PathShape[] => scene.shapes.filter((s): s is PathShape => s.shape === 'path' && 'knit' in s.fill);
+const texts = (scene: Scene): string[] =>
+  scene.shapes.filter((s): s is TextShape => s.shape === 'text').map((s) => s.text);
+const bands = (scene: Scene): PathShape[] =>
+  scene.shapes.filter((s): s is PathShape => s.shape === 'path' && 'knit' in s.fill);
 /** Upper and lower end of a band, from the "M x top V bottom" that begins its outline. */
 function ends(band: PathShape): [number, number] {
   const [, top, bottom] = /^M[-\d.]+ ([-\d.]+)V([-\d.]+)/.exec(band.d)!;
@@ -29,7 +31,9 @@ describe('the hanging tube', () => {
   });
 
   it('draws sections as long as they are: 50 of 110 rows are 50/110 of the tube', () => {
-    const [outside, lining] = bands(draw(null)).map(ends).map(([a, b]) => b - a);
+    const [outside, lining] = bands(draw(null))
+      .map(ends)
+      .map(([a, b]) => b - a);
     expect(outside! / (outside! + lining!)).toBeCloseTo(50 / 110, 3);
   });
 
@@ -40,7 +44,9 @@ describe('the hanging tube', () => {
     const [top, bottom] = ends(bands(scene)[0]!);
     expect((bottom - top) / (full[1] - full[0])).toBeCloseTo(30 / 50, 3);
     expect(top).toBeCloseTo(46, 1);
-    expect(scene.shapes.some((s) => s.shape === 'path' && s.dash === '2 4' && s.title === '80 rows to come')).toBe(true);
+    expect(scene.shapes.some((s) => s.shape === 'path' && s.dash === '2 4' && s.title === '80 rows to come')).toBe(
+      true
+    );
     expect(scene.label).toContain('30 of 110 rows');
   });
 
@@ -53,13 +59,23 @@ describe('the hanging tube', () => {
     const rows = Array.from({ length: 12 }, (_, i) => ({ yarn: i % 2 ? 'red' : 'blue', rows: (i % 4) + 1 }));
     const stripes = hat({ style: 'striped', sections: rows });
     const scene = tubeScene(stripes.outline.tubes[0]!, stripes.yarns, 48, view);
-    const ys = scene.shapes.filter((s): s is TextShape => s.shape === 'text' && s.anchor === 'start').map((s) => s.y).sort((a, b) => a - b);
+    const ys = scene.shapes
+      .filter((s): s is TextShape => s.shape === 'text' && s.anchor === 'start')
+      .map((s) => s.y)
+      .sort((a, b) => a - b);
     expect(ys.length).toBeGreaterThan(8);
     for (let i = 1; i < ys.length; i++) expect(ys[i]! - ys[i - 1]!).toBeGreaterThanOrEqual(13);
   });
 
   it('shows one pin for each pin of the ring, the marker told apart', () => {
-    const pins = draw(null).shapes.filter((s): s is PathShape => s.shape === 'path' && /^M[-\d.]+ [-\d.]+V[-\d.]+$/.test(s.d) && s.stroke !== undefined && 'ink' in s.stroke && s.stroke.ink !== 'text');
+    const pins = draw(null).shapes.filter(
+      (s): s is PathShape =>
+        s.shape === 'path' &&
+        /^M[-\d.]+ [-\d.]+V[-\d.]+$/.test(s.d) &&
+        s.stroke !== undefined &&
+        'ink' in s.stroke &&
+        s.stroke.ink !== 'text'
+    );
     expect(pins).toHaveLength(48);
     expect(pins.filter((p) => p.title === 'Marker pin')).toHaveLength(1);
   });
@@ -97,7 +113,8 @@ describe('any scene', () => {
               expect(shape.x).toBeGreaterThanOrEqual(0);
               expect(shape.x).toBeLessThanOrEqual(scene.width);
               expect(shape.y).toBeLessThanOrEqual(scene.height);
-            } else if ('knit' in shape.fill) expect(scene.textures.some((t) => t.yarn === (shape.fill as { knit: number }).knit)).toBe(true);
+            } else if ('knit' in shape.fill)
+              expect(scene.textures.some((t) => t.yarn === (shape.fill as { knit: number }).knit)).toBe(true);
           }
         }
       }),

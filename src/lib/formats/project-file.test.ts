@@ -59,14 +59,32 @@ describe('project file', () => {
     ['a picture', '\u0089PNG\r\n', /^The file is not whole/],
     ['a foreign file', '{"format":"atlas","version":1}', /format must be "tomble-project"; received "atlas"\./],
     ['some other JSON', '[1,2]', /format must be "tomble-project"; received a file without one\./],
-    ['a newer file', withValue(['version'], FILE_VERSION + 1), new RegExp(`version must be at most ${FILE_VERSION}; received ${FILE_VERSION + 1}\\. Update Tomble`)],
+    [
+      'a newer file',
+      withValue(['version'], FILE_VERSION + 1),
+      new RegExp(`version must be at most ${FILE_VERSION}; received ${FILE_VERSION + 1}\\. Update Tomble`)
+    ],
     ['an older file than any', withValue(['version'], 0), /^version must be one of 1; received 0\.$/],
-    ['no pins', withValue(['kit', 'machines', 0, 'pins'], 0), /kit\.machines\[0\]\.pins must be at least 4; received 0\./],
+    [
+      'no pins',
+      withValue(['kit', 'machines', 0, 'pins'], 0),
+      /kit\.machines\[0\]\.pins must be at least 4; received 0\./
+    ],
     ['a huge head', withValue(['brief', 'options', 'headMm'], 5000), /headMm must be at most 800; received 5000\./],
     ['text for rows', withValue(['brief', 'options', 'rows'], 'many'), /rows must be a number; received "many"\./],
-    ['an unknown kind', withValue(['brief', 'kind'], 'carpet'), /brief\.kind must be one of lined-hat; received "carpet"\./],
-    ['a colour that is none', withValue(['kit', 'yarns', 0, 'colour', 'hex'], 'red'), /hex must be a colour such as #c2552d; received "red"\./]
-  ])('refuses %s with field, rule and what came in', (_what, file, sentence) => expect(reasons(file)).toMatch(sentence));
+    [
+      'an unknown kind',
+      withValue(['brief', 'kind'], 'carpet'),
+      /brief\.kind must be one of lined-hat; received "carpet"\./
+    ],
+    [
+      'a colour that is none',
+      withValue(['kit', 'yarns', 0, 'colour', 'hex'], 'red'),
+      /hex must be a colour such as #c2552d; received "red"\./
+    ]
+  ])('refuses %s with field, rule and what came in', (_what, file, sentence) =>
+    expect(reasons(file)).toMatch(sentence)
+  );
 
   it('refuses a file too large before it is parsed', () => {
     expect(reasons('x'.repeat(LARGEST_FILE + 1))).toMatch(/^The file must be at most 16 MiB; received 16\.0 MiB\.$/);

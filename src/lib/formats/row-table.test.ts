@@ -13,7 +13,9 @@ describe('rowTable', () => {
     const piece = result.fabric.pieces[0]!;
     expect(table.errors).toEqual([]);
     expect(table.meta.fields).toEqual([...ROW_COLUMNS]);
-    expect(table.data.map((line) => Number(line['row in all']))).toEqual(Array.from({ length: piece.rows }, (_, i) => i + 1));
+    expect(table.data.map((line) => Number(line['row in all']))).toEqual(
+      Array.from({ length: piece.rows }, (_, i) => i + 1)
+    );
     let expected = 0;
     let section = '';
     for (const line of table.data) {
@@ -25,7 +27,8 @@ describe('rowTable', () => {
 
   it('agrees with the yarn use about stitches of each yarn', () => {
     const count = new Map<string, number>();
-    for (const line of table.data) count.set(line['colour']!, (count.get(line['colour']!) ?? 0) + Number(line['stitches']));
+    for (const line of table.data)
+      count.set(line['colour']!, (count.get(line['colour']!) ?? 0) + Number(line['stitches']));
     expect([...count.values()].reduce((a, b) => a + b)).toBe(result.fabric.pieces[0]!.rows * 48);
   });
 

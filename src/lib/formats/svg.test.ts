@@ -7,7 +7,12 @@ import { sceneSvg } from './svg';
 
 const kit = sampleKit({ yarns: [medium('red', '#b03020', { name: 'Rush & "reed" <2>' }), medium('blue', '#205080')] });
 const result = hat({ yarn: 'red', liningYarn: 'blue' }, kit);
-const tube = tubeScene(result.outline.tubes[0]!, result.yarns, 48, { width: 320, height: 900, rowsDone: null, slim: false });
+const tube = tubeScene(result.outline.tubes[0]!, result.yarns, 48, {
+  width: 320,
+  height: 900,
+  rowsDone: null,
+  slim: false
+});
 const worn = hatScene(result.outline.worn!, result.yarns, 48, 600, 480);
 
 describe('sceneSvg', () => {
@@ -22,7 +27,9 @@ describe('sceneSvg', () => {
   });
 
   it('holds every shape and texture of the scene, and no pattern is missing', () => {
-    const parsed = new XMLParser({ ignoreAttributes: false }).parse(sceneSvg(tube)) as { svg: { path: unknown[]; defs: { pattern: unknown[] } } };
+    const parsed = new XMLParser({ ignoreAttributes: false }).parse(sceneSvg(tube)) as {
+      svg: { path: unknown[]; defs: { pattern: unknown[] } };
+    };
     expect(parsed.svg.path).toHaveLength(tube.shapes.filter((s) => s.shape === 'path').length);
     const svg = sceneSvg(tube);
     for (const [, id] of svg.matchAll(/url\(#(knit-\d+)\)/g)) expect(svg).toContain(`id="${id}"`);

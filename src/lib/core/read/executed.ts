@@ -39,12 +39,17 @@ export interface RowRun {
   readonly operation: number;
 }
 
+/** Runs of a fabric that was read before: most readings ask, and a fabric never changes. */
+const runsOf = new WeakMap<Fabric['pieces'][number], readonly RowRun[]>();
+
 /**
  * The rows of a piece gathered into runs of one operation each.
  *
  * @example rowRuns(fabric.pieces[0]) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }, …]
  */
-export function rowRuns(piece: Fabric['pieces'][number]): RowRun[] {
+export function rowRuns(piece: Fabric['pieces'][number]): readonly RowRun[] {
+  const known = runsOf.get(piece);
+  if (known) return known;
   const runs: RowRun[] = [];
   let first = 0;
   for (let row = 1; row <= piece.rows; row++) {
@@ -58,6 +63,7 @@ export function rowRuns(piece: Fabric['pieces'][number]): RowRun[] {
     });
     first = row;
   }
+  runsOf.set(piece, runs);
   return runs;
 }
 

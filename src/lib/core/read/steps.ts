@@ -70,8 +70,8 @@ function operationStep(
   run: Executed,
   piece: Piece,
   op: Operation,
-  index: number,
-  runs: readonly RowRun[],
+  rows: RowRun | undefined,
+  final: boolean,
   last: Operation | undefined
 ): Draft {
   const { units } = run.kit.habits;
@@ -88,11 +88,9 @@ function operationStep(
     case 'zeroCounter':
       return { title: 'Set the counter to zero', detail: 'The next turn is row 1 of the section.', minutes: 0.1 };
     case 'knit': {
-      const rows = runs.find((r) => r.operation === index);
       const from = rows?.first ?? 0;
       const joined = last !== undefined && 'yarn' in last && last.yarn !== op.yarn;
       const many = `${op.rows} ${op.rows === 1 ? 'row' : 'rows'}`;
-      const final = !piece.operations.slice(index + 1).some((later) => later.op === 'knit');
       return {
         title: `${op.section}: ${many} in ${yarn(op.yarn)}`,
         detail:
@@ -128,11 +126,12 @@ function operationStep(
 export function readSteps(run: Executed): Step[] {
   const steps: Step[] = [];
   run.plan.pieces.forEach((piece, p) => {
-    const runs = rowRuns(run.fabric.pieces[p]!);
+    const runs = new Map(rowRuns(run.fabric.pieces[p]!).map((r) => [r.operation, r]));
+    const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     prepare(run, piece).forEach((draft, i) => steps.push(make(draft, `p${p}.ready${i}`, 'prepare', p, null, null)));
     let last: Operation | undefined;
     piece.operations.forEach((op, i) => {
-      steps.push(make(operationStep(run, piece, op, i, runs, last), `p${p}.${i}`, 'knit', p, i, null));
+      steps.push(make(operationStep(run, piece, op, runs.get(i), i === final, last), `p${p}.${i}`, 'knit', p, i, null));
       if ('yarn' in op) last = op;
     });
   });

@@ -36,7 +36,8 @@
             <dd>{result.yarnUse.map((use) => use.name).join('; ')}</dd>
             <dt class="quiet">Crank</dt>
             <dd>
-              {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}</dd>
+              {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}
+            </dd>
           </dl>
         </div>
         <p class="mt-3 text-sm quiet">

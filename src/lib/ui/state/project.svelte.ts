@@ -2,7 +2,17 @@ import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Planned, type Result, tryPlan } from '$lib/core/tomble';
 import { loadKit } from '$lib/store/kit';
-import { type Change, edited, eventOf, eventsOf, finishProject, record, redone, saveProject, undone } from '$lib/store/projects';
+import {
+  type Change,
+  edited,
+  eventOf,
+  eventsOf,
+  finishProject,
+  record,
+  redone,
+  saveProject,
+  undone
+} from '$lib/store/projects';
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { db } from './db';

@@ -18,11 +18,16 @@ export interface FoldedHat {
   readonly crownRows: number;
 }
 
+/** Hats folded before: sizes, reveal, outline and judges all ask for the same one. */
+const folded = new WeakMap<Executed['fabric'], FoldedHat>();
+
 /**
  * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
  * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
  */
 export function foldHat(run: Executed, worn: LinedHatWorn): FoldedHat {
+  const known = folded.get(run.fabric);
+  if (known) return known;
   const piece = run.fabric.pieces[0]!;
   const span = workSpan(rowRuns(piece));
   const yarn = piece.yarn[span.first] ?? 0;
@@ -38,7 +43,9 @@ export function foldHat(run: Executed, worn: LinedHatWorn): FoldedHat {
   const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(run.yarns[yarn]!))) / worn.headMm);
   const crownArc = (worn.headMm / (2 * Math.PI)) * Math.asin(bunched);
   const crownRows = Math.min(Math.round(fit.rowsTo(crownArc)), foldRow - 2 * turnRows);
-  return { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
+  const hat: FoldedHat = { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
+  folded.set(run.fabric, hat);
+  return hat;
 }
 
 /** Marks the place of every row of a lined hat. */
