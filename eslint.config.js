@@ -20,7 +20,7 @@ export default ts.config(
       'no-console': 'error'
     }
   },
-  { files: ['scripts/**', 'bench/**', 'playwright.config.ts'], rules: { 'no-console': 'off' } },
+  { files: ['scripts/**', 'bench/**', 'tests/e2e/**', 'playwright.config.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },
