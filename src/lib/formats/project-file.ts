@@ -33,7 +33,8 @@ export function kitOf(result: Result): Kit {
   const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || named.includes(JSON.stringify(y.id)));
   const has = (list: readonly { id: string }[], id: string): boolean => list.some((entry) => entry.id === id);
   const swatches = kit.swatches.filter((s) => has(machines, s.machineId) && has(yarns, s.yarnId));
-  return { machines, yarns, swatches, habits: kit.habits };
+  const finished = kit.finished.filter((f) => has(machines, f.machineId) && has(yarns, f.yarnId));
+  return { machines, yarns, swatches, finished, habits: kit.habits };
 }
 
 /** A project as the text of a project file. */

@@ -14,6 +14,17 @@ const RELEASED: Readonly<Record<number, Record<string, string>>> = {
     events: '++id, projectId',
     habits: 'id',
     settings: 'key'
+  },
+  2: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId',
+    habits: 'id',
+    settings: 'key',
+    observations: 'id, projectId',
+    people: 'id'
   }
 };
 

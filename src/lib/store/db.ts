@@ -1,6 +1,7 @@
 import Dexie, { type Table } from 'dexie';
-import type { Habits, Machine, Swatch, Yarn } from '$lib/core/kit';
+import type { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
 import type { CrankEvent } from './records/crank-event';
+import type { Person } from './records/person';
 import type { Project } from './records/project';
 
 /** A setting that is not part of the craft. */
@@ -14,6 +15,8 @@ export class TombleDb extends Dexie {
   machines!: Table<Machine, string>;
   yarns!: Table<Yarn, string>;
   swatches!: Table<Swatch, string>;
+  observations!: Table<Observation, string>;
+  people!: Table<Person, string>;
   projects!: Table<Project, string>;
   events!: Table<CrankEvent, number>;
   habits!: Table<Habits & { id: string }, string>;
@@ -30,5 +33,8 @@ export class TombleDb extends Dexie {
       habits: 'id',
       settings: 'key'
     });
+    // What finished pieces teach of a gauge, and people with their measures. Pieces finished before keep their place in
+    // the log and teach nothing, because their entry does not say which yarn had how many rows.
+    this.version(2).stores({ observations: 'id, projectId', people: 'id' });
   }
 }

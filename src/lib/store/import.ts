@@ -38,36 +38,48 @@ function rewrite(brief: Brief, moved: ReadonlyMap<string, string>): Brief {
  * @returns the id of the new project
  */
 export async function importProject(db: TombleDb, file: ProjectFile, now = new Date()): Promise<string> {
-  return db.transaction('rw', [db.machines, db.yarns, db.swatches, db.projects, db.events], async () => {
-    const moved = new Map<string, string>();
-    const kit: Kit = file.kit;
-    for (const machine of kit.machines)
-      await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
-    for (const yarn of kit.yarns) await db.yarns.put(settle(yarn, await db.yarns.get(yarn.id), moved));
-    for (const swatch of kit.swatches) {
-      const placed = {
-        ...swatch,
-        machineId: moved.get(swatch.machineId) ?? swatch.machineId,
-        yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId
-      };
-      await db.swatches.put(settle(placed, await db.swatches.get(swatch.id), new Map()));
+  return db.transaction(
+    'rw',
+    [db.machines, db.yarns, db.swatches, db.observations, db.projects, db.events],
+    async () => {
+      const moved = new Map<string, string>();
+      const kit: Kit = file.kit;
+      for (const machine of kit.machines)
+        await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
+      for (const yarn of kit.yarns) await db.yarns.put(settle(yarn, await db.yarns.get(yarn.id), moved));
+      for (const swatch of kit.swatches) {
+        const placed = {
+          ...swatch,
+          machineId: moved.get(swatch.machineId) ?? swatch.machineId,
+          yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId
+        };
+        await db.swatches.put(settle(placed, await db.swatches.get(swatch.id), new Map()));
+      }
+      for (const piece of kit.finished) {
+        const placed = {
+          ...piece,
+          machineId: moved.get(piece.machineId) ?? piece.machineId,
+          yarnId: moved.get(piece.yarnId) ?? piece.yarnId
+        };
+        await db.observations.put(settle(placed, await db.observations.get(piece.id), new Map()));
+      }
+      const id = crypto.randomUUID();
+      const at = now.toISOString();
+      await db.projects.add(
+        Project.parse({
+          id,
+          brief: rewrite(file.brief, moved),
+          finished: file.finished,
+          measured: file.measured,
+          createdAt: at,
+          updatedAt: at
+        })
+      );
+      const actions = file.actions.map((what) =>
+        what.do === 'row' ? { ...what, yarn: moved.get(what.yarn) ?? what.yarn } : what
+      );
+      await db.events.bulkAdd(actions.map((what) => ({ projectId: id, at, what })));
+      return id;
     }
-    const id = crypto.randomUUID();
-    const at = now.toISOString();
-    await db.projects.add(
-      Project.parse({
-        id,
-        brief: rewrite(file.brief, moved),
-        finished: file.finished,
-        measured: file.measured,
-        createdAt: at,
-        updatedAt: at
-      })
-    );
-    const actions = file.actions.map((what) =>
-      what.do === 'row' ? { ...what, yarn: moved.get(what.yarn) ?? what.yarn } : what
-    );
-    await db.events.bulkAdd(actions.map((what) => ({ projectId: id, at, what })));
-    return id;
-  });
+  );
 }

@@ -1,4 +1,4 @@
-import { Habits, type Kit, type Machine, type Yarn, yarnName } from '$lib/core/kit';
+import { Habits, type Kit, type Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
 import type { TombleDb } from './db';
 
 /** There is one knitter to a browser. */
@@ -6,16 +6,17 @@ const ME = 'me';
 
 /** The whole kit, the largest ring first and the yarns by name, or null while there is no machine or no yarn yet. */
 export async function loadKit(db: TombleDb): Promise<Kit | null> {
-  const [machines, yarns, swatches, habits] = await Promise.all([
+  const [machines, yarns, swatches, finished, habits] = await Promise.all([
     db.machines.toArray(),
     db.yarns.toArray(),
     db.swatches.toArray(),
+    db.observations.toArray(),
     db.habits.get(ME)
   ]);
   if (machines.length === 0 || yarns.length === 0) return null;
   machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name));
   yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b)));
-  return { machines, yarns, swatches, habits: Habits.parse(habits ?? {}) };
+  return { machines, yarns, swatches, finished, habits: Habits.parse(habits ?? {}) };
 }
 
 /** Keeps the knitter's habits. */
@@ -29,10 +30,22 @@ export const saveMachine = (db: TombleDb, machine: Machine): Promise<string> => 
 
 /** Adds the parts of a kit that are not there yet. */
 export async function addKit(db: TombleDb, kit: Kit): Promise<void> {
-  await db.transaction('rw', db.machines, db.yarns, db.swatches, db.habits, async () => {
+  await db.transaction('rw', [db.machines, db.yarns, db.swatches, db.observations, db.habits], async () => {
     await db.machines.bulkPut(kit.machines);
     await db.yarns.bulkPut(kit.yarns);
     await db.swatches.bulkPut(kit.swatches);
+    await db.observations.bulkPut(kit.finished);
     await db.habits.put({ ...kit.habits, id: ME });
+  });
+}
+
+/** Keeps a swatch, new or changed. */
+export const saveSwatch = (db: TombleDb, swatch: Swatch): Promise<string> => db.swatches.put(swatch);
+
+/** Sets a swatch or a finished piece aside, or counts it again. */
+export async function setAside(db: TombleDb, id: string, aside: boolean): Promise<void> {
+  await db.transaction('rw', db.swatches, db.observations, async () => {
+    await db.swatches.update(id, { setAside: aside });
+    await db.observations.update(id, { setAside: aside });
   });
 }

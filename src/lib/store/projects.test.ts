@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { contents, freshDb } from '../../../tests/support/store';
 import { sampleKit } from '../../../tests/support/sample';
+import { observationsOf } from '$lib/core/read';
 import { tryPlan } from '$lib/core/tomble';
 import { loadKit } from './kit';
 import {
@@ -107,7 +108,12 @@ describe('keeping a project', () => {
       at: '2026-11-02T10:00:00.000Z',
       planned
     };
-    await finishProject(db, project.id, measured);
+    const result = tryPlan(kit, project.brief);
+    if (!result.ok) throw new Error('the project of the test must plan');
+    const taught = observationsOf(result.value, project.id, measured, '2026-11-02');
+    await finishProject(db, project.id, measured, taught);
+    await finishProject(db, project.id, measured, taught);
+    expect(await db.observations.count()).toBe(2);
     expect((await db.projects.get(project.id))?.measured).toEqual(measured);
   });
 });

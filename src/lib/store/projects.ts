@@ -1,5 +1,5 @@
 import { kindOf } from '$lib/core/kinds';
-import type { Kit } from '$lib/core/kit';
+import type { Kit, Observation } from '$lib/core/kit';
 import { Brief, type Fix } from '$lib/core/plan';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -117,7 +117,16 @@ export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]>
   return db.events.where('projectId').equals(projectId).sortBy('id');
 }
 
-/** Keeps what was measured; the project then belongs to the log. */
-export async function finishProject(db: TombleDb, id: string, measured: Measured): Promise<void> {
-  await db.projects.update(id, { measured, updatedAt: new Date().toISOString() });
+/** Keeps what was measured and what it teaches; the project then belongs to the log. */
+export async function finishProject(
+  db: TombleDb,
+  id: string,
+  measured: Measured,
+  taught: readonly Observation[]
+): Promise<void> {
+  await db.transaction('rw', db.projects, db.observations, async () => {
+    await db.projects.update(id, { measured, updatedAt: new Date().toISOString() });
+    await db.observations.where('projectId').equals(id).delete();
+    await db.observations.bulkPut([...taught]);
+  });
 }

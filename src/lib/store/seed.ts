@@ -11,7 +11,7 @@ import { addKit } from './kit';
 export async function seed(db: TombleDb, demo: boolean): Promise<void> {
   await db.transaction(
     'rw',
-    [db.machines, db.yarns, db.swatches, db.habits, db.projects, db.events, db.settings],
+    [db.machines, db.yarns, db.swatches, db.observations, db.habits, db.projects, db.events, db.settings],
     async () => {
       if (await db.settings.get('seeded')) return;
       await addKit(db, demo ? demoKit : starterKit);

@@ -42,4 +42,3 @@ export function judge(readings: Readings): Finding[] {
 }
 
 export type { Judge, Readings } from './readings';
-export { PLAUSIBLE_RATIO } from './swatch-ratio';

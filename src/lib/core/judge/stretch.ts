@@ -10,7 +10,7 @@ function roomierMachine(r: Readings, headMm: number): Fix | undefined {
   const fits = r.kit.machines
     .filter((m) => m.id !== r.brief.machineId)
     .filter((m) => {
-      const gauge = gaugeFor(r.kit.swatches, m, yarn, r.plan.pieces[0]!.hole);
+      const gauge = gaugeFor(r.kit, m, yarn, r.plan.pieces[0]!.hole);
       const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
       return headFit(headMm, knitted).stretch <= SNUG_STRETCH;
     })

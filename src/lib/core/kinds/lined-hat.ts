@@ -263,7 +263,7 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
   const firstYarnId = o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn;
   const main = yarnOf(kit, firstYarnId, brief.strands);
   const hole = brief.hole ?? usualHole(machine, main.weightClass);
-  const gauge = gaugeFor(kit.swatches, machine, main, hole);
+  const gauge = gaugeFor(kit, machine, main, hole);
   const rowsFor = (courses: number): number =>
     linedRows(headFit(o.headMm, { pins: machine.pins, courses, wales: gauge.wales.value }), o.turnUpMm);
   const fitted = rowsFor(gauge.courses.value);

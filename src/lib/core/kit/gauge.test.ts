@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { medium, sampleKit } from '../../../../tests/support/sample';
 import { gaugeFor, usualHole } from './gauge';
 import { machineOf, yarnOf } from './kit';
-import { asCounts, asLengths, perCm, Swatch } from './swatch';
+import { asCounts, asLengths, perCm } from './swatch';
 
 describe('statements of a gauge', () => {
   it('20 stitches and 28 rows to 10 cm are 20.00 cm to 40 and 7.142857 cm to 20 (handbook section 5)', () => {
@@ -32,48 +32,73 @@ describe('statements of a gauge', () => {
 });
 
 describe('gaugeFor', () => {
-  const swatch = (id: string, hole: number, on: string, more: object = {}): Swatch =>
-    Swatch.parse({
-      id,
-      machineId: 'm',
-      yarnId: 'red',
-      hole,
-      on,
-      state: 'rested',
-      statement: { as: 'counts', stitches: 14, rows: 21 },
-      ...more
-    });
-  const kit = sampleKit();
-  const machine = machineOf(kit, 'm');
-  const red = yarnOf(kit, 'red');
+  const swatch = (id: string, hole: number, on: string, more: object = {}) => ({
+    id,
+    machineId: 'm',
+    yarnId: 'red',
+    hole,
+    on,
+    state: 'rested',
+    statement: { as: 'tube', pins: 48, rows: 84, lengthCm: 40, flatWidthCm: 24 / 1.4 },
+    ...more
+  });
+  const gauge = (swatches: unknown[], yarn = 'red', more: object = {}) => {
+    const kit = sampleKit({ swatches, ...more });
+    return gaugeFor(kit, machineOf(kit, 'm'), yarnOf(kit, yarn), 2);
+  };
+  const width = (g: { low: number; high: number }): number => g.high - g.low;
 
   it('is common practice with a range when nothing was measured', () => {
-    const gauge = gaugeFor([], machine, red, 2);
-    expect([gauge.courses.value, gauge.wales.value]).toEqual([2, 1.35]);
-    expect(gauge.courses.basis).toBe('default');
-    expect(gauge.courses.low).toBeLessThan(2);
-    expect(gauge.courses.because).toContain('common practice');
+    const { courses, wales } = gauge([]);
+    expect([courses.value, wales.value]).toEqual([2, 1.35]);
+    expect(courses.basis).toBe('default');
+    expect(courses.low).toBeLessThan(2);
+    expect(courses.because).toContain('common practice');
   });
 
-  it('is less sure the further the yarn is from medium', () => {
-    const thin = gaugeFor([], machine, medium('thin', '#000000', { label: { metres: 417, grams: 100 } }), 2);
-    expect(thin.courses.high - thin.courses.low).toBeGreaterThan(gaugeFor([], machine, red, 2).courses.high - 1.9);
-    const doubled = gaugeFor(
-      [],
-      machine,
-      medium('thin', '#000000', { label: { metres: 417, grams: 100 }, strands: 2 }),
-      2
-    );
-    expect(doubled.courses.low).toBeGreaterThan(thin.courses.low);
+  it('is less sure the further the yarn is from medium; doubled sock yarn is nearer to it', () => {
+    const sock = { label: { metres: 417, grams: 100 } };
+    const yarns = [
+      medium('red', '#b03020'),
+      medium('thin', '#000000', sock),
+      medium('two', '#000000', { ...sock, strands: 2 })
+    ];
+    const [red, thin, two] = ['red', 'thin', 'two'].map((id) => width(gauge([], id, { yarns }).courses));
+    expect(thin).toBeGreaterThan(red! * 1.5);
+    expect(two).toBeLessThan(thin! * 0.7);
   });
 
-  it('takes the newest swatch of the same hole, then of another, never of other strands', () => {
-    const all = [swatch('old', 2, '2026-01-01'), swatch('new', 2, '2026-02-01'), swatch('other', 3, '2026-03-01')];
-    expect(gaugeFor(all, machine, red, 2).swatchId).toBe('new');
-    expect(gaugeFor([...all].reverse(), machine, red, 2).swatchId).toBe('new');
-    expect(gaugeFor(all.slice(2), machine, red, 2).courses.because).toContain('another tension hole');
-    expect(gaugeFor([swatch('two', 2, '2026-01-01', { strands: 2 })], machine, red, 2).swatchId).toBeNull();
-    expect(gaugeFor(all, machine, red, 2).courses.because).toBe('your swatch of 1 Feb 2026, rested');
+  it('moves nearly to the swatch of the same hole, less to one of another hole, not to one of other strands', () => {
+    const same = gauge([swatch('s', 2, '2026-01-01')]).courses;
+    const elsewhere = gauge([swatch('s', 3, '2026-01-01')]).courses;
+    expect(same.value).toBeGreaterThan(2.08);
+    expect(same.value).toBeLessThan(2.1);
+    expect(elsewhere.value).toBeGreaterThan(2.02);
+    expect(elsewhere.value).toBeLessThan(same.value);
+    expect(width(elsewhere)).toBeGreaterThan(width(same));
+    expect(elsewhere.because).toContain('another tension hole');
+    expect(same.because).toBe('your swatch of 1 Jan 2026, weighed with common practice');
+    expect(gauge([swatch('s', 2, '2026-01-01', { strands: 2 })]).courses.value).toBe(2);
+  });
+
+  it('falls back on other yarns of the class on this machine, a little', () => {
+    const { courses } = gauge([swatch('s', 2, '2026-01-01')], 'blue');
+    expect(courses.value).toBeGreaterThan(2);
+    expect(courses.value).toBeLessThan(2.06);
+    expect(courses.basis).toBe('default');
+  });
+
+  it('leaves out what was set aside', () => {
+    expect(gauge([swatch('s', 2, '2026-01-01', { setAside: true })]).courses.value).toBe(2);
+  });
+
+  it('is meant in the state of the newest swatch, the others converted by Munden', () => {
+    const { state, courses } = gauge([
+      swatch('a', 2, '2026-01-01'),
+      swatch('b', 2, '2026-02-01', { state: 'washed', statement: { as: 'counts', stitches: 14.5, rows: 22 } })
+    ]);
+    expect(state).toBe('washed');
+    expect(courses.value).toBeGreaterThan(2.1);
   });
 
   it('names the hole that practice uses for a weight class', () => {
@@ -81,6 +106,7 @@ describe('gaugeFor', () => {
   });
 
   it('throws on an id the kit does not have', () => {
+    const kit = sampleKit();
     expect(() => machineOf(kit, 'x')).toThrow('machine must be one of the kit; received "x"');
     expect(() => yarnOf(kit, 'x')).toThrow('yarn must be one of the kit; received "x"');
   });

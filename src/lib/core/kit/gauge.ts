@@ -1,25 +1,23 @@
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
-import { about, type Figure } from '../quantity';
+import type { Basis, Figure } from '../quantity';
+import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
+import type { Kit } from './kit';
+import { type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
-import { perCm, type Swatch } from './swatch';
+import { combined, NINE_TENTHS } from './normal';
 import { heldTex, type Yarn, yarnName } from './yarn';
 
 /** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (handbook section 5, no source). */
 export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
 
-/** How far practice scatters at home ground (own estimate, no source). */
-const PRACTICE_SPREAD = 0.05;
+/** How far practice scatters at home ground: half of the range that holds nine tenths (own estimate, no source). */
+const PRACTICE_SPREAD = 0.08;
 
-/** How much surer nobody can be the further the yarn is from medium (own estimate, no source). */
+/** How much less sure anybody can be for every e-fold of tex away from medium (own estimate, no source). */
 const SPREAD_PER_E_FOLD = 0.1;
 
 /** A default is never wider than this: beyond it the tightness finding says the yarn does not suit. */
 const WIDEST_SPREAD = 0.2;
-
-/** Reading a tape on soft fabric: about 3 mm on 10 cm (own estimate, no source). */
-const TAPE_SPREAD = 0.03;
 
 /** The gauge of one yarn on one machine, with its range and where it comes from. */
 export interface Gauge {
@@ -32,8 +30,6 @@ export interface Gauge {
   readonly loopMm: number;
   /** Half the range of the loop length, as a fraction. */
   readonly loopSpread: number;
-  /** The swatch it was read from, when it was measured. */
-  readonly swatchId: string | null;
 }
 
 /** Tension holes are numbered from the smallest; this is the one practice uses for a weight class. */
@@ -43,49 +39,130 @@ export function usualHole(machine: Pick<Machine, 'tensionHoles'>, weightClass: n
   return weightClass <= 4 ? middle : machine.tensionHoles;
 }
 
-function fromPerCm(
-  courses: number,
-  wales: number,
-  state: FabricState,
-  spread: number,
-  basis: 'measured' | 'default',
-  why: string,
-  swatchId: string | null
-): Gauge {
+/** A gauge as a figure: the range is that of the next piece, which differs from the true gauge as pieces do. */
+function figureOf(estimate: Estimate, basis: Basis, because: string): Figure {
+  const half = NINE_TENTHS * combined(estimate.sd, PIECE_SD);
   return {
-    courses: about(courses, spread, 'per-cm', basis, why),
-    wales: about(wales, spread, 'per-cm', basis, why),
-    state,
-    loopMm: loopLengthMm(courses, wales, state),
-    loopSpread: spread,
-    swatchId
+    value: estimate.value,
+    low: estimate.value * Math.exp(-half),
+    high: estimate.value * Math.exp(half),
+    unit: 'per-cm',
+    basis,
+    because
+  };
+}
+
+/** What common practice says of a yarn on any machine: the same counts, less sure the further it is from medium. */
+export function practiceFor(yarn: Pick<Yarn, 'label' | 'strands'>): { courses: number; wales: number; sd: number } {
+  const away = Math.abs(Math.log(heldTex(yarn) / PRACTICE.tex));
+  const spread = Math.min(WIDEST_SPREAD, PRACTICE_SPREAD + SPREAD_PER_E_FOLD * away);
+  return { courses: PRACTICE.courses, wales: PRACTICE.wales, sd: spread / NINE_TENTHS };
+}
+
+const counted = (n: number, one: string): string =>
+  `${n === 1 ? one : `${n} ${one === 'swatch' ? 'swatches' : `${one}s`}`}`;
+
+function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis: Basis; why: string } {
+  const own = used.filter((e) => e.nearness !== 'other-yarn');
+  const name = yarnName(yarn);
+  if (own.length === 0) {
+    const others = used.length ? `, moved by ${counted(used.length, 'measurement')} of like yarns on this machine` : '';
+    return {
+      basis: 'default',
+      why: `common practice for medium yarn${others}; nothing measured yet for ${name} on ${machine.name}`
+    };
+  }
+  const pieces = own.filter((e) => e.kind === 'piece');
+  const elsewhere = own.every((e) => e.nearness === 'other-hole') ? ', but in another tension hole' : '';
+  if (own.length === 1)
+    return {
+      basis: pieces.length ? 'learned' : 'measured',
+      why: `your ${own[0]!.label}${elsewhere}, weighed with common practice`
+    };
+  const swatches = own.length - pieces.length;
+  const parts = [
+    swatches ? counted(swatches, 'swatch') : '',
+    pieces.length ? counted(pieces.length, 'finished piece') : ''
+  ];
+  const words = parts.filter(Boolean).join(' and ');
+  return {
+    basis: pieces.length ? 'learned' : 'measured',
+    why: `your ${words} in ${name}${elsewhere}, weighed with common practice`
   };
 }
 
 /**
- * The gauge to plan with: the newest swatch of this machine, yarn and strands, preferring the same tension hole;
- * else common practice, with a range that grows with the distance from medium yarn. A hooked pin pulls about the
- * same loop whatever the yarn, so the default counts do not change with tex, only their certainty.
+ * The gauge to plan with: common practice, swatches and finished pieces weighed into one estimate with a range; see
+ * `learn`. A hooked pin pulls about the same loop whatever the yarn, so the default counts do not change with tex,
+ * only their certainty.
  *
- * @param swatches everything that was measured
+ * @param kit what was measured, and the yarns it was measured on
  * @param hole the tension hole in use, counted from the smallest
- * @example gaugeFor([], machine48, mediumYarn, 2).courses.value // 2
+ * @example gaugeFor(emptyKit, machine48, mediumYarn, 2).courses.value // 2
  */
-export function gaugeFor(swatches: readonly Swatch[], machine: Machine, yarn: Yarn, hole: number): Gauge {
-  let best: Swatch | undefined;
-  for (const swatch of swatches) {
-    if (swatch.machineId !== machine.id || swatch.yarnId !== yarn.id || swatch.strands !== yarn.strands) continue;
-    const nearer = best && (best.hole === hole ? 1 : 0) - (swatch.hole === hole ? 1 : 0);
-    if (!best || nearer! < 0 || (nearer === 0 && swatch.on > best.on)) best = swatch;
+export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number): Gauge {
+  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
+  const courses = learn(prior.courses, evidence, 'courses');
+  const wales = learn(prior.wales, evidence, 'wales');
+  const { basis, why } = whyOf(
+    evidence.filter((e) => !e.setAside),
+    machine,
+    yarn
+  );
+  // The loop is one over the root of both counts, so half of their relative errors goes into it.
+  const loopSd = combined(courses.sd, wales.sd, PIECE_SD) / 2;
+  return {
+    courses: figureOf(courses, basis, why),
+    wales: figureOf(wales, basis, why),
+    state,
+    loopMm: loopLengthMm(courses.value, wales.value, state),
+    loopSpread: NINE_TENTHS * loopSd
+  };
+}
+
+/** What an estimate stands on. */
+function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number) {
+  const state = stateFor(kit, machine, yarn);
+  const practice = practiceFor(yarn);
+  const at = inState(practice, 'rested', state);
+  const prior: { courses: Prior; wales: Prior } = {
+    courses: { value: at.courses, sd: practice.sd },
+    wales: { value: at.wales, sd: practice.sd }
+  };
+  return { state, prior, evidence: evidenceFor(kit, machine, yarn, hole, state) };
+}
+
+/** One of the two gauges with the way it came about, for the screen that shows it. */
+export interface Learned {
+  readonly prior: Prior;
+  readonly estimate: Estimate;
+  readonly moves: readonly Move[];
+}
+
+/**
+ * How a gauge was learned: prior, estimate and every step between them.
+ */
+export function learnedGauge(
+  kit: Kit,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number
+): { state: FabricState; courses: Learned; wales: Learned } {
+  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
+  const each = (of: 'courses' | 'wales'): Learned => ({
+    prior: prior[of],
+    estimate: learn(prior[of], evidence, of),
+    moves: movesOf(prior[of], evidence, of)
+  });
+  return { state, courses: each('courses'), wales: each('wales') };
+}
+
+/** The state sizes are meant in: that of the newest own swatch, else rested. */
+function stateFor(kit: Kit, machine: Machine, yarn: Yarn): FabricState {
+  let newest: { on: string; state: FabricState } | undefined;
+  for (const s of kit.swatches) {
+    if (s.setAside || s.machineId !== machine.id || s.yarnId !== yarn.id || s.strands !== yarn.strands) continue;
+    if (!newest || s.on > newest.on) newest = s;
   }
-  if (best) {
-    const { courses, wales } = perCm(best.statement);
-    const spread = best.hole === hole ? TAPE_SPREAD : 2 * TAPE_SPREAD;
-    const why = `your swatch of ${format(parseISO(best.on), 'd MMM yyyy')}, ${best.state}${best.hole === hole ? '' : ', but in another tension hole'}`;
-    return fromPerCm(courses, wales, best.state, spread, 'measured', why, best.id);
-  }
-  const away = Math.abs(Math.log(heldTex(yarn) / PRACTICE.tex));
-  const spread = Math.min(WIDEST_SPREAD, PRACTICE_SPREAD + SPREAD_PER_E_FOLD * away);
-  const why = `common practice for medium yarn; nothing measured yet for ${yarnName(yarn)} on ${machine.name}`;
-  return fromPerCm(PRACTICE.courses, PRACTICE.wales, 'rested', spread, 'default', why, null);
+  return newest?.state ?? 'rested';
 }

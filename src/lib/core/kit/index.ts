@@ -1,7 +1,9 @@
 export { colourDifference } from './colour';
-export { gaugeFor, PRACTICE, usualHole, type Gauge } from './gauge';
+export { evidenceFor, gaugeOfSwatch, inState, PIECE_SD, type Evidence, type Nearness } from './evidence';
+export { gaugeFor, learnedGauge, PRACTICE, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits } from './habits';
 export { Kit, machineOf, yarnOf } from './kit';
+export { learn, movesOf, type Estimate, type Move, type Prior } from './learn';
 export {
   courseWhenStretched,
   diameterMm,
@@ -14,5 +16,8 @@ export {
   type FabricState
 } from './loop';
 export { DEFAULT_PIN_SPACING_MM, isLarge, Machine, ringMm, USUAL_PINS } from './machine';
-export { asCounts, asLengths, perCm, Statement, Swatch, type PerCm } from './swatch';
+export { combined, NINE_TENTHS, nineTenths, updated, type Normal } from './normal';
+export { Observation } from './observation';
+export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
+export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
 export { heldTex, Hex, strandTex, Yarn, yarnName } from './yarn';

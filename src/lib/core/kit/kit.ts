@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { Habits } from './habits';
 import { Machine } from './machine';
+import { Observation } from './observation';
 import { Swatch } from './swatch';
 import { Yarn } from './yarn';
 
@@ -9,6 +10,8 @@ export const Kit = z.object({
   machines: z.array(Machine).min(1).max(200),
   yarns: z.array(Yarn).min(1).max(20_000),
   swatches: z.array(Swatch).max(20_000).default([]),
+  /** Finished pieces that were measured. */
+  finished: z.array(Observation).max(20_000).default([]),
   habits: Habits.default(() => Habits.parse({}))
 });
 export type Kit = z.infer<typeof Kit>;

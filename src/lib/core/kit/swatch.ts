@@ -34,9 +34,19 @@ export const Swatch = z.object({
   hole: z.int().min(1).max(5).meta({ title: 'Tension hole' }),
   state: z.enum(STATES).meta({ title: 'State' }),
   statement: Statement,
+  /** The same swatch measured again; all are averaged. */
+  more: z.array(Statement).max(20).default([]),
+  /** Kept, but left out of the estimate. */
+  setAside: z.boolean().default(false),
   on: z.iso.date().meta({ title: 'Date' })
 });
 export type Swatch = z.infer<typeof Swatch>;
+
+/** All measurements of a swatch. */
+export const measurementsOf = (swatch: Pick<Swatch, 'statement' | 'more'>): Statement[] => [
+  swatch.statement,
+  ...swatch.more
+];
 
 /** Rows and stitches per centimetre. */
 export interface PerCm {

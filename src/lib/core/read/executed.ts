@@ -25,7 +25,7 @@ export function execute(kit: Kit, brief: Brief, plan: Plan): Executed {
   const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
   const piece = plan.pieces[0]!;
   const machine = machineOf(kit, piece.machineId);
-  const gauges = yarns.map((yarn) => gaugeFor(kit.swatches, machine, yarn, piece.hole));
+  const gauges = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole));
   return { kit, brief, plan, fabric, refusals, yarns, gauges };
 }
 

@@ -1,4 +1,5 @@
 export type { Cue } from './cues';
+export { observationsOf, type TubeMeasured } from './observe';
 export { execute, rowRuns, workSpan, type Executed, type RowRun } from './executed';
 export {
   heightOfRow,

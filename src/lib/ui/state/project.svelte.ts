@@ -1,6 +1,7 @@
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Planned, type Result, tryPlan } from '$lib/core/tomble';
+import { observationsOf } from '$lib/core/read';
 import { loadKit } from '$lib/store/kit';
 import {
   type Change,
@@ -113,9 +114,10 @@ export class ProjectState {
 
   /** Keeps the measured result. */
   async measure(measured: Measured): Promise<void> {
-    if (!this.project) return;
-    this.project = { ...this.project, measured };
-    const { id } = this.project;
-    await this.#write(() => finishProject(db(), id, measured));
+    const { project, result } = this;
+    if (!project || !result) return;
+    this.project = { ...project, measured };
+    const taught = observationsOf(result, project.id, measured, measured.at.slice(0, 10));
+    await this.#write(() => finishProject(db(), project.id, measured, taught));
   }
 }

@@ -1,0 +1,162 @@
+import { format } from 'date-fns/format';
+import { parseISO } from 'date-fns/parseISO';
+import type { Kit } from './kit';
+import { type FabricState, mundenOf } from './loop';
+import type { Machine } from './machine';
+import { combined } from './normal';
+import type { Observation } from './observation';
+import { measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
+import { type Yarn, yarnName } from './yarn';
+
+/** How alike the conditions of a measurement are to those asked about. */
+export type Nearness = 'same' | 'other-hole' | 'other-yarn';
+
+/** One thing that says something about a gauge: a swatch or a finished piece, in the state that is asked about. */
+export interface Evidence {
+  readonly id: string;
+  readonly kind: 'swatch' | 'piece';
+  readonly nearness: Nearness;
+  /** Yarn and hole it was made with: evidence of one group shares what sets the group apart. */
+  readonly group: string;
+  readonly label: string;
+  readonly on: string;
+  readonly setAside: boolean;
+  /** Rows and stitches per cm, null where it was not measured. */
+  readonly courses: number | null;
+  readonly wales: number | null;
+  /** Relative error of each, as a standard deviation. */
+  readonly coursesSd: number;
+  readonly walesSd: number;
+}
+
+/** Reading a tape on soft fabric: a standard deviation of about 2 mm (own estimate, no source). */
+const TAPE_SD_MM = 2;
+
+/** Two pieces of the same yarn on the same machine differ by so much from day to day (own estimate, no source). */
+export const PIECE_SD = 0.02;
+
+const day = (on: string): string => format(parseISO(on), 'd MMM yyyy');
+
+/** Length and width the tape lay along, in mm. */
+function tapeRun(statement: Statement): { length: number; width: number } {
+  switch (statement.as) {
+    case 'counts':
+      return { length: 100, width: 100 };
+    case 'lengths':
+      return { length: 10 * statement.cmTo20Rows, width: 10 * statement.cmTo40Stitches };
+    case 'tube':
+      return { length: 10 * statement.lengthCm, width: 10 * statement.flatWidthCm };
+  }
+}
+
+const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+
+/** Relative standard deviation of some values around their mean; 0 for one value. */
+function scatter(values: readonly number[]): number {
+  if (values.length < 2) return 0;
+  const middle = mean(values);
+  return Math.sqrt(values.reduce((sum, v) => sum + (v - middle) ** 2, 0) / (values.length - 1)) / middle;
+}
+
+/** The gauge of a swatch: its measurements averaged, with their scatter. */
+export function gaugeOfSwatch(swatch: Swatch): PerCm & { readonly scatter: PerCm; readonly count: number } {
+  const each = measurementsOf(swatch).map(perCm);
+  const courses = each.map((g) => g.courses);
+  const wales = each.map((g) => g.wales);
+  return {
+    courses: mean(courses),
+    wales: mean(wales),
+    scatter: { courses: scatter(courses), wales: scatter(wales) },
+    count: each.length
+  };
+}
+
+/** A gauge measured in one state, as it would be in another, by Munden's constants. */
+export function inState(gauge: PerCm, from: FabricState, to: FabricState): PerCm {
+  const [a, b] = [mundenOf(from), mundenOf(to)];
+  return { courses: (gauge.courses * b.kc) / a.kc, wales: (gauge.wales * b.kw) / a.kw };
+}
+
+function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group: string): Evidence {
+  const read = gaugeOfSwatch(swatch);
+  const { courses, wales } = inState(read, swatch.state, state);
+  const runs = measurementsOf(swatch).map(tapeRun);
+  // Several measurements average the tape out, but what scatters more than a tape does counts as it scatters.
+  const error = (run: number, spread: number): number =>
+    combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(read.count));
+  const converted = swatch.state === state ? '' : `, taken from ${swatch.state} to ${state}`;
+  return {
+    id: swatch.id,
+    kind: 'swatch',
+    nearness,
+    group,
+    label: `swatch of ${day(swatch.on)}${converted}`,
+    on: swatch.on,
+    setAside: swatch.setAside,
+    courses,
+    wales,
+    coursesSd: error(mean(runs.map((r) => r.length)), read.scatter.courses),
+    walesSd: error(mean(runs.map((r) => r.width)), read.scatter.wales)
+  };
+}
+
+function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, group: string): Evidence {
+  const at = inState({ courses: 1, wales: 1 }, piece.state, state);
+  const { lengthMm, flatWidthMm } = piece;
+  // A piece of several yarns says less of each: its errors grow as the share of the yarn shrinks.
+  const error = (run: number): number => combined(PIECE_SD, TAPE_SD_MM / run) / Math.sqrt(piece.share);
+  return {
+    id: piece.id,
+    kind: 'piece',
+    nearness,
+    group,
+    label: `${piece.name || 'piece'} of ${day(piece.on)}`,
+    on: piece.on,
+    setAside: piece.setAside,
+    courses: lengthMm === null ? null : (at.courses * 10 * piece.rows) / lengthMm,
+    wales: flatWidthMm === null ? null : (at.wales * 5 * piece.pins) / flatWidthMm,
+    coursesSd: error(lengthMm ?? 100),
+    walesSd: error(flatWidthMm ?? 100)
+  };
+}
+
+/**
+ * Everything in the kit that says something about a yarn on a machine, oldest first: measurements of the same yarn,
+ * strands and hole; of another hole; of other yarns of the same class and strands on this machine.
+ *
+ * @param state the state of the fabric that is asked about; measurements of other states are converted
+ */
+export function evidenceFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, state: FabricState): Evidence[] {
+  const found: Evidence[] = [];
+  // Looked up only where a measurement of another yarn asks: a stash may hold thousands.
+  const others = new Map<string, Yarn | undefined>();
+  const other = (id: string): Yarn | undefined => {
+    if (!others.has(id))
+      others.set(
+        id,
+        kit.yarns.find((y) => y.id === id)
+      );
+    return others.get(id);
+  };
+  const nearnessOf = (e: { machineId: string; yarnId: string; strands: number; hole: number }): Nearness | null => {
+    if (e.machineId !== machine.id || e.strands !== yarn.strands) return null;
+    if (e.yarnId === yarn.id) return e.hole === hole ? 'same' : 'other-hole';
+    return other(e.yarnId)?.weightClass === yarn.weightClass ? 'other-yarn' : null;
+  };
+  for (const swatch of kit.swatches) {
+    const nearness = nearnessOf(swatch);
+    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${swatch.yarnId} ${swatch.hole}`));
+  }
+  for (const piece of kit.finished) {
+    const nearness = nearnessOf(piece);
+    if (nearness) found.push(ofPiece(piece, state, nearness, `${piece.yarnId} ${piece.hole}`));
+  }
+  return found
+    .map((e) => (e.nearness === 'other-yarn' ? { ...e, label: `${e.label}, ${nameOf(other, e.group)}` } : e))
+    .sort((a, b) => a.on.localeCompare(b.on) || a.id.localeCompare(b.id));
+}
+
+function nameOf(other: (id: string) => Yarn | undefined, group: string): string {
+  const yarn = other(group.slice(0, group.lastIndexOf(' ')));
+  return yarn ? yarnName(yarn) : 'another yarn';
+}

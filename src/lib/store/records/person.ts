@@ -1,0 +1,10 @@
+import { z } from 'zod';
+
+/** Somebody the knitter knits for, with measures in mm by the code of the measure. Stays in this browser. */
+export const Person = z.object({
+  id: z.string().min(1).max(80),
+  name: z.string().trim().min(1).max(60),
+  measures: z.record(z.string(), z.number().min(10).max(4000)).default({}),
+  note: z.string().max(500).default('')
+});
+export type Person = z.infer<typeof Person>;
