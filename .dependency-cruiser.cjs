@@ -1,6 +1,6 @@
 // The floors of the house. A room of the core imports only from the floors below its own, and the core
 // knows nothing of the interface, the browser's storage or the server.
-const floors = [['quantity'], ['kit', 'plan'], ['knit', 'body'], ['kinds', 'read'], ['judge'], ['tomble']];
+const floors = [['quantity'], ['kit', 'plan'], ['knit', 'body'], ['kinds', 'read'], ['judge', 'convert'], ['tomble']];
 const core = '^src/lib/core/';
 const rules = floors.map((rooms, i) => {
   const above = floors.slice(i + 1).flat();

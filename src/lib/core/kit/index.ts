@@ -19,5 +19,9 @@ export { DEFAULT_PIN_SPACING_MM, isLarge, Machine, ringMm, USUAL_PINS } from './
 export { combined, NINE_TENTHS, nineTenths, updated, type Normal } from './normal';
 export { Observation } from './observation';
 export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
+export { proposeBehaviour, readFibre, type Proposal } from './fibre';
+export { presetFor, PRESETS } from './presets';
+export { weighIn, type WeighIn } from './weigh-in';
+export { className, classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
 export { heldTex, Hex, strandTex, Yarn, yarnName } from './yarn';

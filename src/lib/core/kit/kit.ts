@@ -8,7 +8,7 @@ import { Yarn } from './yarn';
 /** Everything a knitter owns and knows that a plan is worked out from. */
 export const Kit = z.object({
   machines: z.array(Machine).min(1).max(200),
-  yarns: z.array(Yarn).min(1).max(20_000),
+  yarns: z.array(Yarn).min(1).max(100_000),
   swatches: z.array(Swatch).max(20_000).default([]),
   /** Finished pieces that were measured. */
   finished: z.array(Observation).max(20_000).default([]),

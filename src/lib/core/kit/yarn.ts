@@ -30,6 +30,12 @@ export const Yarn = z.object({
     })
     .default({ stretch: 'some', strength: 'fair', surface: 'smooth', wash: 'machine' })
     .meta({ title: 'Behaviour' }),
+  /** Colours of a long-phase yarn in the order they come, each with its metres; empty for one colour. */
+  phases: z
+    .array(z.object({ name: z.string().trim().min(1).max(40), hex: Hex, metres: z.number().min(0.1).max(2000) }))
+    .max(60)
+    .default([])
+    .meta({ title: 'Phases' }),
   stockGrams: z.number().min(0).max(100_000).nullable().default(null).meta({ title: 'Grams at hand' })
 });
 export type Yarn = z.infer<typeof Yarn>;

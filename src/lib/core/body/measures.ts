@@ -1,0 +1,147 @@
+/** What can be measured on a body or an object. */
+export interface Measure {
+  readonly code: string;
+  readonly label: string;
+  /** Where the tape goes. */
+  readonly how: string;
+  readonly minMm: number;
+  readonly maxMm: number;
+}
+
+export const MEASURES: readonly Measure[] = [
+  {
+    code: 'head',
+    label: 'Head girth',
+    how: 'Round the brow and the back of the head, tape snug.',
+    minMm: 200,
+    maxMm: 800
+  },
+  { code: 'foot-length', label: 'Foot length', how: 'Heel to the longest toe, standing.', minMm: 60, maxMm: 350 },
+  { code: 'foot-girth', label: 'Foot girth', how: 'Round the ball of the foot.', minMm: 80, maxMm: 350 },
+  { code: 'hand-girth', label: 'Hand girth', how: 'Round the knuckles, thumb left out.', minMm: 80, maxMm: 350 },
+  {
+    code: 'hand-length',
+    label: 'Hand length',
+    how: 'Wrist crease to the tip of the middle finger.',
+    minMm: 50,
+    maxMm: 280
+  },
+  { code: 'arm-span', label: 'Arm span', how: 'Fingertip to fingertip, arms held out.', minMm: 400, maxMm: 2400 },
+  { code: 'chest', label: 'Chest', how: 'Round the fullest part, tape level.', minMm: 300, maxMm: 2000 },
+  { code: 'upper-arm', label: 'Upper arm', how: 'Round the widest part, arm hanging.', minMm: 80, maxMm: 800 },
+  { code: 'back', label: 'Back length', how: 'Bone at the neck to the waist.', minMm: 100, maxMm: 700 },
+  { code: 'mug-girth', label: 'Mug, way round', how: 'Outside, at the middle.', minMm: 150, maxMm: 500 },
+  { code: 'mug-height', label: 'Mug, height', how: 'Foot to rim.', minMm: 40, maxMm: 300 },
+  { code: 'bottle-girth', label: 'Bottle, way round', how: 'At its widest.', minMm: 120, maxMm: 700 },
+  { code: 'bottle-height', label: 'Bottle, height', how: 'Foot to shoulder.', minMm: 60, maxMm: 500 }
+];
+
+/** A row of a size table: a size and what it measures, in mm by code. */
+export interface BodySize {
+  readonly size: string;
+  readonly measures: Readonly<Record<string, number>>;
+}
+
+/** A table of sizes from one source. A body that can be measured should be. */
+export interface SizeTable {
+  readonly title: string;
+  readonly source: string;
+  readonly sizes: readonly BodySize[];
+}
+
+const COUNCIL = 'from memory of the Craft Yarn Council sizing standards';
+const PRACTICE = 'common practice, no source';
+const inch = (n: number): number => Math.round(n * 25.4);
+const cm = (n: number): number => n * 10;
+
+/** Chest, back waist length and upper arm of one size, in inches as the source has them. */
+const trunk = (size: string, chest: number, back: number, arm: number): BodySize => ({
+  size,
+  measures: { chest: inch(chest), back: inch(back), 'upper-arm': inch(arm) }
+});
+
+/** A foot: length in cm, girth near its length less a little (the girth is common practice). */
+const foot = (size: string, length: number, girth: number): BodySize => ({
+  size,
+  measures: { 'foot-length': cm(length), 'foot-girth': cm(girth) }
+});
+
+export const SIZE_TABLES: readonly SizeTable[] = [
+  {
+    title: 'Women: chest, back, upper arm',
+    source: COUNCIL,
+    sizes: [
+      trunk('XS', 29, 16.5, 9.75),
+      trunk('S', 33, 17, 10.25),
+      trunk('M', 37, 17.25, 11),
+      trunk('L', 41, 17.5, 12),
+      trunk('1X', 45, 17.75, 13.5),
+      trunk('2X', 49, 18, 15.5),
+      trunk('3X', 53, 18, 17),
+      trunk('4X', 55, 18.5, 18.5),
+      trunk('5X', 61, 18.5, 19.5)
+    ]
+  },
+  {
+    title: 'Children: chest, back, upper arm',
+    source: COUNCIL,
+    sizes: [
+      trunk('3 months', 16, 6, 5.5),
+      trunk('6 months', 17, 6.5, 6),
+      trunk('12 months', 18, 7.5, 6.5),
+      trunk('2 years', 21, 8.5, 7),
+      trunk('4 years', 23, 9.5, 7.5),
+      trunk('6 years', 25, 10.5, 8),
+      trunk('8 years', 26.5, 12.5, 8.5),
+      trunk('10 years', 28, 14, 8.75),
+      trunk('12 years', 30, 15, 9)
+    ]
+  },
+  {
+    title: 'Feet',
+    source: PRACTICE,
+    sizes: [
+      foot('Baby', 11, 11.5),
+      foot('Toddler', 14, 14),
+      foot('Child', 18, 17),
+      foot('Small adult', 23, 21),
+      foot('Adult', 25, 23),
+      foot('Large adult', 28, 25.5)
+    ]
+  },
+  {
+    title: 'Hands',
+    source: PRACTICE,
+    sizes: [
+      { size: 'Toddler', measures: { 'hand-girth': cm(12), 'hand-length': cm(11) } },
+      { size: 'Child', measures: { 'hand-girth': cm(15), 'hand-length': cm(14) } },
+      { size: 'Small adult', measures: { 'hand-girth': cm(18), 'hand-length': cm(17) } },
+      { size: 'Adult', measures: { 'hand-girth': cm(20), 'hand-length': cm(18.5) } },
+      { size: 'Large adult', measures: { 'hand-girth': cm(23), 'hand-length': cm(20) } }
+    ]
+  },
+  {
+    title: 'Arm span, about the height of the body',
+    source: PRACTICE,
+    sizes: [
+      { size: 'Child of 6', measures: { 'arm-span': cm(115) } },
+      { size: 'Child of 10', measures: { 'arm-span': cm(138) } },
+      { size: 'Small adult', measures: { 'arm-span': cm(158) } },
+      { size: 'Adult', measures: { 'arm-span': cm(170) } },
+      { size: 'Tall adult', measures: { 'arm-span': cm(188) } }
+    ]
+  },
+  {
+    title: 'Mugs and bottles',
+    source: PRACTICE,
+    sizes: [
+      { size: 'Small mug', measures: { 'mug-girth': cm(25), 'mug-height': cm(8.5) } },
+      { size: 'Mug', measures: { 'mug-girth': cm(27), 'mug-height': cm(9.5) } },
+      { size: 'Hot-water bottle, half', measures: { 'bottle-girth': cm(34), 'bottle-height': cm(18) } },
+      { size: 'Bottle of 0.75 l', measures: { 'bottle-girth': cm(24), 'bottle-height': cm(20) } }
+    ]
+  }
+];
+
+/** The measure of that code. @example measureOf('head')?.label // 'Head girth' */
+export const measureOf = (code: string): Measure | undefined => MEASURES.find((m) => m.code === code);

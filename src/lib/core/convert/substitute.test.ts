@@ -1,0 +1,88 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyKitAndHat } from '../../../../tests/support/arbitrary';
+import { hat, medium, sampleKit } from '../../../../tests/support/sample';
+import { tryPlan } from '../tomble';
+import { substitute } from './substitute';
+
+const sock = medium('sock', '#6b2c4f', { weightClass: 1, label: { metres: 100_000 / 240, grams: 100 } });
+const fat = medium('fat', '#66743a', { weightClass: 5, label: { metres: 100_000 / 830, grams: 100 } });
+const like = medium('like', '#334455', { label: { metres: 195, grams: 100 } });
+const kit = sampleKit({
+  yarns: [medium('red', '#b03020'), like, sock, fat, medium('few', '#101010', { stockGrams: 5 })]
+});
+const yarn = (id: string) => kit.yarns.find((y) => y.id === id)!;
+const tube = { from: 'tube', machineId: 'm', yarnId: 'red', rows: 110 } as const;
+const one = (id: string, strands = 1) => ({ yarn: yarn(id), strands });
+
+describe('substitute', () => {
+  const all = substitute(kit, tube, [one('fat'), one('sock'), one('like')]);
+  const of = (id: string, strands: number) => all.find((s) => s.yarn.id === id && s.strands === strands)!;
+
+  it('stands the original first, then the best', () => {
+    expect(all[0]!.isOriginal).toBe(true);
+    expect(all[1]!.yarn.id).toBe('like');
+    const scores = all.slice(1).map((s) => s.score);
+    expect(scores).toEqual(scores.toSorted((a, b) => a - b));
+  });
+
+  it('one strand of 240 tex is a net, two are proposed by themselves and are good; 830 tex struggles (handbook section 5)', () => {
+    expect(of('sock', 1).verdict).toBe('poor');
+    expect(of('sock', 1).sentence).toMatch(/^Better not: too thin: tightness 5\.8, below 7 it is a net/);
+    expect(of('sock', 2).verdict).toBe('good');
+    expect(of('sock', 2).tightness).toBeCloseTo(Math.sqrt(480) / 2.6527, 2);
+    expect(of('fat', 1).verdict).toBe('poor');
+    expect(of('fat', 1).sentence).toContain('too thick');
+  });
+
+  it('doubled yarn takes twice the metres', () => {
+    expect(of('sock', 2).metres.value / of('sock', 1).metres.value).toBeCloseTo(2, 6);
+  });
+
+  it('says when there is not enough, and what stays unknown', () => {
+    const [, few] = substitute(kit, tube, [one('few')]);
+    expect(few!.verdict).toBe('possible');
+    expect(few!.sentence).toMatch(/not enough at hand: \d+ g needed, 5 g there/);
+    expect(few!.unknown).toContain('knit 20 rows');
+  });
+
+  it('a measured yarn changes rows, width and words', () => {
+    const statement = { as: 'tube', pins: 48, rows: 120, lengthCm: 50, flatWidthCm: 16 };
+    const swatch = { id: 's', machineId: 'm', yarnId: 'like', hole: 2, state: 'rested', statement, on: '2026-05-01' };
+    const measured = sampleKit({ yarns: kit.yarns, swatches: [swatch] });
+    const [own, s] = substitute(measured, tube, [one('like')]);
+    expect(s!.lengthOff).toBeLessThan(-5);
+    expect(s!.rowsNeeded.value).toBeGreaterThan(115);
+    expect(s!.sentence).toMatch(/shorter at the same rows.*narrower.*knit \d+ rows more for the same length\.$/);
+    // Knitting that many rows gives the length back.
+    const [, again] = substitute(measured, { ...tube, rows: Math.round(s!.rowsNeeded.value) }, [one('like')]);
+    expect(Math.abs(again!.lengthMm.value - own!.lengthMm.value)).toBeLessThan(10 / 4);
+  });
+
+  it('takes the head of a project into account', () => {
+    const { brief } = hat(
+      { yarn: 'red', liningYarn: 'like', headMm: 700, style: 'plain', sizeBy: 'rows', rows: 120 },
+      kit
+    );
+    const [first, other] = substitute(kit, { from: 'project', brief, yarnId: 'red' }, [one('like')]);
+    expect(first!.stretch).toBeGreaterThan(85);
+    expect(other!.sentence).toContain('will not go over the head');
+  });
+
+  it('for any project, a yarn in its own place changes nothing, and its figures are those of the plan', () => {
+    fc.assert(
+      fc.property(anyKitAndHat, ({ kit, brief }) => {
+        const planned = tryPlan(kit, brief);
+        if (!planned.ok) return;
+        const piece = planned.value.fabric.pieces[0]!;
+        const work = [...piece.yarn].find((_, row) => piece.purpose[row] === 0)!;
+        const yarnId = planned.value.fabric.yarns[work]!;
+        const [first] = substitute(kit, { from: 'project', brief, yarnId }, []);
+        expect(first!.lengthMm).toEqual(planned.value.sizes.pieces[0]!.lengthMm);
+        expect(first!.metres).toEqual(planned.value.yarnUse[work]!.metres);
+        expect([first!.lengthOff, first!.widthOff]).toEqual([0, 0]);
+      }),
+      { numRuns: 40 }
+    );
+  });
+});

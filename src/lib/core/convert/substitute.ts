@@ -1,0 +1,252 @@
+import { headFit, SNUG_STRETCH, WILL_NOT_GO } from '../body';
+import { kindOf } from '../kinds';
+import {
+  heldTex,
+  type Kit,
+  machineOf,
+  NET_BELOW,
+  strandTex,
+  STRUGGLE_ABOVE,
+  tightness,
+  type Yarn,
+  yarnName,
+  yarnOf
+} from '../kit';
+import { type Brief, castOn, drawstring, knitRows, type Operation, type Plan } from '../plan';
+import type { Figure } from '../quantity';
+import { execute, type Executed, readSizes, readYarnUse } from '../read';
+
+/** A yarn with the strands it would be knitted with. */
+export interface Candidate {
+  readonly yarn: Yarn;
+  readonly strands: number;
+}
+
+/** What is to be matched: a project with the yarn that would be replaced, or a plain tube. */
+export type Original =
+  | { readonly from: 'project'; readonly brief: Brief; readonly yarnId: string }
+  | { readonly from: 'tube'; readonly machineId: string; readonly yarnId: string; readonly rows: number };
+
+/** How one yarn would do in place of another. */
+export interface Substitute {
+  readonly yarn: Yarn;
+  readonly strands: number;
+  /** The yarn that is there now, in the same table. */
+  readonly isOriginal: boolean;
+  readonly stitches: number;
+  /** Rows of the plan that is matched. */
+  readonly rows: number;
+  readonly flatWidthMm: Figure;
+  readonly lengthMm: Figure;
+  /** Rows that give the original's length. */
+  readonly rowsNeeded: Figure;
+  readonly tightness: number;
+  /** Stretch on the head of the project, in percent; null without a head. */
+  readonly stretch: number | null;
+  readonly metres: Figure;
+  readonly grams: Figure;
+  readonly balls: Figure;
+  readonly wash: Yarn['behaviour']['wash'];
+  /** Length and width against the original at the same counts, in percent. */
+  readonly lengthOff: number;
+  readonly widthOff: number;
+  readonly verdict: 'good' | 'possible' | 'poor';
+  readonly sentence: string;
+  /** What nobody can know before knitting. */
+  readonly unknown: string;
+  /** Smaller is better; for the order of the table. */
+  readonly score: number;
+}
+
+/** The counts of the original run in one other yarn: the same program, other yarn in the guide. */
+function swapped(kit: Kit, brief: Brief, plan: Plan, from: string, to: Candidate): Executed {
+  const swap = (id: string): string => (id === from ? to.yarn.id : id);
+  const operations = (list: readonly Operation[]): Operation[] =>
+    list.map((op) => {
+      if ('yarn' in op) return { ...op, yarn: swap(op.yarn) };
+      return op.op === 'hangOff' && op.thread ? { ...op, thread: swap(op.thread) } : op;
+    });
+  const other: Plan = {
+    ...plan,
+    pieces: plan.pieces.map((piece) => ({ ...piece, operations: operations(piece.operations) })),
+    finishing: plan.finishing.map((f) => ('yarn' in f ? { ...f, yarn: swap(f.yarn) } : f))
+  };
+  return execute(kit, { ...brief, strands: { ...brief.strands, [to.yarn.id]: to.strands } }, other);
+}
+
+/** The program that is matched. */
+function programOf(kit: Kit, original: Original): { brief: Brief; plan: Plan } {
+  if (original.from === 'project') {
+    const kind = kindOf(original.brief.kind);
+    if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(original.brief.kind)}`);
+    const options = kind.options.parse(original.brief.options);
+    const brief = { ...original.brief, options };
+    return { brief, plan: kind.draft(kit, brief, options) };
+  }
+  const machine = machineOf(kit, original.machineId);
+  const { yarnId, rows } = original;
+  const brief: Brief = { kind: 'tube', name: 'Tube', machineId: machine.id, hole: null, strands: {}, options: {} };
+  const hole = Math.ceil(machine.tensionHoles / 2);
+  const operations = [castOn(yarnId), knitRows('Tube', yarnId, rows), drawstring(yarnId, 600)];
+  const piece = {
+    label: 'Tube',
+    machineId: machine.id,
+    copies: 1,
+    mode: 'tube' as const,
+    from: 1,
+    to: machine.pins,
+    hole,
+    operations
+  };
+  return { brief, plan: { title: 'Tube', pieces: [piece], finishing: [], worn: null, state: 'rested', wanted: null } };
+}
+
+/** A change of size that nobody would call another size (own estimate, no source). */
+const SAME_SIZE_PERCENT = 4;
+
+const signed = (percent: number, more: string, less: string): string =>
+  `${Math.abs(percent).toFixed(0)} % ${percent > 0 ? more : less}`;
+
+function judgeOne(
+  s: Omit<Substitute, 'verdict' | 'sentence' | 'unknown' | 'score'>,
+  first: Substitute | null
+): Pick<Substitute, 'verdict' | 'sentence' | 'score'> {
+  const reasons: string[] = [];
+  let score =
+    Math.abs(s.lengthOff) / 10 + Math.abs(s.widthOff) / 5 + Math.abs(s.tightness - (first?.tightness ?? s.tightness));
+  let poor = false;
+  let minor = false;
+  if (s.tightness < NET_BELOW) {
+    reasons.push(`too thin: tightness ${s.tightness.toFixed(1)}, below ${NET_BELOW} it is a net`);
+    poor = true;
+  } else if (s.tightness > STRUGGLE_ABOVE) {
+    reasons.push(`too thick: tightness ${s.tightness.toFixed(1)}, above ${STRUGGLE_ABOVE} the hooks struggle`);
+    poor = true;
+  }
+  if (s.stretch !== null && s.stretch > 100 * SNUG_STRETCH) {
+    const beyond = s.stretch > 100 * WILL_NOT_GO;
+    reasons.push(
+      beyond
+        ? `will not go over the head: ${s.stretch.toFixed(0)} % of stretch`
+        : `tight on the head: ${s.stretch.toFixed(0)} % of stretch`
+    );
+    poor ||= beyond;
+    minor ||= !beyond;
+  }
+  if (Math.abs(s.lengthOff) > SAME_SIZE_PERCENT)
+    reasons.push(`${signed(s.lengthOff, 'longer', 'shorter')} at the same rows`);
+  if (Math.abs(s.widthOff) > SAME_SIZE_PERCENT) {
+    reasons.push(`${signed(s.widthOff, 'wider', 'narrower')}, and pins cannot be added`);
+    minor = true;
+  }
+  if (s.yarn.behaviour.surface !== 'smooth') {
+    reasons.push(
+      s.yarn.behaviour.surface === 'fuzzy' ? 'fuzzy: it hides stitches and clings' : 'clingy: it cranks hard'
+    );
+    minor = true;
+  }
+  if (first && first.wash === 'machine' && s.wash === 'hand')
+    reasons.push('must be washed by hand, the first one need not');
+  const stock = s.yarn.stockGrams;
+  if (stock !== null && s.grams.value > stock) {
+    reasons.push(`not enough at hand: ${Math.round(s.grams.value)} g needed, ${Math.round(stock)} g there`);
+    minor = true;
+  }
+  const verdict = poor ? 'poor' : minor ? 'possible' : 'good';
+  score += poor ? 100 : minor ? 10 : 0;
+  const lead = { good: 'A good stand-in', possible: 'It can be done', poor: 'Better not' }[verdict];
+  const rows = Math.round(s.rowsNeeded.value) - s.rows;
+  const change =
+    s.isOriginal || rows === 0
+      ? ''
+      : `; knit ${Math.abs(rows)} ${Math.abs(rows) === 1 ? 'row' : 'rows'} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
+  const sentence = s.isOriginal
+    ? `What the plan has now${reasons.length ? `: ${reasons.join('; ')}` : ''}.`
+    : `${lead}${reasons.length ? `: ${reasons.join('; ')}` : ''}${change}.`;
+  return { verdict, sentence, score };
+}
+
+/** Strands that suit the hooks when one strand is too thin: two, else three. */
+export function betterStrands(yarn: Yarn, loopMm: number): number | null {
+  if (tightness(strandTex(yarn), loopMm) >= NET_BELOW) return null;
+  return (
+    [2, 3].find((n) => {
+      const k = tightness(strandTex(yarn) * n, loopMm);
+      return k >= NET_BELOW && k <= STRUGGLE_ABOVE;
+    }) ?? null
+  );
+}
+
+/**
+ * Compares yarns in the place of one: same pins, same rows, other yarn. Two or three strands are proposed by
+ * themselves where one is too thin.
+ *
+ * @param kit with every candidate among its yarns
+ * @returns the original first, then the candidates, the best first
+ * @throws RangeError when the original's kind, machine or yarn is not known
+ * @example substitute(kit, { from: 'tube', machineId: 'm', yarnId: 'a', rows: 110 }, [{ yarn: b, strands: 1 }])
+ */
+export function substitute(kit: Kit, original: Original, candidates: readonly Candidate[]): Substitute[] {
+  const { brief, plan } = programOf(kit, original);
+  const own = yarnOf(kit, original.yarnId, brief.strands);
+  const machine = machineOf(kit, plan.pieces[0]!.machineId);
+  const headMm = plan.worn?.headMm ?? null;
+  let first: Substitute | null = null;
+
+  const compare = (candidate: Candidate, isOriginal: boolean): Substitute => {
+    const run = swapped(kit, brief, plan, original.yarnId, candidate);
+    const index = run.fabric.yarns.indexOf(candidate.yarn.id);
+    const size = readSizes(run).pieces[0]!;
+    const use = readYarnUse(run)[index]!;
+    const gauge = run.gauges[index]!;
+    const length = first?.lengthMm.value ?? size.lengthMm.value;
+    const width = first?.flatWidthMm.value ?? size.flatWidthMm.value;
+    const needed = (mm: number): number => (size.rows * length) / mm;
+    const fit =
+      headMm === null
+        ? null
+        : headFit(headMm, { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value });
+    const unjudged = {
+      yarn: candidate.yarn,
+      strands: candidate.strands,
+      isOriginal,
+      stitches: run.fabric.pieces[0]!.width,
+      rows: size.rows,
+      flatWidthMm: size.flatWidthMm,
+      lengthMm: size.lengthMm,
+      rowsNeeded: {
+        value: needed(size.lengthMm.value),
+        low: needed(size.lengthMm.high),
+        high: needed(size.lengthMm.low),
+        unit: 'rows' as const,
+        basis: size.lengthMm.basis,
+        because: `${size.rows} rows x ${(length / 10).toFixed(1)} cm / ${(size.lengthMm.value / 10).toFixed(1)} cm`
+      },
+      tightness: tightness(heldTex({ ...candidate.yarn, strands: candidate.strands }), gauge.loopMm),
+      stretch: fit ? 100 * fit.stretch : null,
+      metres: use.metres,
+      grams: use.grams,
+      balls: use.balls,
+      wash: candidate.yarn.behaviour.wash,
+      lengthOff: (size.lengthMm.value / length - 1) * 100,
+      widthOff: (size.flatWidthMm.value / width - 1) * 100
+    };
+    const name = yarnName(candidate.yarn);
+    const unknown =
+      gauge.courses.basis === 'default'
+        ? `Nothing was measured of ${name}${candidate.strands > 1 ? ` with ${candidate.strands} strands` : ''} on ${machine.name}: knit 20 rows, rest them and measure before you trust the length.`
+        : `Hand and drape of ${name} show only when it is knitted.`;
+    return { ...unjudged, unknown, ...judgeOne(unjudged, first) };
+  };
+
+  first = compare({ yarn: own, strands: own.strands }, true);
+  const all = candidates.filter((c) => c.yarn.id !== own.id || c.strands !== own.strands);
+  const loop = first.tightness > 0 ? (10 * Math.sqrt(heldTex(own))) / first.tightness : 0;
+  const more = all.flatMap((c): Candidate[] => {
+    const strands = c.strands === 1 ? betterStrands(c.yarn, loop) : null;
+    const there = all.some((o) => o.yarn.id === c.yarn.id && o.strands === strands);
+    return strands === null || there ? [] : [{ yarn: c.yarn, strands }];
+  });
+  const rest = [...all, ...more].map((c) => compare(c, false));
+  return [first, ...rest.sort((a, b) => a.score - b.score)];
+}
