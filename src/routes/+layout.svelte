@@ -45,6 +45,11 @@
 
   const links = [
     { href: paths.bench, label: 'Bench' },
+    { href: paths.machines, label: 'Machines' },
+    { href: paths.yarns, label: 'Yarns' },
+    { href: paths.swatches, label: 'Swatches' },
+    { href: paths.standIns, label: 'Stand-ins' },
+    { href: paths.measures, label: 'Measures' },
     { href: paths.log, label: 'Log' }
   ];
   const here = (href: string): boolean => page.url.pathname === href;
@@ -61,11 +66,11 @@
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
 <header class="border-b border-base-300 bg-base-100 print:hidden">
-  <div class="mx-auto flex max-w-[110rem] items-center gap-2 px-4 py-1.5">
+  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1.5 md:flex-nowrap">
     <a href={paths.bench} class="mr-2 flex items-center gap-2 py-1 font-display text-xl font-bold">
       <img src="/icon.svg" alt="" class="size-8" /> Tomble
     </a>
-    <nav aria-label="Main" class="flex">
+    <nav aria-label="Main" class="flex min-w-0 overflow-x-auto max-md:order-last max-md:w-full">
       {#each links as link (link.href)}
         <a
           href={link.href}

@@ -101,5 +101,20 @@ export const demoKit: Kit = Kit.parse({
       on: '2026-10-18'
     }
   ],
+  finished: [
+    {
+      id: 'demo-first:y-ember',
+      projectId: 'demo-first',
+      name: 'Trial hat for the hall',
+      machineId: 'm48',
+      yarnId: 'y-ember',
+      hole: 2,
+      pins: 48,
+      rows: 106,
+      lengthMm: 530,
+      flatWidthMm: 175,
+      on: '2026-11-14'
+    }
+  ],
   habits: {}
 });

@@ -1,4 +1,5 @@
 import { demoKit } from '$lib/demo/kit';
+import { demoPeople } from '$lib/demo/people';
 import { demoProjects } from '$lib/demo/projects';
 import { starterKit } from '$lib/demo/starter';
 import type { TombleDb } from './db';
@@ -11,11 +12,12 @@ import { addKit } from './kit';
 export async function seed(db: TombleDb, demo: boolean): Promise<void> {
   await db.transaction(
     'rw',
-    [db.machines, db.yarns, db.swatches, db.observations, db.habits, db.projects, db.events, db.settings],
+    [db.machines, db.yarns, db.swatches, db.observations, db.habits, db.projects, db.events, db.people, db.settings],
     async () => {
       if (await db.settings.get('seeded')) return;
       await addKit(db, demo ? demoKit : starterKit);
       if (demo) {
+        await db.people.bulkPut([...demoPeople]);
         for (const { project, actions } of demoProjects) {
           await db.projects.put(project);
           await db.events.bulkAdd(actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what })));

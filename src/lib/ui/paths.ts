@@ -2,6 +2,12 @@
 export const paths = {
   bench: '/',
   log: '/log',
+  machines: '/machines',
+  yarns: '/yarns',
+  swatches: '/swatches',
+  standIns: '/stand-ins',
+  measures: '/measures',
+  convert: '/convert',
   plan: (id: string): string => `/project/${id}`,
   crank: (id: string): string => `/project/${id}/crank`,
   finish: (id: string): string => `/project/${id}/finish`

@@ -15,7 +15,7 @@ export {
   tightness,
   type FabricState
 } from './loop';
-export { DEFAULT_PIN_SPACING_MM, isLarge, Machine, ringMm, USUAL_PINS } from './machine';
+export { DEFAULT_PIN_SPACING_MM, isLarge, Machine, ringMm, spacingAcross, USUAL_PINS } from './machine';
 export { combined, NINE_TENTHS, nineTenths, updated, type Normal } from './normal';
 export { Observation } from './observation';
 export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';

@@ -48,3 +48,16 @@ const LARGE_FROM = 36;
 
 /** Whether a machine is one of the large ones. @example isLarge({ pins: 40 }) // true */
 export const isLarge = (machine: Pick<Machine, 'pins'>): boolean => machine.pins >= LARGE_FROM;
+
+/**
+ * Distance between two pins from a tape laid across several of them, from the first to the last.
+ *
+ * @param lengthMm what the tape says
+ * @param pins pins it was laid across, at least 2
+ * @throws RangeError when fewer than two pins were crossed
+ * @example spacingAcross(121.5, 10) // 13.5
+ */
+export function spacingAcross(lengthMm: number, pins: number): number {
+  if (!(pins >= 2)) throw new RangeError(`pins must be at least 2; received ${pins}`);
+  return lengthMm / (pins - 1);
+}

@@ -6,6 +6,8 @@
   import { showLength } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube';
   import FindingNote from '../finding/FindingNote.svelte';
+  import { db } from '../state/db';
+  import { live } from '../state/live.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import OptionField from './OptionField.svelte';
 
@@ -20,7 +22,17 @@
     return i < 0 ? '' : yarnLetter(i);
   };
   const wide = (meta: OptionMeta): boolean => meta.control !== 'length' && meta.control !== 'count';
-  const small = $derived(HEAD_SIZES.find((size) => size.girthMm === brief.options['headMm'])?.code ?? '');
+  const people = live(() => db().people.toArray());
+  const heads = $derived(
+    (people.value ?? []).flatMap((p) =>
+      p.measures['head'] ? [{ id: p.id, name: p.name, mm: p.measures['head'] }] : []
+    )
+  );
+  const small = $derived(
+    heads.find((h) => h.mm === brief.options['headMm'])?.id ??
+      HEAD_SIZES.find((size) => size.girthMm === brief.options['headMm'])?.code ??
+      ''
+  );
 </script>
 
 {#each groups as group (group)}
@@ -45,11 +57,16 @@
                 class="select mt-0.5 w-full text-base text-base-content"
                 value={small}
                 onchange={(e) => {
-                  const size = HEAD_SIZES.find((s) => s.code === e.currentTarget.value);
-                  if (size) at.edit({ options: { headMm: size.girthMm } });
+                  const picked = e.currentTarget.value;
+                  const mm =
+                    heads.find((h) => h.id === picked)?.mm ?? HEAD_SIZES.find((s) => s.code === picked)?.girthMm;
+                  if (mm) at.edit({ options: { headMm: mm } });
                 }}
               >
                 <option value="">This is measured</option>
+                {#each heads as head (head.id)}<option value={head.id}
+                    >{head.name}, {showLength(head.mm, at.units)}</option
+                  >{/each}
                 {#each HEAD_SIZES as size (size.code)}<option value={size.code}
                     >{size.label}, {showLength(size.girthMm, at.units)}</option
                   >{/each}

@@ -1,13 +1,25 @@
 <script lang="ts">
+  import Trash from '@lucide/svelte/icons/trash';
   import { Dialog } from 'bits-ui';
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
   import { z } from 'zod';
-  import { Hex, Yarn } from '$lib/core/kit';
+  import { Hex, type Kit, Yarn } from '$lib/core/kit';
+  import PhaseList from './PhaseList.svelte';
+  import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
+  import YarnFacts from './YarnFacts.svelte';
 
-  let { yarn, onsave, onclose }: { yarn: Yarn; onsave: (yarn: Yarn) => void; onclose: () => void } = $props();
+  interface Props {
+    yarn: Yarn;
+    kit: Kit;
+    onsave: (yarn: Yarn) => void;
+    onclose: () => void;
+    /** Offered where a yarn can be thrown away. */
+    ondelete?: (() => void) | undefined;
+  }
+  let { yarn, kit, onsave, onclose, ondelete }: Props = $props();
   const uid = $props.id();
 
   const Form = z.object({
@@ -36,7 +48,16 @@
       .min(0, 'Grams at hand must be from 0 to 100000')
       .max(100_000, 'Grams at hand must be from 0 to 100000')
       .nullable(),
-    strength: z.enum(['weak', 'fair', 'strong'])
+    fibre: z.string().trim().max(80, 'Fibre must have at most 80 letters'),
+    strands: z
+      .number('Strands must be 1, 2 or 3')
+      .int('Strands must be 1, 2 or 3')
+      .min(1, 'Strands must be 1, 2 or 3')
+      .max(3, 'Strands must be 1, 2 or 3'),
+    stretch: z.enum(['little', 'some', 'much']),
+    strength: z.enum(['weak', 'fair', 'strong']),
+    surface: z.enum(['smooth', 'fuzzy', 'clingy']),
+    wash: z.enum(['machine', 'hand'])
   });
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
   const start = untrack(() => yarn);
@@ -50,7 +71,9 @@
         metres: start.label.metres,
         grams: start.label.grams,
         stockGrams: start.stockGrams,
-        strength: start.behaviour.strength
+        fibre: start.fibre,
+        strands: start.strands,
+        ...start.behaviour
       },
       zod4(Form)
     ),
@@ -70,16 +93,58 @@
             weightClass: d.weightClass,
             label: { metres: d.metres, grams: d.grams },
             stockGrams: d.stockGrams,
-            behaviour: { ...start.behaviour, strength: d.strength }
+            fibre: d.fibre,
+            strands: d.strands,
+            behaviour: { stretch: d.stretch, strength: d.strength, surface: d.surface, wash: d.wash },
+            phases
           })
         );
       }
     }
   );
+  let phases = $state.raw(start.phases);
+  const BEHAVIOUR = [
+    {
+      key: 'stretch',
+      label: 'Stretch',
+      choices: [
+        { value: 'little', label: 'Little' },
+        { value: 'some', label: 'Some' },
+        { value: 'much', label: 'Much' }
+      ]
+    },
+    {
+      key: 'strength',
+      label: 'Strength',
+      choices: [
+        { value: 'weak', label: 'Snaps when drawn' },
+        { value: 'fair', label: 'Fair' },
+        { value: 'strong', label: 'Strong' }
+      ]
+    },
+    {
+      key: 'surface',
+      label: 'Surface',
+      choices: [
+        { value: 'smooth', label: 'Smooth' },
+        { value: 'fuzzy', label: 'Fuzzy' },
+        { value: 'clingy', label: 'Clingy' }
+      ]
+    },
+    {
+      key: 'wash',
+      label: 'Washing',
+      choices: [
+        { value: 'machine', label: 'Machine' },
+        { value: 'hand', label: 'By hand' }
+      ]
+    }
+  ] as const;
   const fields = [
     { key: 'metres', label: 'Metres on the label' },
     { key: 'grams', label: 'Grams on the label' },
     { key: 'weightClass', label: 'Weight class, 0 to 7' },
+    { key: 'strands', label: 'Strands held together' },
     { key: 'stockGrams', label: 'Grams at hand' }
   ] as const;
 </script>
@@ -88,7 +153,7 @@
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
     <Dialog.Content
-      class="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-base-100 p-6 shadow-2xl"
+      class="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-base-100 p-6 shadow-2xl"
     >
       <Dialog.Title class="mb-4 flex items-center gap-3 font-display text-2xl font-semibold"
         ><YarnDot hex={$form.hex} size={34} /> Yarn and colour</Dialog.Title
@@ -135,12 +200,15 @@
           <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
         </div>
         <div>
-          <label for="{uid}-strength" class="font-semibold">Strength of the thread</label>
-          <select id="{uid}-strength" class="select w-full" bind:value={$form.strength}>
-            <option value="weak">Soft, single ply: snaps when drawn</option>
-            <option value="fair">Fair</option>
-            <option value="strong">Strong</option>
-          </select>
+          <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
+          <input
+            id="{uid}-fibre"
+            class="input w-full"
+            placeholder="75 % wool, 25 % polyamide"
+            bind:value={$form.fibre}
+            aria-invalid={$errors.fibre ? 'true' : undefined}
+          />
+          <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
         </div>
         {#each fields as field (field.key)}
           <div>
@@ -156,7 +224,47 @@
             <p class="min-h-5 text-sm text-error">{$errors[field.key]?.[0] ?? ''}</p>
           </div>
         {/each}
-        <div class="col-span-2 mt-2 flex justify-end gap-2">
+        <p class="self-center text-sm quiet">
+          {$form.stockGrams !== null && $form.grams > 0
+            ? `${($form.stockGrams / $form.grams).toFixed(1)} balls of this label`
+            : ''}
+        </p>
+        <YarnFacts
+          metres={$form.metres}
+          grams={$form.grams}
+          strands={$form.strands}
+          weightClass={$form.weightClass}
+          fibre={$form.fibre}
+          behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
+          ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
+        />
+        <div class="col-span-2 mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
+          {#each BEHAVIOUR as { key, label, choices } (key)}
+            <div>
+              <label for="{uid}-{key}" class="font-semibold">{label}</label>
+              <select id="{uid}-{key}" class="select w-full" bind:value={$form[key]}>
+                {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
+              </select>
+            </div>
+          {/each}
+        </div>
+        <WeighIn
+          {kit}
+          yarn={{
+            ...start,
+            label: { metres: $form.metres || 1, grams: $form.grams || 1 },
+            strands: $form.strands || 1
+          }}
+          onstock={(grams) => ($form.stockGrams = grams)}
+        />
+        <details class="col-span-2" open={phases.length > 0}>
+          <summary class="cursor-pointer py-1 font-semibold">Changes colour along the thread</summary>
+          <PhaseList value={phases} onvalue={(list) => (phases = list)} />
+        </details>
+        <div class="col-span-2 mt-2 flex flex-wrap justify-end gap-2">
+          {#if ondelete}<button type="button" class="btn mr-auto btn-ghost" onclick={ondelete}
+              ><Trash class="size-4" /> Delete</button
+            >{/if}
           <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
           <button class="btn btn-primary">Save the yarn</button>
         </div>

@@ -231,5 +231,5 @@
 {/if}
 
 {#if editing}
-  <YarnDialog yarn={editing} onsave={keep} onclose={() => (editing = null)} />
+  <YarnDialog yarn={editing} kit={at.kit!} onsave={keep} onclose={() => (editing = null)} />
 {/if}

@@ -1,0 +1,196 @@
+<script lang="ts">
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import {
+    columnFilteringFeature,
+    createFilteredRowModel,
+    createSortedRowModel,
+    createTable,
+    globalFilteringFeature,
+    rowSortingFeature,
+    tableFeatures
+  } from '@tanstack/svelte-table';
+  import { createVirtualizer } from '@tanstack/svelte-virtual';
+  import { get } from 'svelte/store';
+  import { className, heldTex, type Yarn } from '$lib/core/kit';
+  import YarnDot from './YarnDot.svelte';
+
+  let { yarns, filter, onopen }: { yarns: readonly Yarn[]; filter: string; onopen: (yarn: Yarn) => void } = $props();
+
+  const ROW = 44;
+  const features = tableFeatures({
+    columnFilteringFeature,
+    globalFilteringFeature,
+    rowSortingFeature,
+    filteredRowModel: createFilteredRowModel(),
+    sortedRowModel: createSortedRowModel(),
+    // Letters as people sort them, unknown numbers last.
+    sortFns: {
+      words: (a: { getValue: (id: string) => unknown }, b: { getValue: (id: string) => unknown }, id: string) =>
+        String(a.getValue(id)).localeCompare(String(b.getValue(id))),
+      numbers: (a: { getValue: (id: string) => unknown }, b: { getValue: (id: string) => unknown }, id: string) =>
+        Number(a.getValue(id) ?? -1) - Number(b.getValue(id) ?? -1)
+    },
+    filterFns: {
+      // Every word of the search must stand somewhere in the yarn.
+      anywhere: (row: { original: Yarn }, _id: string, sought: unknown) => {
+        const y = row.original;
+        const text =
+          `${y.name} ${y.colour.name} ${y.fibre} ${className(y.weightClass)} ${y.behaviour.wash}`.toLowerCase();
+        return String(sought)
+          .toLowerCase()
+          .split(/\s+/)
+          .every((word) => text.includes(word));
+      }
+    }
+  });
+  const COLUMNS = [
+    { id: 'name', title: 'Yarn', of: (y: Yarn) => y.name, sortFn: 'words', width: 'minmax(9rem,2fr)' },
+    { id: 'colour', title: 'Colour', of: (y: Yarn) => y.colour.name, sortFn: 'words', width: 'minmax(7rem,1.4fr)' },
+    { id: 'class', title: 'Class', of: (y: Yarn) => y.weightClass, sortFn: 'numbers', width: 'minmax(6rem,1fr)' },
+    { id: 'tex', title: 'tex', of: (y: Yarn) => heldTex(y), sortFn: 'numbers', width: '5rem' },
+    { id: 'fibre', title: 'Fibre', of: (y: Yarn) => y.fibre, sortFn: 'words', width: 'minmax(8rem,2fr)' },
+    {
+      id: 'balls',
+      title: 'Balls',
+      of: (y: Yarn) => (y.stockGrams === null ? null : y.stockGrams / y.label.grams),
+      sortFn: 'numbers',
+      width: '4.5rem'
+    },
+    { id: 'grams', title: 'At hand', of: (y: Yarn) => y.stockGrams, sortFn: 'numbers', width: '6rem' }
+  ] as const;
+  const template = COLUMNS.map((c) => c.width).join(' ');
+
+  const table = createTable({
+    features,
+    columns: COLUMNS.map((c) => ({ id: c.id, accessorFn: c.of, header: c.title, sortFn: c.sortFn })),
+    get data() {
+      return yarns as Yarn[];
+    },
+    globalFilterFn: 'anywhere',
+    getColumnCanGlobalFilter: () => true,
+    state: {
+      get globalFilter() {
+        return filter.trim();
+      }
+    }
+  });
+  const rows = $derived(table.getRowModel().rows);
+  let scroller = $state<HTMLDivElement>();
+  let active = $state(0);
+  const virtual = createVirtualizer<HTMLDivElement, HTMLDivElement>({
+    count: 0,
+    getScrollElement: () => scroller ?? null,
+    estimateSize: () => ROW,
+    overscan: 8
+  });
+  $effect(() => {
+    get(virtual).setOptions({ count: rows.length, getScrollElement: () => scroller ?? null });
+  });
+  $effect(() => {
+    if (active >= rows.length) active = Math.max(0, rows.length - 1);
+  });
+
+  const PAGE = 10;
+  function move(event: KeyboardEvent): void {
+    const to = {
+      ArrowDown: active + 1,
+      ArrowUp: active - 1,
+      PageDown: active + PAGE,
+      PageUp: active - PAGE,
+      Home: 0,
+      End: rows.length - 1
+    }[event.key];
+    const chosen = rows[active];
+    // Enter on a heading sorts; only on the grid itself does it open the yarn.
+    if (event.key === 'Enter' && chosen && event.target === event.currentTarget) {
+      event.preventDefault();
+      onopen(chosen.original);
+    }
+    if (to === undefined) return;
+    event.preventDefault();
+    active = Math.min(rows.length - 1, Math.max(0, to));
+    $virtual.scrollToIndex(active);
+  }
+</script>
+
+<p class="mb-2 text-sm quiet" aria-live="polite">
+  {rows.length === yarns.length ? `${yarns.length} yarns` : `${rows.length} of ${yarns.length} yarns`}
+</p>
+<div class="overflow-x-auto rounded-box border border-base-300 bg-base-100">
+  <div
+    role="grid"
+    aria-label="Yarns"
+    aria-rowcount={rows.length + 1}
+    aria-activedescendant={rows[active] && `yarn-row-${rows[active]?.id}`}
+    tabindex="0"
+    onkeydown={move}
+    class="min-w-176"
+  >
+    <div role="row" class="grid border-b border-base-300 bg-base-200 text-sm" style="grid-template-columns:{template}">
+      {#each COLUMNS as column (column.id)}
+        {@const sorted = table.getColumn(column.id)?.getIsSorted()}
+        <div role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}>
+          <button
+            type="button"
+            class="flex min-h-10 w-full cursor-pointer items-center gap-1 px-3 font-semibold hover:underline"
+            onclick={() => table.getColumn(column.id)?.toggleSorting(sorted === 'asc')}
+          >
+            {column.title}
+            {#if sorted === 'asc'}<ArrowUp class="size-3.5" />{:else if sorted === 'desc'}<ArrowDown
+                class="size-3.5"
+              />{/if}
+          </button>
+        </div>
+      {/each}
+    </div>
+    <div
+      bind:this={scroller}
+      class="h-[min(34rem,calc(100dvh-18rem))] min-h-64 overflow-y-auto"
+      data-testid="stash-scroll"
+      tabindex="-1"
+    >
+      <div class="relative" style="height:{$virtual.getTotalSize()}px">
+        {#each $virtual.getVirtualItems() as item (item.key)}
+          {@const row = rows[item.index]}
+          {#if row}
+            {@const y = row.original}
+            <!-- The grid itself takes the keys: arrows, page keys and Enter. -->
+            <!-- svelte-ignore a11y_click_events_have_key_events -->
+            <div
+              role="row"
+              tabindex="-1"
+              id="yarn-row-{row.id}"
+              aria-rowindex={item.index + 2}
+              class="absolute inset-x-0 top-0 grid cursor-pointer items-center border-b border-base-300/60 hover:bg-base-200 {item.index ===
+              active
+                ? 'bg-base-200 shadow-[inset_3px_0_0_var(--color-primary)]'
+                : ''}"
+              style="height:{ROW}px;transform:translateY({item.start}px);grid-template-columns:{template}"
+              onclick={() => {
+                active = item.index;
+                onopen(y);
+              }}
+            >
+              <div role="gridcell" class="flex min-w-0 items-center gap-2 px-3">
+                <YarnDot hex={y.colour.hex} size={24} /><span class="truncate font-medium">{y.name}</span>
+              </div>
+              <div role="gridcell" class="truncate px-3">
+                {y.colour.name}{y.phases.length ? `, ${y.phases.length} phases` : ''}
+              </div>
+              <div role="gridcell" class="truncate px-3">{className(y.weightClass)}</div>
+              <div role="gridcell" class="px-3 text-right numerals">{Math.round(heldTex(y))}</div>
+              <div role="gridcell" class="truncate px-3 text-sm quiet">{y.fibre || 'not said'}</div>
+              <div role="gridcell" class="px-3 text-right numerals">
+                {y.stockGrams === null ? '–' : (y.stockGrams / y.label.grams).toFixed(1)}
+              </div>
+              <div role="gridcell" class="px-3 text-right numerals">
+                {y.stockGrams === null ? 'unknown' : `${Math.round(y.stockGrams)} g`}
+              </div>
+            </div>
+          {/if}
+        {/each}
+      </div>
+    </div>
+  </div>
+</div>

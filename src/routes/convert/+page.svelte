@@ -1,0 +1,187 @@
+<script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus';
+  import { convertCount, convertGauge } from '$lib/core/convert';
+  import { asLengths, gaugeFor, perCm, type PerCm, usualHole, yarnName } from '$lib/core/kit';
+  import { readCount, wordFault } from '$lib/core/quantity';
+  import { loadKit } from '$lib/store/kit';
+  import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
+  import NumberField from '$lib/ui/options/NumberField.svelte';
+  import SelectField from '$lib/ui/options/SelectField.svelte';
+  import { db } from '$lib/ui/state/db';
+  import { live } from '$lib/ui/state/live.svelte';
+
+  const source = live(() => loadKit(db()));
+  const kit = $derived(source.value ?? null);
+  // The handbook's example stands there at the start, so that the working can be followed at once.
+  let stitches = $state(20);
+  let rows = $state(28);
+  let from = $state<'known' | 'typed'>('typed');
+  let cmTo40Stitches = $state(26);
+  let cmTo20Rows = $state(9.5);
+  let machineId = $state('');
+  let yarnId = $state('');
+  const machine = $derived(kit?.machines.find((m) => m.id === machineId) ?? kit?.machines[0]);
+  const yarn = $derived(kit?.yarns.find((y) => y.id === yarnId) ?? kit?.yarns[0]);
+
+  const pattern = $derived(perCm({ as: 'counts', stitches, rows }));
+  const target = $derived.by((): PerCm => {
+    if (from === 'typed' || !kit || !machine || !yarn) return perCm({ as: 'lengths', cmTo40Stitches, cmTo20Rows });
+    const gauge = gaugeFor(kit, machine, yarn, usualHole(machine, yarn.weightClass));
+    return { courses: gauge.courses.value, wales: gauge.wales.value };
+  });
+  const factors = $derived(convertGauge(pattern, target));
+  const [patternCm, targetCm] = $derived([asLengths(pattern), asLengths(target)]);
+
+  interface Line {
+    readonly id: number;
+    readonly what: 'stitches' | 'rows';
+    readonly text: string;
+  }
+  let lines = $state.raw<readonly Line[]>([
+    { id: 1, what: 'stitches', text: '60' },
+    { id: 2, what: 'rows', text: '84' },
+    { id: 3, what: 'rows', text: '12' }
+  ]);
+  const put = (id: number, change: Partial<Line>): void =>
+    void (lines = lines.map((l) => (l.id === id ? { ...l, ...change } : l)));
+  const read = (line: Line) =>
+    readCount(line.text, { field: line.what === 'stitches' ? 'Stitches' : 'Rows', min: 1, max: 20_000 });
+  const four = (n: number): string => n.toFixed(4);
+  const two = (n: number): string => n.toFixed(2);
+</script>
+
+<svelte:head><title>Convert a gauge · Tomble</title></svelte:head>
+
+<div class="mx-auto max-w-[70rem] px-4 py-6">
+  <h1 class="text-3xl font-bold">Convert a pattern's gauge</h1>
+  <p class="quiet">A hand pattern counts for its own gauge. Multiply its counts, and the size stays.</p>
+  <div class="mt-4 grid grid-cols-1 gap-5 md:grid-cols-2">
+    <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="The pattern">
+      <h2 class="mb-2 text-xl font-semibold">The pattern says, to 10 cm</h2>
+      <div class="grid grid-cols-2 gap-4">
+        <NumberField label="Stitches" value={stitches} min={1} max={80} onvalue={(v) => v && (stitches = v)} />
+        <NumberField label="Rows" value={rows} min={1} max={120} onvalue={(v) => v && (rows = v)} />
+      </div>
+      <p class="numerals">
+        {two(patternCm.cmTo40Stitches)} cm to 40 stitches, {two(patternCm.cmTo20Rows)} cm to 20 rows
+      </p>
+    </section>
+    <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="The machine">
+      <h2 class="mb-2 text-xl font-semibold">The machine knits</h2>
+      <ChoiceField
+        label="Gauge"
+        value={from}
+        choices={[
+          { value: 'typed', label: 'Typed in' },
+          { value: 'known', label: 'As Tomble knows it' }
+        ]}
+        onvalue={(v) => (from = v as typeof from)}
+      />
+      {#if from === 'typed'}
+        <div class="grid grid-cols-2 gap-4">
+          <NumberField
+            label="Width of 40 stitches"
+            unit="cm"
+            value={cmTo40Stitches}
+            min={4}
+            max={120}
+            onvalue={(v) => v && (cmTo40Stitches = v)}
+          />
+          <NumberField
+            label="Length of 20 rows"
+            unit="cm"
+            value={cmTo20Rows}
+            min={1}
+            max={60}
+            onvalue={(v) => v && (cmTo20Rows = v)}
+          />
+        </div>
+      {:else if kit && machine && yarn}
+        <div class="grid grid-cols-2 gap-4">
+          <SelectField
+            label="Machine"
+            value={machine.id}
+            choices={kit.machines.map((m) => ({ value: m.id, label: m.name }))}
+            onvalue={(v) => (machineId = v)}
+          />
+          <SelectField
+            label="Yarn"
+            value={yarn.id}
+            choices={kit.yarns.map((y) => ({ value: y.id, label: yarnName(y) }))}
+            onvalue={(v) => (yarnId = v)}
+          />
+        </div>
+      {/if}
+    </section>
+  </div>
+  <section
+    class="mt-5 grid grid-cols-1 gap-5 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-2"
+    aria-label="Factors"
+  >
+    <div>
+      <p class="quiet">Multiply stitches by</p>
+      <p class="numerals text-5xl font-bold" data-testid="stitch-factor">{four(factors.stitchFactor)}</p>
+      <p class="numerals text-sm">
+        {two(patternCm.cmTo40Stitches)} cm / {two(targetCm.cmTo40Stitches)} cm, both to 40 stitches
+      </p>
+    </div>
+    <div>
+      <p class="quiet">Multiply rows by</p>
+      <p class="numerals text-5xl font-bold" data-testid="row-factor">{four(factors.rowFactor)}</p>
+      <p class="numerals text-sm">{two(patternCm.cmTo20Rows)} cm / {two(targetCm.cmTo20Rows)} cm, both to 20 rows</p>
+    </div>
+  </section>
+  <section class="mt-5 rounded-box border border-base-300 bg-base-100 p-4" aria-label="Counts">
+    <h2 class="text-xl font-semibold">Counts of the pattern</h2>
+    <table class="mt-2 w-full text-left">
+      <thead class="text-sm quiet">
+        <tr
+          ><th class="py-1 font-medium">Pattern</th><th class="font-medium">What</th><th class="font-medium"
+            >On the machine</th
+          ><th class="font-medium">Rounded by</th></tr
+        >
+      </thead>
+      <tbody>
+        {#each lines as line, i (line.id)}
+          {@const got = read(line)}
+          <tr class="border-t border-base-300">
+            <td class="py-2 pr-3"
+              ><input
+                class="input w-24 numerals"
+                inputmode="numeric"
+                aria-label="Count {i + 1}"
+                value={line.text}
+                oninput={(e) => put(line.id, { text: e.currentTarget.value })}
+              /></td
+            >
+            <td class="pr-3">
+              <select
+                class="select w-28"
+                aria-label="What count {i + 1} is"
+                value={line.what}
+                onchange={(e) => put(line.id, { what: e.currentTarget.value as Line['what'] })}
+              >
+                <option value="stitches">stitches</option><option value="rows">rows</option>
+              </select>
+            </td>
+            {#if got.ok}
+              {@const c = convertCount(got.value, line.what === 'stitches' ? factors.stitchFactor : factors.rowFactor)}
+              <td class="numerals text-xl font-semibold"
+                >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(1)})</span></td
+              >
+              <td class="numerals">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
+            {:else}
+              <td colspan="2" class="text-sm font-semibold text-error">{wordFault(got.fault)}</td>
+            {/if}
+          </tr>
+        {/each}
+      </tbody>
+    </table>
+    <button
+      type="button"
+      class="btn mt-2 btn-sm"
+      onclick={() => (lines = [...lines, { id: Math.max(...lines.map((l) => l.id)) + 1, what: 'rows', text: '10' }])}
+      ><Plus class="size-4" /> Another count</button
+    >
+  </section>
+</div>

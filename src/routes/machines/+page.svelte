@@ -1,0 +1,188 @@
+<script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus';
+  import Trash from '@lucide/svelte/icons/trash';
+  import { toast } from 'svelte-sonner';
+  import { isLarge, Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
+  import { showLength } from '$lib/core/quantity';
+  import { ringScene } from '$lib/draw/ring';
+  import { loadKit, saveMachine } from '$lib/store/kit';
+  import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
+  import CountField from '$lib/ui/options/CountField.svelte';
+  import LengthField from '$lib/ui/options/LengthField.svelte';
+  import SwitchField from '$lib/ui/options/SwitchField.svelte';
+  import TextField from '$lib/ui/options/TextField.svelte';
+  import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
+  import { db } from '$lib/ui/state/db';
+  import { live } from '$lib/ui/state/live.svelte';
+
+  const kit = live(() => loadKit(db()));
+  const machines = $derived(kit.value?.machines ?? []);
+  const units = $derived(kit.value?.habits.units ?? 'metric');
+  let chosen = $state('');
+  const machine = $derived(machines.find((m) => m.id === chosen) ?? machines[0]);
+  let across = $state(10);
+
+  async function add(pins: number): Promise<void> {
+    const id = crypto.randomUUID();
+    await saveMachine(db(), presetFor(pins, id, `${pins} pins`));
+    chosen = id;
+  }
+  const keep = (change: Partial<Machine>): void => {
+    if (machine) void saveMachine(db(), Machine.parse({ ...machine, ...change }));
+  };
+  async function remove(gone: Machine): Promise<void> {
+    await db().machines.delete(gone.id);
+    toast(`Deleted: ${gone.name}`, { action: { label: 'Undo', onClick: () => void saveMachine(db(), gone) } });
+  }
+</script>
+
+<svelte:head><title>Machines · Tomble</title></svelte:head>
+
+<div class="mx-auto max-w-[86rem] px-4 py-6">
+  <h1 class="text-3xl font-bold">Machines</h1>
+  <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
+    <div>
+      <ul class="space-y-2">
+        {#each machines as each (each.id)}
+          <li>
+            <button
+              type="button"
+              class="flex w-full cursor-pointer items-center gap-3 rounded-box border-2 bg-base-100 p-3 text-left {each.id ===
+              machine?.id
+                ? 'border-primary'
+                : 'border-base-300 hover:border-base-content/40'}"
+              aria-pressed={each.id === machine?.id}
+              onclick={() => (chosen = each.id)}
+            >
+              <span class="w-12 text-right numerals text-3xl font-bold">{each.pins}</span>
+              <span class="min-w-0">
+                <span class="block truncate font-semibold">{each.name}</span>
+                <span class="block text-sm quiet"
+                  >{isLarge(each) ? 'large' : 'small'}{each.counter === 'none' ? ', no counter' : ''}{each.motor
+                    ? ', motor'
+                    : ''}</span
+                >
+              </span>
+            </button>
+          </li>
+        {/each}
+      </ul>
+      <h2 class="mt-5 mb-2 font-semibold">Add one of</h2>
+      <div class="grid grid-cols-3 gap-2">
+        {#each PRESETS as pins (pins)}
+          <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => add(pins)}
+            ><Plus class="size-4" /> {pins}</button
+          >
+        {/each}
+      </div>
+      <p class="mt-1 text-sm quiet">Pins. Every value can be changed afterwards.</p>
+    </div>
+    {#if machine}
+      {#key machine.id}
+        <div
+          class="grid grid-cols-1 gap-5 rounded-box border border-base-300 bg-base-100 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
+        >
+          <div class="order-2 grid grid-cols-1 content-start gap-x-4 gap-y-1 sm:grid-cols-2 md:order-1">
+            <TextField label="Name" value={machine.name} most={60} onvalue={(name) => keep({ name })} />
+            <CountField label="Pins" value={machine.pins} min={4} max={200} onvalue={(pins) => keep({ pins })} />
+            <div class="sm:col-span-2">
+              <ChoiceField
+                label="Marker"
+                value={machine.marker.kind}
+                choices={[
+                  { value: 'light-among-dark', label: 'One light pin' },
+                  { value: 'dark-among-light', label: 'One dark pin' },
+                  { value: 'several', label: 'A few pins' }
+                ]}
+                onvalue={(kind) => keep({ marker: { ...machine.marker, kind: kind as Machine['marker']['kind'] } })}
+              />
+            </div>
+            <ChoiceField
+              label="The marker is the"
+              value={machine.marker.counts}
+              choices={[
+                { value: 'first', label: 'first pin' },
+                { value: 'last', label: 'last pin' }
+              ]}
+              onvalue={(counts) => keep({ marker: { ...machine.marker, counts: counts as 'first' | 'last' } })}
+            />
+            <ChoiceField
+              label="Row counter"
+              value={machine.counter}
+              choices={[
+                { value: 'tube', label: 'Counts in TUBE' },
+                { value: 'none', label: 'None' }
+              ]}
+              onvalue={(counter) => keep({ counter: counter as Machine['counter'] })}
+            />
+            <CountField
+              label="Stitches lost at the start"
+              help="In PANEL mode with the whole ring cast on."
+              value={machine.reach.start}
+              min={0}
+              max={6}
+              onvalue={(start) => keep({ reach: { ...machine.reach, start } })}
+            />
+            <CountField
+              label="Stitches lost at the end"
+              value={machine.reach.end}
+              min={0}
+              max={6}
+              onvalue={(end) => keep({ reach: { ...machine.reach, end } })}
+            />
+            <CountField
+              label="Tension holes"
+              value={machine.tensionHoles}
+              min={1}
+              max={5}
+              onvalue={(tensionHoles) => keep({ tensionHoles })}
+            />
+            <SwitchField
+              label="Slots are numbered"
+              value={machine.numbered}
+              onvalue={(numbered) => keep({ numbered })}
+            />
+            <CountField
+              label="Tape across so many pins"
+              help="From the first of them to the last."
+              value={across}
+              min={2}
+              max={machine.pins}
+              onvalue={(n) => (across = n)}
+            />
+            <LengthField
+              label="is so long"
+              help={machine.pinSpacingMm === null
+                ? `Not measured: a turn of the ring is taken as ${showLength(ringMm(machine), units)}.`
+                : `${machine.pinSpacingMm.toFixed(1)} mm from pin to pin; a turn is ${showLength(ringMm(machine), units)}.`}
+              valueMm={machine.pinSpacingMm === null ? null : machine.pinSpacingMm * (across - 1)}
+              minMm={4 * (across - 1)}
+              maxMm={40 * (across - 1)}
+              {units}
+              optional
+              onvalue={(mm) => keep({ pinSpacingMm: mm === null ? null : spacingAcross(mm, across) })}
+            />
+            <SwitchField label="Driven by a motor" value={machine.motor} onvalue={(motor) => keep({ motor })} />
+            {#if machine.motor}
+              <p class="rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2 text-sm sm:col-span-2">
+                Low speed only; never for the first rows or for panels; hair, sleeves and children well away.
+              </p>
+            {/if}
+          </div>
+          <div class="order-1 md:order-2">
+            <ScenePicture scene={ringScene(machine, 340)} class="mx-auto w-full max-w-88" />
+            <p class="mt-1 text-center text-sm quiet">
+              From above; you sit at the lower side. Struck pins are lost in a full panel. Never force a PANEL stop: it
+              breaks the machine.
+            </p>
+            {#if machines.length > 1}
+              <button type="button" class="btn mt-4 w-full btn-ghost" onclick={() => remove(machine)}
+                ><Trash class="size-4" /> Delete {machine.name}</button
+              >
+            {/if}
+          </div>
+        </div>
+      {/key}
+    {/if}
+  </div>
+</div>

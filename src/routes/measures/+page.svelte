@@ -1,0 +1,142 @@
+<script lang="ts">
+  import Plus from '@lucide/svelte/icons/plus';
+  import Trash from '@lucide/svelte/icons/trash';
+  import { toast } from 'svelte-sonner';
+  import { HEAD_SIZES, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
+  import { showLength } from '$lib/core/quantity';
+  import { loadKit } from '$lib/store/kit';
+  import { Person } from '$lib/store/records/person';
+  import LengthField from '$lib/ui/options/LengthField.svelte';
+  import TextField from '$lib/ui/options/TextField.svelte';
+  import { db } from '$lib/ui/state/db';
+  import { live } from '$lib/ui/state/live.svelte';
+
+  const source = live(async () => {
+    const [kit, people] = await Promise.all([loadKit(db()), db().people.toArray()]);
+    return {
+      units: kit?.habits.units ?? ('metric' as const),
+      people: people.sort((a, b) => a.name.localeCompare(b.name))
+    };
+  });
+  const units = $derived(source.value?.units ?? 'metric');
+  const people = $derived(source.value?.people ?? []);
+  let chosen = $state('');
+  const person = $derived(people.find((p) => p.id === chosen) ?? people[0]);
+  const BODY = MEASURES.filter((m) => !/^(mug|bottle)/.test(m.code));
+  const head = {
+    title: 'Heads',
+    source: 'from memory of the Craft Yarn Council; large adult: common practice, no source',
+    sizes: HEAD_SIZES.map((h) => ({ size: h.label, measures: { head: h.girthMm } }))
+  };
+  const tables = [head, ...SIZE_TABLES];
+
+  async function add(): Promise<void> {
+    const id = crypto.randomUUID();
+    await db().people.put(Person.parse({ id, name: `Person ${people.length + 1}` }));
+    chosen = id;
+  }
+  const keep = (change: Partial<Person>): void => {
+    if (person) void db().people.put(Person.parse({ ...person, ...change }));
+  };
+  function measure(code: string, mm: number | null): void {
+    if (!person) return;
+    const measures = Object.fromEntries(
+      Object.entries({ ...person.measures, [code]: mm }).filter(([, v]) => v !== null)
+    );
+    keep({ measures: measures as Person['measures'] });
+  }
+  async function remove(gone: Person): Promise<void> {
+    await db().people.delete(gone.id);
+    toast(`Deleted: ${gone.name}`, { action: { label: 'Undo', onClick: () => void db().people.put(gone) } });
+  }
+</script>
+
+<svelte:head><title>Measures · Tomble</title></svelte:head>
+
+<div class="mx-auto max-w-[86rem] px-4 py-6">
+  <h1 class="text-3xl font-bold">Measures</h1>
+  <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
+    <section aria-label="People">
+      <h2 class="mb-2 text-xl font-semibold">People you knit for</h2>
+      <ul class="space-y-2">
+        {#each people as each (each.id)}
+          <li>
+            <button
+              type="button"
+              class="w-full cursor-pointer rounded-box border-2 bg-base-100 p-3 text-left {each.id === person?.id
+                ? 'border-primary'
+                : 'border-base-300 hover:border-base-content/40'}"
+              aria-pressed={each.id === person?.id}
+              onclick={() => (chosen = each.id)}
+            >
+              <span class="block truncate font-semibold">{each.name}</span>
+              <span class="block text-sm quiet">{Object.keys(each.measures).length} measures</span>
+            </button>
+          </li>
+        {/each}
+      </ul>
+      {#if source.value && !people.length}<p class="quiet">
+          Nobody yet. Measures stay in this browser; nothing is sent anywhere.
+        </p>{/if}
+      <button type="button" class="btn mt-3 border-base-content/25 bg-base-100" onclick={add}
+        ><Plus class="size-4" /> Add a person</button
+      >
+    </section>
+    {#if person}
+      {#key person.id}
+        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Measures of {person.name}">
+          <div class="grid grid-cols-1 gap-x-5 gap-y-1 sm:grid-cols-2 xl:grid-cols-3">
+            <TextField label="Name" value={person.name} most={60} onvalue={(name) => keep({ name })} />
+            {#each BODY as m (m.code)}
+              <LengthField
+                label={m.label}
+                help={m.how}
+                valueMm={person.measures[m.code] ?? null}
+                minMm={m.minMm}
+                maxMm={m.maxMm}
+                {units}
+                optional
+                onvalue={(mm) => measure(m.code, mm)}
+              />
+            {/each}
+            <TextField label="Note" value={person.note} most={500} optional onvalue={(note) => keep({ note })} />
+          </div>
+          <p class="mt-2 flex items-center gap-3 text-sm quiet">
+            Kept in this browser only.
+            <button type="button" class="btn btn-ghost btn-sm" onclick={() => remove(person)}
+              ><Trash class="size-4" /> Delete {person.name}</button
+            >
+          </p>
+        </section>
+      {/key}
+    {/if}
+  </div>
+  <h2 class="mt-8 mb-3 text-xl font-semibold">Usual sizes, where nobody can be measured</h2>
+  <div class="grid grid-cols-1 gap-5 md:grid-cols-2 xl:grid-cols-3">
+    {#each tables as table (table.title)}
+      {@const codes = Object.keys(table.sizes[0]!.measures)}
+      <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label={table.title}>
+        <h3 class="font-semibold">{table.title}</h3>
+        <table class="mt-2 w-full text-left text-sm">
+          <thead class="quiet"
+            ><tr
+              ><th class="py-1 font-medium">Size</th>{#each codes as code (code)}<th class="text-right font-medium"
+                  >{measureOf(code)?.label}</th
+                >{/each}</tr
+            ></thead
+          >
+          <tbody>
+            {#each table.sizes as size (size.size)}
+              <tr class="border-t border-base-300"
+                ><td class="py-1">{size.size}</td>{#each codes as code (code)}<td class="text-right numerals"
+                    >{showLength((size.measures as Record<string, number>)[code] ?? 0, units)}</td
+                  >{/each}</tr
+              >
+            {/each}
+          </tbody>
+        </table>
+        <p class="mt-1 text-xs quiet">Source: {table.source}.</p>
+      </section>
+    {/each}
+  </div>
+</div>

@@ -1,0 +1,157 @@
+<script lang="ts">
+  import Download from '@lucide/svelte/icons/download';
+  import FolderInput from '@lucide/svelte/icons/folder-input';
+  import Plus from '@lucide/svelte/icons/plus';
+  import { Dialog } from 'bits-ui';
+  import { toast } from 'svelte-sonner';
+  import { Yarn, yarnName } from '$lib/core/kit';
+  import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
+  import { loadKit, saveYarn } from '$lib/store/kit';
+  import { download } from '$lib/ui/download';
+  import { db } from '$lib/ui/state/db';
+  import { live } from '$lib/ui/state/live.svelte';
+  import StashTable from '$lib/ui/yarn/StashTable.svelte';
+  import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
+
+  const kit = live(() => loadKit(db()));
+  const yarns = $derived(kit.value?.yarns ?? []);
+  let filter = $state('');
+  let editing = $state.raw<Yarn | null>(null);
+  let incoming = $state.raw<{ name: string; read: ReadYarns } | null>(null);
+  let picker: HTMLInputElement;
+
+  const fresh = (): Yarn =>
+    Yarn.parse({
+      id: crypto.randomUUID(),
+      name: 'New yarn',
+      weightClass: 4,
+      label: { metres: 200, grams: 100 },
+      colour: { name: 'Undyed', hex: '#e8e2d4' },
+      stockGrams: 100
+    });
+  async function keep(yarn: Yarn): Promise<void> {
+    await saveYarn(db(), yarn);
+    editing = null;
+  }
+  async function remove(gone: Yarn): Promise<void> {
+    editing = null;
+    await db().yarns.delete(gone.id);
+    toast(`Deleted: ${yarnName(gone)}`, { action: { label: 'Undo', onClick: () => void saveYarn(db(), gone) } });
+  }
+  async function look(file: File | undefined): Promise<void> {
+    if (!file) return;
+    const text = file.size > LARGEST_CSV ? ' '.repeat(LARGEST_CSV + 1) : await file.text();
+    incoming = { name: file.name, read: readYarns(text) };
+    picker.value = '';
+  }
+  async function take(): Promise<void> {
+    if (!incoming?.read.ok) return;
+    const { yarns: added } = incoming.read;
+    incoming = null;
+    await db().yarns.bulkAdd([...added]);
+    toast(`${added.length} yarns are in the stash`, {
+      action: { label: 'Undo', onClick: () => void db().yarns.bulkDelete(added.map((y) => y.id)) }
+    });
+  }
+</script>
+
+<svelte:head><title>Yarns · Tomble</title></svelte:head>
+
+<div class="mx-auto max-w-[86rem] px-4 py-6">
+  <div class="flex flex-wrap items-end justify-between gap-3">
+    <h1 class="text-3xl font-bold">Yarns</h1>
+    <div class="flex flex-wrap gap-2">
+      <input
+        bind:this={picker}
+        type="file"
+        accept=".csv,text/csv"
+        class="sr-only"
+        tabindex="-1"
+        aria-label="Yarn file"
+        onchange={(e) => look(e.currentTarget.files?.[0])}
+      />
+      <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => picker.click()}
+        ><FolderInput class="size-4" /> Read a CSV</button
+      >
+      <button
+        type="button"
+        class="btn border-base-content/25 bg-base-100"
+        onclick={() => download('yarns.csv', 'text/csv', writeYarns(yarns))}
+        ><Download class="size-4" /> Save as CSV</button
+      >
+      <button type="button" class="btn btn-primary" onclick={() => (editing = fresh())}
+        ><Plus class="size-4" /> Add a yarn</button
+      >
+    </div>
+  </div>
+  <label class="mt-4 mb-2 block max-w-md">
+    <span class="font-semibold">Find</span>
+    <input class="input mt-1 w-full text-base" type="search" placeholder="ember wool 4" bind:value={filter} />
+  </label>
+  {#if kit.value}<StashTable {yarns} {filter} onopen={(yarn) => (editing = yarn)} />{/if}
+</div>
+
+{#if editing && kit.value}
+  {@const yarn = editing}
+  <YarnDialog
+    {yarn}
+    kit={kit.value}
+    onsave={keep}
+    onclose={() => (editing = null)}
+    ondelete={yarns.length > 1 && yarns.some((y) => y.id === yarn.id) ? () => remove(yarn) : undefined}
+  />
+{/if}
+
+{#if incoming}
+  {@const { name, read } = incoming}
+  <Dialog.Root open onOpenChange={(open) => !open && (incoming = null)}>
+    <Dialog.Portal>
+      <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
+      <Dialog.Content
+        class="fixed top-1/2 left-1/2 z-50 flex max-h-[90dvh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-xl bg-base-100 p-6 shadow-2xl"
+      >
+        <Dialog.Title class="font-display text-2xl font-semibold"
+          >{read.ok ? `Add ${read.yarns.length} yarns?` : 'This file stays outside'}</Dialog.Title
+        >
+        <Dialog.Description class="text-sm break-all quiet">{name}</Dialog.Description>
+        <div class="mt-3 min-h-0 flex-1 overflow-y-auto" role={read.ok ? undefined : 'alert'}>
+          {#if read.ok}
+            <table class="w-full text-left text-sm">
+              <thead class="quiet"><tr><th>Yarn</th><th>Class</th><th>Label</th><th>At hand</th></tr></thead>
+              <tbody>
+                {#each read.yarns.slice(0, 12) as yarn (yarn.id)}
+                  <tr class="border-t border-base-300"
+                    ><td class="py-1">{yarnName(yarn)}</td><td>{yarn.weightClass}</td><td class="numerals"
+                      >{yarn.label.metres} m, {yarn.label.grams} g</td
+                    ><td class="numerals">{yarn.stockGrams === null ? 'unknown' : `${yarn.stockGrams} g`}</td></tr
+                  >
+                {/each}
+              </tbody>
+            </table>
+            {#if read.yarns.length > 12}<p class="mt-1 quiet">and {read.yarns.length - 12} more</p>{/if}
+          {:else}
+            <table class="w-full text-left text-sm">
+              <thead class="quiet"><tr><th class="pr-3">Line</th><th class="pr-3">Column</th><th>Reason</th></tr></thead
+              >
+              <tbody>
+                {#each read.faults as fault, i (i)}
+                  <tr class="border-t border-base-300 align-top"
+                    ><td class="py-1 pr-3 numerals">{fault.line}</td><td class="pr-3">{fault.column || 'all'}</td><td
+                      >{fault.reason}</td
+                    ></tr
+                  >
+                {/each}
+              </tbody>
+            </table>
+            {#if read.more > 0}<p class="mt-1 quiet">and {read.more} more</p>{/if}
+            <p class="mt-2">Nothing stored was changed.</p>
+          {/if}
+        </div>
+        <div class="mt-4 flex justify-end gap-2">
+          <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
+          {#if read.ok}<button type="button" class="btn btn-primary" onclick={take}>Add them</button>{/if}
+        </div>
+      </Dialog.Content>
+    </Dialog.Portal>
+  </Dialog.Root>
+{/if}
