@@ -1,6 +1,7 @@
 // npm run bench: speed as ratios measured in one run on this machine; no milliseconds are kept, because machines differ.
 import { join } from 'node:path';
-import { installPackages, root } from './install.mjs';
+import { buildIfStale } from './build.mjs';
+import { ensureChromium, installPackages, root } from './install.mjs';
 
 installPackages();
 const { createServer } = await import('vite');
@@ -14,14 +15,21 @@ const server = await createServer({
   resolve: { alias: { $lib: join(root, 'src', 'lib') } }
 });
 let over = 0;
+/** @param {{ what: string, ratio: number, limit: number | null }[]} ratios */
+function report(ratios) {
+  for (const { what, ratio, limit } of ratios) {
+    if (limit !== null && ratio > limit) over++;
+    const word = limit === null ? '' : `  (at most ${limit}: ${ratio <= limit ? 'good' : 'OVER'})`;
+    console.log(`${ratio.toFixed(2).padStart(8)}  ${what}${word}`);
+  }
+}
 try {
   const { planRatios } = await server.ssrLoadModule('/bench/plan.ts');
-  for (const { what, ratio, limit } of planRatios()) {
-    const word = limit === null ? '' : ratio <= limit ? `at most ${limit}: good` : `at most ${limit}: OVER`;
-    if (limit !== null && ratio > limit) over++;
-    console.log(`${ratio.toFixed(2).padStart(8)}  ${what}${word ? `  (${word})` : ''}`);
-  }
+  report(planRatios());
 } finally {
   await server.close();
 }
+buildIfStale();
+const { scrollRatios } = await import('./bench-scroll.mjs');
+report(await scrollRatios(ensureChromium()));
 process.exitCode = over === 0 ? 0 : 1;

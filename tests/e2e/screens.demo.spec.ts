@@ -31,6 +31,13 @@ const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
     (page) => page.getByRole('button', { name: 'Set count' }).click()
   ],
   ['Finish', '/project/demo-first/finish'],
+  ['Machines', '/machines'],
+  ['Yarns', '/yarns'],
+  ['Yarn dialog', '/yarns', (page) => page.getByRole('button', { name: 'Add a yarn' }).click()],
+  ['Swatches', '/swatches'],
+  ['Stand-ins', '/stand-ins'],
+  ['Measures', '/measures'],
+  ['Convert a gauge', '/convert'],
   ['A project that is gone', '/project/nobody']
 ];
 

@@ -133,50 +133,55 @@
   </section>
   <section class="mt-5 rounded-box border border-base-300 bg-base-100 p-4" aria-label="Counts">
     <h2 class="text-xl font-semibold">Counts of the pattern</h2>
-    <table class="mt-2 w-full text-left">
-      <thead class="text-sm quiet">
-        <tr
-          ><th class="py-1 font-medium">Pattern</th><th class="font-medium">What</th><th class="font-medium"
-            >On the machine</th
-          ><th class="font-medium">Rounded by</th></tr
-        >
-      </thead>
-      <tbody>
-        {#each lines as line, i (line.id)}
-          {@const got = read(line)}
-          <tr class="border-t border-base-300">
-            <td class="py-2 pr-3"
-              ><input
-                class="input w-24 numerals"
-                inputmode="numeric"
-                aria-label="Count {i + 1}"
-                value={line.text}
-                oninput={(e) => put(line.id, { text: e.currentTarget.value })}
-              /></td
-            >
-            <td class="pr-3">
-              <select
-                class="select w-28"
-                aria-label="What count {i + 1} is"
-                value={line.what}
-                onchange={(e) => put(line.id, { what: e.currentTarget.value as Line['what'] })}
+    <div class="overflow-x-auto" role="region" aria-label="Converted counts" tabindex="-1">
+      <table class="mt-2 w-full min-w-md text-left">
+        <thead class="text-sm quiet">
+          <tr
+            ><th class="py-1 font-medium">Pattern</th><th class="font-medium">What</th><th class="font-medium"
+              >On the machine</th
+            ><th class="font-medium">Rounded by</th></tr
+          >
+        </thead>
+        <tbody>
+          {#each lines as line, i (line.id)}
+            {@const got = read(line)}
+            <tr class="border-t border-base-300">
+              <td class="py-2 pr-3"
+                ><input
+                  class="input w-24 numerals"
+                  inputmode="numeric"
+                  aria-label="Count {i + 1}"
+                  value={line.text}
+                  oninput={(e) => put(line.id, { text: e.currentTarget.value })}
+                /></td
               >
-                <option value="stitches">stitches</option><option value="rows">rows</option>
-              </select>
-            </td>
-            {#if got.ok}
-              {@const c = convertCount(got.value, line.what === 'stitches' ? factors.stitchFactor : factors.rowFactor)}
-              <td class="numerals text-xl font-semibold"
-                >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(1)})</span></td
-              >
-              <td class="numerals">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
-            {:else}
-              <td colspan="2" class="text-sm font-semibold text-error">{wordFault(got.fault)}</td>
-            {/if}
-          </tr>
-        {/each}
-      </tbody>
-    </table>
+              <td class="pr-3">
+                <select
+                  class="select w-28"
+                  aria-label="What count {i + 1} is"
+                  value={line.what}
+                  onchange={(e) => put(line.id, { what: e.currentTarget.value as Line['what'] })}
+                >
+                  <option value="stitches">stitches</option><option value="rows">rows</option>
+                </select>
+              </td>
+              {#if got.ok}
+                {@const c = convertCount(
+                  got.value,
+                  line.what === 'stitches' ? factors.stitchFactor : factors.rowFactor
+                )}
+                <td class="numerals text-xl font-semibold"
+                  >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(1)})</span></td
+                >
+                <td class="numerals">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
+              {:else}
+                <td colspan="2" class="text-sm font-semibold text-error">{wordFault(got.fault)}</td>
+              {/if}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
     <button
       type="button"
       class="btn mt-2 btn-sm"

@@ -8,7 +8,7 @@
   import { loadKit, saveMachine } from '$lib/store/kit';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
-  import LengthField from '$lib/ui/options/LengthField.svelte';
+  import NumberField from '$lib/ui/options/NumberField.svelte';
   import SwitchField from '$lib/ui/options/SwitchField.svelte';
   import TextField from '$lib/ui/options/TextField.svelte';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
@@ -150,15 +150,15 @@
               max={machine.pins}
               onvalue={(n) => (across = n)}
             />
-            <LengthField
+            <NumberField
               label="is so long"
+              unit="mm"
               help={machine.pinSpacingMm === null
                 ? `Not measured: a turn of the ring is taken as ${showLength(ringMm(machine), units)}.`
                 : `${machine.pinSpacingMm.toFixed(1)} mm from pin to pin; a turn is ${showLength(ringMm(machine), units)}.`}
-              valueMm={machine.pinSpacingMm === null ? null : machine.pinSpacingMm * (across - 1)}
-              minMm={4 * (across - 1)}
-              maxMm={40 * (across - 1)}
-              {units}
+              value={machine.pinSpacingMm === null ? null : Math.round(10 * machine.pinSpacingMm * (across - 1)) / 10}
+              min={4 * (across - 1)}
+              max={40 * (across - 1)}
               optional
               onvalue={(mm) => keep({ pinSpacingMm: mm === null ? null : spacingAcross(mm, across) })}
             />

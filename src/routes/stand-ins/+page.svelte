@@ -119,9 +119,9 @@
   <h1 class="text-3xl font-bold">Stand-ins</h1>
   <p class="quiet">Same pins, other yarn: what becomes of the piece, and is it still a good idea?</p>
   {#if kit && machine}
-    <div class="mt-4 grid grid-cols-1 gap-5 xl:grid-cols-[22rem_minmax(0,1fr)]">
+    <div class="mt-4 grid grid-cols-1 gap-5 xl:grid-cols-[18rem_minmax(0,1fr)]">
       <div class="space-y-5">
-        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="In place of">
+        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="What is matched">
           <SelectField
             label="In"
             value={what}
@@ -168,7 +168,7 @@
                 <YarnDot hex={yarn.colour.hex} size={22} />
                 <span class="min-w-0 flex-1 truncate text-sm">{yarnName(yarn)}</span>
                 <select
-                  class="select w-28 select-sm"
+                  class="select w-26 select-sm"
                   aria-label="Strands of {yarnName(yarn)}"
                   value={String(strandsOf(yarn.id))}
                   onchange={(e) => choose(yarn.id, Number(e.currentTarget.value))}
@@ -227,22 +227,24 @@
                       ></span
                     >
                   </th>
-                  <td class="px-3 pt-2 numerals">{s.stitches}, {s.rows}</td>
-                  <td class="px-3 pt-2 numerals"
-                    >{showFigure(s.flatWidthMm, units)}<span class="block text-sm quiet"
+                  <td class="px-3 pt-2 numerals whitespace-nowrap">{s.stitches}, {s.rows}</td>
+                  <td class="px-3 pt-2 numerals whitespace-nowrap"
+                    >{showFigure(s.flatWidthMm, units)}<span class="block text-sm whitespace-nowrap quiet"
                       >{showRange(s.flatWidthMm, units)}</span
                     ></td
                   >
-                  <td class="px-3 pt-2 numerals"
-                    >{showFigure(s.lengthMm, units)}<span class="block text-sm quiet"
+                  <td class="px-3 pt-2 numerals whitespace-nowrap"
+                    >{showFigure(s.lengthMm, units)}<span class="block text-sm whitespace-nowrap quiet"
                       >{showRange(s.lengthMm, units)}</span
                     ></td
                   >
-                  <td class="px-3 pt-2 numerals font-semibold">{Math.round(s.rowsNeeded.value)}</td>
-                  <td class="px-3 pt-2 numerals">{s.tightness.toFixed(1)}</td>
-                  <td class="px-3 pt-2 numerals">{s.stretch === null ? '–' : `${Math.round(s.stretch)} %`}</td>
-                  <td class="px-3 pt-2 numerals"
-                    >{showFigure(s.metres, units)}<span class="block text-sm quiet"
+                  <td class="px-3 pt-2 numerals font-semibold whitespace-nowrap">{Math.round(s.rowsNeeded.value)}</td>
+                  <td class="px-3 pt-2 numerals whitespace-nowrap">{s.tightness.toFixed(1)}</td>
+                  <td class="px-3 pt-2 numerals whitespace-nowrap"
+                    >{s.stretch === null ? '–' : `${Math.round(s.stretch)} %`}</td
+                  >
+                  <td class="px-3 pt-2 numerals whitespace-nowrap"
+                    >{showFigure(s.metres, units)}<span class="block text-sm whitespace-nowrap quiet"
                       >{showFigure(s.grams, units)}, {showFigure(s.balls, units)}</span
                     ></td
                   >

@@ -187,7 +187,7 @@
           </div>
         </dl>
         <p class="mt-3 text-sm">From {gauge.courses.because}.</p>
-        <div class="mt-4 grid grid-cols-1 gap-4 sm:grid-cols-2">
+        <div class="mt-4 grid grid-cols-1 gap-4">
           <GaugeMoves learned={learned.courses} title="Rows" unit="rows per cm" />
           <GaugeMoves learned={learned.wales} title="Stitches" unit="stitches per cm" />
         </div>

@@ -9,7 +9,6 @@ import {
   STRUGGLE_ABOVE,
   tightness,
   type Yarn,
-  yarnName,
   yarnOf
 } from '../kit';
 import { type Brief, castOn, drawstring, knitRows, type Operation, type Plan } from '../plan';
@@ -231,11 +230,10 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       lengthOff: (size.lengthMm.value / length - 1) * 100,
       widthOff: (size.flatWidthMm.value / width - 1) * 100
     };
-    const name = yarnName(candidate.yarn);
     const unknown =
       gauge.courses.basis === 'default'
-        ? `Nothing was measured of ${name}${candidate.strands > 1 ? ` with ${candidate.strands} strands` : ''} on ${machine.name}: knit 20 rows, rest them and measure before you trust the length.`
-        : `Hand and drape of ${name} show only when it is knitted.`;
+        ? `Not measured yet on ${machine.name}: knit 20 rows, rest and measure them.`
+        : 'Hand and drape show only when it is knitted.';
     return { ...unjudged, unknown, ...judgeOne(unjudged, first) };
   };
 

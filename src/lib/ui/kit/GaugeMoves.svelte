@@ -4,7 +4,7 @@
   import type { Learned } from '$lib/core/kit';
 
   let { learned, title, unit }: { learned: Learned; title: string; unit: string } = $props();
-  const W = 420;
+  const W = 560;
   const LINE = 30;
   const LEFT = 12;
   const RIGHT = 12;

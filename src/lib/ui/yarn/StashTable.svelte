@@ -45,19 +45,34 @@
     }
   });
   const COLUMNS = [
-    { id: 'name', title: 'Yarn', of: (y: Yarn) => y.name, sortFn: 'words', width: 'minmax(9rem,2fr)' },
-    { id: 'colour', title: 'Colour', of: (y: Yarn) => y.colour.name, sortFn: 'words', width: 'minmax(7rem,1.4fr)' },
-    { id: 'class', title: 'Class', of: (y: Yarn) => y.weightClass, sortFn: 'numbers', width: 'minmax(6rem,1fr)' },
-    { id: 'tex', title: 'tex', of: (y: Yarn) => heldTex(y), sortFn: 'numbers', width: '5rem' },
-    { id: 'fibre', title: 'Fibre', of: (y: Yarn) => y.fibre, sortFn: 'words', width: 'minmax(8rem,2fr)' },
+    { id: 'name', end: false, title: 'Yarn', of: (y: Yarn) => y.name, sortFn: 'words', width: 'minmax(9rem,2fr)' },
+    {
+      id: 'colour',
+      end: false,
+      title: 'Colour',
+      of: (y: Yarn) => y.colour.name,
+      sortFn: 'words',
+      width: 'minmax(7rem,1.4fr)'
+    },
+    {
+      id: 'class',
+      end: false,
+      title: 'Class',
+      of: (y: Yarn) => y.weightClass,
+      sortFn: 'numbers',
+      width: 'minmax(6rem,1fr)'
+    },
+    { id: 'tex', end: true, title: 'tex', of: (y: Yarn) => heldTex(y), sortFn: 'numbers', width: '5rem' },
+    { id: 'fibre', end: false, title: 'Fibre', of: (y: Yarn) => y.fibre, sortFn: 'words', width: 'minmax(8rem,2fr)' },
     {
       id: 'balls',
+      end: true,
       title: 'Balls',
       of: (y: Yarn) => (y.stockGrams === null ? null : y.stockGrams / y.label.grams),
       sortFn: 'numbers',
       width: '4.5rem'
     },
-    { id: 'grams', title: 'At hand', of: (y: Yarn) => y.stockGrams, sortFn: 'numbers', width: '6rem' }
+    { id: 'grams', end: true, title: 'At hand', of: (y: Yarn) => y.stockGrams, sortFn: 'numbers', width: '6rem' }
   ] as const;
   const template = COLUMNS.map((c) => c.width).join(' ');
 
@@ -133,7 +148,9 @@
         <div role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}>
           <button
             type="button"
-            class="flex min-h-10 w-full cursor-pointer items-center gap-1 px-3 font-semibold hover:underline"
+            class="flex min-h-10 w-full cursor-pointer items-center gap-1 px-3 font-semibold hover:underline {column.end
+              ? 'justify-end'
+              : ''}"
             onclick={() => table.getColumn(column.id)?.toggleSorting(sorted === 'asc')}
           >
             {column.title}
@@ -146,9 +163,9 @@
     </div>
     <div
       bind:this={scroller}
-      class="h-[min(34rem,calc(100dvh-18rem))] min-h-64 overflow-y-auto"
+      class="h-[min(40rem,calc(100dvh-20rem))] min-h-64 overflow-y-auto"
       data-testid="stash-scroll"
-      tabindex="-1"
+      role="rowgroup"
     >
       <div class="relative" style="height:{$virtual.getTotalSize()}px">
         {#each $virtual.getVirtualItems() as item (item.key)}
