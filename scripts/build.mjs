@@ -23,5 +23,10 @@ export function buildIfStale() {
   const fresh = existsSync(built) && SOURCES.every((source) => newest(join(root, source)) <= statSync(built).mtimeMs);
   if (fresh) return;
   console.log('Building …');
-  if (run(process.execPath, [join(root, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn'], { NODE_ENV: 'production' }) !== 0) process.exit(1);
+  if (
+    run(process.execPath, [join(root, 'node_modules', 'vite', 'bin', 'vite.js'), 'build', '--logLevel', 'warn'], {
+      NODE_ENV: 'production'
+    }) !== 0
+  )
+    process.exit(1);
 }

@@ -15,7 +15,13 @@ const VIEWS = [
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
   ['crank-lamp', '/project/demo-lantern/crank', 1280, 800, 'dark'],
   ['finish', '/project/demo-first/finish', 1280, 800, 'light'],
-  ['log', '/log', 1280, 800, 'light']
+  ['log', '/log', 1280, 800, 'light'],
+  ['machines', '/machines', 1280, 800, 'light'],
+  ['yarns', '/yarns', 1280, 800, 'light'],
+  ['swatches', '/swatches', 1280, 1020, 'light'],
+  ['stand-ins', '/stand-ins', 1280, 800, 'light'],
+  ['measures', '/measures', 1280, 800, 'light'],
+  ['convert', '/convert', 1280, 800, 'light']
 ];
 
 installPackages();

@@ -75,7 +75,7 @@
         <a
           href={link.href}
           aria-current={here(link.href) ? 'page' : undefined}
-          class="flex min-h-11 items-center border-b-3 px-3 {here(link.href)
+          class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap {here(link.href)
             ? 'border-accent font-semibold'
             : 'border-transparent hover:border-base-300'}">{link.label}</a
         >

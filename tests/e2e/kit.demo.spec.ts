@@ -157,6 +157,10 @@ test('stand-ins: two strands are proposed by themselves, the best stands first',
   await page.getByRole('button', { name: 'Try it' }).click();
   await expect(table).toContainText('Ropewalk, typed in');
   await expect(table).toContainText('above 10 the hooks struggle');
+  await page.getByLabel('In', { exact: true }).selectOption({ label: 'A gauge' });
+  await page.getByLabel('20 rows').fill('8');
+  await expect(table).toContainText('The gauge given, as typed');
+  await expect(table).toContainText('longer at the same rows');
   await expect(page.getByRole('img', { name: /^Tightness against size error/ })).toBeVisible();
 });
 

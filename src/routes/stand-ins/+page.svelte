@@ -1,7 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import { type Candidate, type Original, substitute } from '$lib/core/convert';
-  import { classOfLabel, heldTex, Yarn, yarnName, yarnOf } from '$lib/core/kit';
+  import { classOfLabel, heldTex, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
   import { tryPlan } from '$lib/core/tomble';
   import { loadKit } from '$lib/store/kit';
@@ -19,24 +19,43 @@
     return { kit, projects: projects.filter((p) => !p.deletedAt) };
   });
   const TUBE = 'tube';
+  const GAUGE = 'gauge';
+  const GIVEN = 'given';
   const stash = $derived(source.value?.kit ?? null);
   const projects = $derived((source.value?.projects ?? []).filter((p) => stash && tryPlan(stash, p.brief).ok));
   let pickedWhat = $state('');
   let pickedYarn = $state('');
   let pickedMachine = $state('');
   let rows = $state(110);
+  let cmTo40Stitches = $state(29.6);
+  let cmTo20Rows = $state(10);
+  let givenMetres = $state(200);
+  let givenGrams = $state(100);
+  /** A pattern's yarn of which only the gauge and the label are known. */
+  const given = $derived(
+    Yarn.parse({
+      id: GIVEN,
+      name: 'The gauge given',
+      weightClass: classOfLabel(givenMetres, givenGrams),
+      label: { metres: givenMetres, grams: givenGrams },
+      colour: { name: 'as typed', hex: '#8a8f94' }
+    })
+  );
   // Yarns that are not in the stash, typed in for this comparison only.
   let typed = $state.raw<readonly Yarn[]>([]);
   let chosen = $state.raw<readonly { id: string; strands: number }[] | null>(null);
   let find = $state('');
 
-  const kit = $derived(stash && { ...stash, yarns: [...stash.yarns, ...typed] });
+  const kit = $derived(
+    stash && { ...stash, yarns: [...stash.yarns, ...typed, ...(pickedWhat === GAUGE ? [given] : [])] }
+  );
   const what = $derived(pickedWhat || projects[0]?.id || TUBE);
   const project = $derived(projects.find((p) => p.id === what));
   const machine = $derived(kit?.machines.find((m) => m.id === pickedMachine) ?? kit?.machines[0]);
   /** Yarns that can be replaced: those of the work, most rows first. */
   const places = $derived.by((): string[] => {
     if (!kit) return [];
+    if (what === GAUGE) return [GIVEN];
     if (!project) return kit.yarns.map((y) => y.id);
     const planned = tryPlan(kit, project.brief);
     if (!planned.ok) return [];
@@ -66,6 +85,10 @@
   const picked = $derived((chosen ?? nearest).filter((c) => c.id !== own?.id && kit?.yarns.some((y) => y.id === c.id)));
   const original = $derived.by((): Original | null => {
     if (!yarnId || !machine) return null;
+    if (what === GAUGE) {
+      const gauge = perCm({ as: 'lengths', cmTo40Stitches, cmTo20Rows });
+      return { from: 'gauge', machineId: machine.id, yarnId: GIVEN, rows, gauge };
+    }
     return project
       ? { from: 'project', brief: project.brief, yarnId }
       : { from: 'tube', machineId: machine.id, yarnId, rows };
@@ -81,7 +104,12 @@
   const units = $derived(kit?.habits.units ?? 'metric');
   const offered = $derived(
     (kit?.yarns ?? [])
-      .filter((y) => y.id !== own?.id && `${yarnName(y)} ${y.fibre}`.toLowerCase().includes(find.trim().toLowerCase()))
+      .filter(
+        (y) =>
+          y.id !== own?.id &&
+          y.id !== GIVEN &&
+          `${yarnName(y)} ${y.fibre}`.toLowerCase().includes(find.trim().toLowerCase())
+      )
       .slice(0, 60)
   );
   const strandsOf = (id: string): number => picked.find((c) => c.id === id)?.strands ?? 0;
@@ -127,7 +155,8 @@
             value={what}
             choices={[
               ...projects.map((p) => ({ value: p.id, label: p.brief.name })),
-              { value: TUBE, label: 'A plain tube' }
+              { value: TUBE, label: 'A plain tube' },
+              { value: GAUGE, label: 'A gauge' }
             ]}
             onvalue={(v) => {
               pickedWhat = v;
@@ -143,15 +172,50 @@
             />
             <CountField label="Rows" value={rows} min={10} max={5000} onvalue={(v) => (rows = v)} />
           {/if}
-          <SelectField
-            label="In place of"
-            value={yarnId}
-            choices={places.map((id) => ({ value: id, label: yarnName(kit.yarns.find((y) => y.id === id)!) }))}
-            onvalue={(v) => {
-              pickedYarn = v;
-              chosen = null;
-            }}
-          />
+          {#if what === GAUGE}
+            <div class="grid grid-cols-2 gap-x-3">
+              <NumberField
+                label="40 stitches"
+                unit="cm"
+                value={cmTo40Stitches}
+                min={4}
+                max={120}
+                onvalue={(v) => v && (cmTo40Stitches = v)}
+              />
+              <NumberField
+                label="20 rows"
+                unit="cm"
+                value={cmTo20Rows}
+                min={1}
+                max={60}
+                onvalue={(v) => v && (cmTo20Rows = v)}
+              />
+              <NumberField
+                label="Its metres"
+                value={givenMetres}
+                min={1}
+                max={5000}
+                onvalue={(v) => v && (givenMetres = v)}
+              />
+              <NumberField
+                label="Its grams"
+                value={givenGrams}
+                min={1}
+                max={2000}
+                onvalue={(v) => v && (givenGrams = v)}
+              />
+            </div>
+          {:else}
+            <SelectField
+              label="In place of"
+              value={yarnId}
+              choices={places.map((id) => ({ value: id, label: yarnName(kit.yarns.find((y) => y.id === id)!) }))}
+              onvalue={(v) => {
+                pickedYarn = v;
+                chosen = null;
+              }}
+            />
+          {/if}
         </section>
         <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Try these">
           <h2 class="text-lg font-semibold">Try these</h2>
@@ -210,7 +274,7 @@
           <table class="w-full min-w-3xl text-left">
             <thead class="bg-base-200 text-sm">
               <tr>
-                {#each ['Yarn', 'Stitches, rows', 'Flat width', 'Length', 'Rows for the same', 'Tightness', 'Stretch', 'Needs', 'Washing'] as title (title)}
+                {#each ['Yarn', 'Stitches, rows', 'Flat width', 'Length', 'Rows for that length', 'Tightness', 'Stretch', 'Needs', 'Washing'] as title (title)}
                   <th class="px-3 py-2 font-semibold">{title}</th>
                 {/each}
               </tr>

@@ -59,6 +59,19 @@ describe('substitute', () => {
     expect(Math.abs(again!.lengthMm.value - own!.lengthMm.value)).toBeLessThan(10 / 4);
   });
 
+  it('matches a stated gauge exactly', () => {
+    const gauge = { courses: 2.5, wales: 1.6 };
+    const [given, s] = substitute(kit, { from: 'gauge', machineId: 'm', yarnId: 'red', rows: 100, gauge }, [
+      one('like')
+    ]);
+    expect(given!.lengthMm).toMatchObject({ value: 400, low: 400, high: 400 });
+    expect(given!.flatWidthMm.value).toBe(150);
+    // The other yarn at common practice, 2 rows and 1.35 stitches: 500 mm long, so 80 rows do.
+    expect(s!.lengthOff).toBeCloseTo(25, 9);
+    expect(s!.rowsNeeded.value).toBeCloseTo(80, 9);
+    expect(s!.sentence).toContain('knit 20 rows fewer for the same length');
+  });
+
   it('takes the head of a project into account', () => {
     const { brief } = hat(
       { yarn: 'red', liningYarn: 'like', headMm: 700, style: 'plain', sizeBy: 'rows', rows: 120 },

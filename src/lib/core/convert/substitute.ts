@@ -3,8 +3,10 @@ import { kindOf } from '../kinds';
 import {
   heldTex,
   type Kit,
+  loopLengthMm,
   machineOf,
   NET_BELOW,
+  type PerCm,
   strandTex,
   STRUGGLE_ABOVE,
   tightness,
@@ -12,7 +14,7 @@ import {
   yarnOf
 } from '../kit';
 import { type Brief, castOn, drawstring, knitRows, type Operation, type Plan } from '../plan';
-import type { Figure } from '../quantity';
+import { about, type Figure } from '../quantity';
 import { execute, type Executed, readSizes, readYarnUse } from '../read';
 
 /** A yarn with the strands it would be knitted with. */
@@ -21,10 +23,17 @@ export interface Candidate {
   readonly strands: number;
 }
 
-/** What is to be matched: a project with the yarn that would be replaced, or a plain tube. */
+/** What is to be matched: a project with the yarn that would be replaced, a plain tube, or a tube at a stated gauge. */
 export type Original =
   | { readonly from: 'project'; readonly brief: Brief; readonly yarnId: string }
-  | { readonly from: 'tube'; readonly machineId: string; readonly yarnId: string; readonly rows: number };
+  | { readonly from: 'tube'; readonly machineId: string; readonly yarnId: string; readonly rows: number }
+  | {
+      readonly from: 'gauge';
+      readonly machineId: string;
+      readonly yarnId: string;
+      readonly rows: number;
+      readonly gauge: PerCm;
+    };
 
 /** How one yarn would do in place of another. */
 export interface Substitute {
@@ -98,6 +107,19 @@ function programOf(kit: Kit, original: Original): { brief: Brief; plan: Plan } {
     operations
   };
   return { brief, plan: { title: 'Tube', pieces: [piece], finishing: [], worn: null, state: 'rested', wanted: null } };
+}
+
+/** A run whose gauge was stated by a pattern and not learned. */
+function stated(run: Executed, gauge: PerCm): Executed {
+  const because = 'the gauge as it was typed in';
+  const figure = (value: number): Figure => about(value, 0, 'per-cm', 'measured', because);
+  const gauges = run.gauges.map((g) => ({
+    ...g,
+    courses: figure(gauge.courses),
+    wales: figure(gauge.wales),
+    loopMm: loopLengthMm(gauge.courses, gauge.wales, g.state)
+  }));
+  return { ...run, gauges };
 }
 
 /** A change of size that nobody would call another size (own estimate, no source). */
@@ -193,7 +215,8 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   let first: Substitute | null = null;
 
   const compare = (candidate: Candidate, isOriginal: boolean): Substitute => {
-    const run = swapped(kit, brief, plan, original.yarnId, candidate);
+    const knitted = swapped(kit, brief, plan, original.yarnId, candidate);
+    const run = isOriginal && original.from === 'gauge' ? stated(knitted, original.gauge) : knitted;
     const index = run.fabric.yarns.indexOf(candidate.yarn.id);
     const size = readSizes(run).pieces[0]!;
     const use = readYarnUse(run)[index]!;

@@ -29,7 +29,12 @@
     <NumberField label="Core or bowl" unit="g" value={tare} min={0} max={5000} onvalue={(v) => (tare = v ?? 0)} />
     <div class="max-sm:col-span-2">
       <label class="mb-1 block font-semibold" for="{uid}-machine">On which machine</label>
-      <select id="{uid}-machine" class="select w-full text-base" bind:value={machineId}>
+      <select
+        id="{uid}-machine"
+        class="select w-full text-base"
+        value={machine.id}
+        onchange={(e) => (machineId = e.currentTarget.value)}
+      >
         {#each kit.machines as each (each.id)}<option value={each.id}>{each.name}, {each.pins} pins</option>{/each}
       </select>
     </div>

@@ -261,7 +261,9 @@
           <summary class="cursor-pointer py-1 font-semibold">Changes colour along the thread</summary>
           <PhaseList value={phases} onvalue={(list) => (phases = list)} />
         </details>
-        <div class="col-span-2 mt-2 flex flex-wrap justify-end gap-2">
+        <div
+          class="sticky -bottom-6 col-span-2 -mx-6 mt-2 -mb-6 flex flex-wrap justify-end gap-2 border-t border-base-300 bg-base-100 px-6 py-3"
+        >
           {#if ondelete}<button type="button" class="btn mr-auto btn-ghost" onclick={ondelete}
               ><Trash class="size-4" /> Delete</button
             >{/if}
