@@ -5,6 +5,7 @@
   import Sun from '@lucide/svelte/icons/sun';
   import { mode, ModeWatcher, setTheme, toggleMode } from 'mode-watcher';
   import { Toaster } from 'svelte-sonner';
+  import { afterNavigate } from '$app/navigation';
   import { page } from '$app/state';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
@@ -52,6 +53,10 @@
     { href: paths.measures, label: 'Measures' },
     { href: paths.log, label: 'Log' }
   ];
+  // On a narrow screen the menu scrolls sideways: the page one is on stays in view.
+  afterNavigate(() => {
+    document.querySelector('nav [aria-current="page"]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
+  });
   const here = (href: string): boolean => page.url.pathname === href;
 </script>
 

@@ -6,11 +6,10 @@
   import { KINDS } from '$lib/core/kinds';
   import { yarnName } from '$lib/core/kit';
   import { showMass } from '$lib/core/quantity';
-  import { tryPlan } from '$lib/core/tomble';
   import { LARGEST_FILE, readProjectFile, type ReadFile } from '$lib/formats/project-file';
   import { importProject } from '$lib/store/import';
   import { loadKit } from '$lib/store/kit';
-  import { newProject, removeProject, restoreProject, saveProject } from '$lib/store/projects';
+  import { newProject, planProject, removeProject, restoreProject, saveProject } from '$lib/store/projects';
   import { progressOf } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
   import ImportDialog from '$lib/ui/bench/ImportDialog.svelte';
@@ -30,7 +29,7 @@
     return {
       kit,
       entries: open.map((project) => {
-        const planned = kit ? tryPlan(kit, project.brief) : null;
+        const planned = kit ? planProject(kit, project) : null;
         const actions = events.filter((e) => e.projectId === project.id).map((e) => e.what);
         return { project, result: planned?.ok ? planned.value : null, progress: progressOf(actions) };
       })

@@ -142,6 +142,24 @@ test('a finished piece teaches the next plan', async ({ page }) => {
   await expect(page.getByLabel('What is known').locator('dd').first()).not.toHaveText('2.01 per cm');
 });
 
+test('a piece on the machine keeps its plan, whatever is learned meanwhile', async ({ page }) => {
+  await page.goto('/project/demo-lantern');
+  const rows = await page.getByTestId('rows').innerText();
+  await page.goto('/project/demo-lantern/crank');
+  await page.getByTestId('crank').click();
+  await expect(page.getByTestId('count')).toHaveText(/^42 of/);
+  await page.goto('/swatches');
+  await page.getByRole('radio', { name: 'Counts' }).click();
+  await page.getByLabel('Stitches to 10 cm').fill('13');
+  await page.getByLabel('Rows to 10 cm').fill('18');
+  await page.getByRole('button', { name: 'Keep this swatch' }).click();
+  await expect(page.getByRole('checkbox', { name: /Count the swatch of/ })).toHaveCount(2);
+  await page.goto('/project/demo-lantern');
+  await expect(page.getByTestId('rows')).toHaveText(rows);
+  await page.getByRole('button', { name: 'Plan with what is known now' }).click();
+  await expect(page.getByTestId('rows')).not.toHaveText(rows);
+});
+
 test('stand-ins: two strands are proposed by themselves, the best stands first', async ({ page }) => {
   await page.goto('/stand-ins');
   await page.getByLabel('In', { exact: true }).selectOption({ label: 'A plain tube' });

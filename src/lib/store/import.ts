@@ -3,6 +3,7 @@ import type { Kit } from '$lib/core/kit';
 import { Brief, optionFields, type Section } from '$lib/core/plan';
 import type { ProjectFile } from '$lib/formats/project-file';
 import type { TombleDb } from './db';
+import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
 
 /** An id that an imported record takes: its own when it is free or the record is the same, else a new one. */
@@ -47,30 +48,28 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
       for (const machine of kit.machines)
         await db.machines.put(settle(machine, await db.machines.get(machine.id), moved));
       for (const yarn of kit.yarns) await db.yarns.put(settle(yarn, await db.yarns.get(yarn.id), moved));
-      for (const swatch of kit.swatches) {
-        const placed = {
-          ...swatch,
-          machineId: moved.get(swatch.machineId) ?? swatch.machineId,
-          yarnId: moved.get(swatch.yarnId) ?? swatch.yarnId
-        };
-        await db.swatches.put(settle(placed, await db.swatches.get(swatch.id), new Map()));
-      }
-      for (const piece of kit.finished) {
-        const placed = {
-          ...piece,
-          machineId: moved.get(piece.machineId) ?? piece.machineId,
-          yarnId: moved.get(piece.yarnId) ?? piece.yarnId
-        };
-        await db.observations.put(settle(placed, await db.observations.get(piece.id), new Map()));
+      const place = <T extends { machineId: string; yarnId: string }>(record: T): T => ({
+        ...record,
+        machineId: moved.get(record.machineId) ?? record.machineId,
+        yarnId: moved.get(record.yarnId) ?? record.yarnId
+      });
+      const swatches = kit.swatches.map(place);
+      const finished = kit.finished.map(place);
+      for (const swatch of swatches) await db.swatches.put(settle(swatch, await db.swatches.get(swatch.id), new Map()));
+      for (const piece of finished) {
+        await db.observations.put(settle(piece, await db.observations.get(piece.id), new Map()));
       }
       const id = crypto.randomUUID();
       const at = now.toISOString();
+      const begun = file.measured !== null || progressOf(file.actions).rows > 0;
       await db.projects.add(
         Project.parse({
           id,
           brief: rewrite(file.brief, moved),
           finished: file.finished,
           measured: file.measured,
+          // A piece that was begun keeps the plan it was begun with, whatever is known here.
+          knowledge: begun ? { swatches, finished } : null,
           createdAt: at,
           updatedAt: at
         })

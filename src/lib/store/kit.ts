@@ -1,4 +1,4 @@
-import { Habits, type Kit, type Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
+import { Habits, type Kit, Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
 import type { TombleDb } from './db';
 
 /** There is one knitter to a browser. */
@@ -47,5 +47,16 @@ export async function setAside(db: TombleDb, id: string, aside: boolean): Promis
   await db.transaction('rw', db.swatches, db.observations, async () => {
     await db.swatches.update(id, { setAside: aside });
     await db.observations.update(id, { setAside: aside });
+  });
+}
+
+/**
+ * Changes some values of a machine. Read and written in one transaction, so that two quick changes never undo each
+ * other.
+ */
+export async function changeMachine(db: TombleDb, id: string, change: Partial<Machine>): Promise<void> {
+  await db.transaction('rw', db.machines, async () => {
+    const machine = await db.machines.get(id);
+    if (machine) await db.machines.put(Machine.parse({ ...machine, ...change }));
   });
 }

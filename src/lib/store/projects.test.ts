@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { contents, freshDb } from '../../../tests/support/store';
 import { sampleKit } from '../../../tests/support/sample';
 import { observationsOf } from '$lib/core/read';
+import type { Kit } from '$lib/core/kit';
 import { tryPlan } from '$lib/core/tomble';
 import { loadKit } from './kit';
 import {
@@ -10,12 +11,14 @@ import {
   eventsOf,
   finishProject,
   newProject,
+  planProject,
   purge,
   record,
   redone,
   removeProject,
   restoreProject,
   saveProject,
+  settled,
   undone
 } from './projects';
 import { progressOf } from './records/crank-event';
@@ -111,10 +114,43 @@ describe('keeping a project', () => {
     const result = tryPlan(kit, project.brief);
     if (!result.ok) throw new Error('the project of the test must plan');
     const taught = observationsOf(result.value, project.id, measured, '2026-11-02');
-    await finishProject(db, project.id, measured, taught);
-    await finishProject(db, project.id, measured, taught);
+    await finishProject(db, project.id, { measured, knowledge: null }, taught);
+    await finishProject(db, project.id, { measured, knowledge: null }, taught);
     expect(await db.observations.count()).toBe(2);
     expect((await db.projects.get(project.id))?.measured).toEqual(measured);
+  });
+});
+
+describe('what a project knows', () => {
+  const swatch = {
+    id: 's',
+    machineId: 'm',
+    yarnId: 'red',
+    hole: 2,
+    state: 'rested',
+    statement: { as: 'counts', stitches: 13.5, rows: 24 },
+    on: '2026-05-01'
+  };
+  const wiser = sampleKit({ swatches: [swatch] });
+  const rows = (kit: Kit, of: Project): number => {
+    const planned = planProject(kit, of);
+    return planned.ok ? planned.value.sizes.pieces[0]!.rows : 0;
+  };
+
+  it('before the first row it follows what is learned, afterwards it keeps its plan', () => {
+    expect(rows(wiser, project)).not.toBe(rows(kit, project));
+    const begun = settled(kit, project);
+    expect(rows(wiser, begun)).toBe(rows(kit, project));
+    expect(settled(wiser, begun)).toBe(begun);
+    expect(Project.parse(structuredClone(begun))).toEqual(begun);
+  });
+
+  it('keeps only what was measured on its machine', () => {
+    const other = {
+      ...wiser,
+      swatches: [...wiser.swatches, { ...wiser.swatches[0]!, id: 'x', machineId: 'elsewhere' }]
+    };
+    expect(settled(other, project).knowledge!.swatches.map((s) => s.id)).toEqual(['s']);
   });
 });
 

@@ -1,9 +1,10 @@
 import { kindOf } from '$lib/core/kinds';
 import type { Kit, Observation } from '$lib/core/kit';
 import { Brief, type Fix } from '$lib/core/plan';
+import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
-import { type Measured, Project } from './records/project';
+import { Project } from './records/project';
 
 /** Edits that can be taken back. */
 const MOST_UNDO = 100;
@@ -15,7 +16,7 @@ const ONE_EDIT_MS = 900;
 export type Change = Fix['change'] & Partial<Pick<Brief, 'name' | 'hole'>>;
 
 /** A brief with a change applied. */
-function changed(brief: Brief, change: Change): Brief {
+export function changed(brief: Brief, change: Change): Brief {
   return {
     ...brief,
     ...change,
@@ -78,6 +79,19 @@ export function redone(project: Project): Project {
   return { ...project, brief, past: [...project.past, project.brief], future };
 }
 
+/** The kit a project is planned with: what is known now, or what was known when its first row was cranked. */
+export const kitFor = (kit: Kit, project: Project): Kit => ({ ...kit, ...project.knowledge });
+
+/** The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere. */
+export const planProject = (kit: Kit, project: Project): Planned => tryPlan(kitFor(kit, project), project.brief);
+
+/** The project with what is known now kept for it, unless it has its knowledge already. */
+export function settled(kit: Kit, project: Project): Project {
+  if (project.knowledge) return project;
+  const of = (entry: { machineId: string }): boolean => entry.machineId === project.brief.machineId;
+  return { ...project, knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of) } };
+}
+
 /** Keeps a project. */
 export const saveProject = (db: TombleDb, project: Project): Promise<string> => db.projects.put(project);
 
@@ -121,11 +135,11 @@ export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]>
 export async function finishProject(
   db: TombleDb,
   id: string,
-  measured: Measured,
+  done: Pick<Project, 'measured' | 'knowledge'>,
   taught: readonly Observation[]
 ): Promise<void> {
   await db.transaction('rw', db.projects, db.observations, async () => {
-    await db.projects.update(id, { measured, updatedAt: new Date().toISOString() });
+    await db.projects.update(id, { ...done, updatedAt: new Date().toISOString() });
     await db.observations.where('projectId').equals(id).delete();
     await db.observations.bulkPut([...taught]);
   });

@@ -4,10 +4,9 @@
   import Trash from '@lucide/svelte/icons/trash';
   import { toast } from 'svelte-sonner';
   import { showLength } from '$lib/core/quantity';
-  import { tryPlan } from '$lib/core/tomble';
   import { hatScene } from '$lib/draw/hat';
   import { loadKit } from '$lib/store/kit';
-  import { removeProject, restoreProject } from '$lib/store/projects';
+  import { planProject, removeProject, restoreProject } from '$lib/store/projects';
   import type { Project } from '$lib/store/records/project';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
@@ -21,7 +20,7 @@
     const entries = done
       .sort((a, b) => b.measured!.at.localeCompare(a.measured!.at))
       .map((project) => {
-        const planned = kit ? tryPlan(kit, project.brief) : null;
+        const planned = kit ? planProject(kit, project) : null;
         return { project, measured: project.measured!, result: planned?.ok ? planned.value : null };
       });
     return { units: kit?.habits.units ?? ('metric' as const), entries };

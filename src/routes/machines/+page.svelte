@@ -2,10 +2,10 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { toast } from 'svelte-sonner';
-  import { isLarge, Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
+  import { isLarge, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
-  import { loadKit, saveMachine } from '$lib/store/kit';
+  import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -28,7 +28,7 @@
     chosen = id;
   }
   const keep = (change: Partial<Machine>): void => {
-    if (machine) void saveMachine(db(), Machine.parse({ ...machine, ...change }));
+    if (machine) void changeMachine(db(), machine.id, change);
   };
   async function remove(gone: Machine): Promise<void> {
     await db().machines.delete(gone.id);

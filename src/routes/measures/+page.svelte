@@ -5,6 +5,7 @@
   import { HEAD_SIZES, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
   import { showLength } from '$lib/core/quantity';
   import { loadKit } from '$lib/store/kit';
+  import { changePerson, type PersonChange } from '$lib/store/people';
   import { Person } from '$lib/store/records/person';
   import LengthField from '$lib/ui/options/LengthField.svelte';
   import TextField from '$lib/ui/options/TextField.svelte';
@@ -35,16 +36,9 @@
     await db().people.put(Person.parse({ id, name: `Person ${people.length + 1}` }));
     chosen = id;
   }
-  const keep = (change: Partial<Person>): void => {
-    if (person) void db().people.put(Person.parse({ ...person, ...change }));
+  const keep = (change: PersonChange): void => {
+    if (person) void changePerson(db(), person.id, change);
   };
-  function measure(code: string, mm: number | null): void {
-    if (!person) return;
-    const measures = Object.fromEntries(
-      Object.entries({ ...person.measures, [code]: mm }).filter(([, v]) => v !== null)
-    );
-    keep({ measures: measures as Person['measures'] });
-  }
   async function remove(gone: Person): Promise<void> {
     await db().people.delete(gone.id);
     toast(`Deleted: ${gone.name}`, { action: { label: 'Undo', onClick: () => void db().people.put(gone) } });
@@ -96,7 +90,7 @@
                 maxMm={m.maxMm}
                 {units}
                 optional
-                onvalue={(mm) => measure(m.code, mm)}
+                onvalue={(mm) => keep({ measures: { [m.code]: mm } })}
               />
             {/each}
             <TextField label="Note" value={person.note} most={500} optional onvalue={(note) => keep({ note })} />

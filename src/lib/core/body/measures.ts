@@ -132,11 +132,17 @@ export const SIZE_TABLES: readonly SizeTable[] = [
     ]
   },
   {
-    title: 'Mugs and bottles',
+    title: 'Mugs',
     source: PRACTICE,
     sizes: [
       { size: 'Small mug', measures: { 'mug-girth': cm(25), 'mug-height': cm(8.5) } },
-      { size: 'Mug', measures: { 'mug-girth': cm(27), 'mug-height': cm(9.5) } },
+      { size: 'Mug', measures: { 'mug-girth': cm(27), 'mug-height': cm(9.5) } }
+    ]
+  },
+  {
+    title: 'Bottles',
+    source: PRACTICE,
+    sizes: [
       { size: 'Hot-water bottle, half', measures: { 'bottle-girth': cm(34), 'bottle-height': cm(18) } },
       { size: 'Bottle of 0.75 l', measures: { 'bottle-girth': cm(24), 'bottle-height': cm(20) } }
     ]

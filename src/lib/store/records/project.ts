@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { Observation, Swatch } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 
 /** What was measured when a piece was done. */
@@ -28,6 +29,14 @@ export const Project = z.object({
   /** Ids of the finishing steps that are ticked. */
   finished: z.array(z.string().max(80)).max(400).default([]),
   measured: Measured.nullable().default(null),
+  /**
+   * What was known of gauges when the first row was cranked; null before. A piece that hangs on the machine keeps its
+   * plan, whatever is learned from other pieces meanwhile.
+   */
+  knowledge: z
+    .object({ swatches: z.array(Swatch).max(20_000), finished: z.array(Observation).max(20_000) })
+    .nullable()
+    .default(null),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
   /** When it was thrown away; it stays until the undo has passed. */

@@ -18,6 +18,16 @@
     possible: { d: 'M0 -8l8 14h-16Z', word: 'possible' },
     poor: { d: 'M-6 -6l12 12m0 -12l-12 12', word: 'better not' }
   } as const;
+  /** Labels of points that lie close together are stacked, so that each can be read. */
+  const lifts = $derived.by(() => {
+    const taken: { x: number; y: number }[] = [];
+    return substitutes.map((s) => {
+      const at = { x: x(s.tightness), y: y(off(s)) - 8 };
+      while (taken.some((t) => Math.abs(t.x - at.x) < 34 && Math.abs(t.y - at.y) < 15)) at.y -= 16;
+      taken.push(at);
+      return at.y - y(off(s));
+    });
+  });
   const label = $derived(
     `Tightness against size error: ${substitutes.map((s) => `${letter(s)} ${s.yarn.colour.name} ${s.tightness.toFixed(1)}, ${off(s).toFixed(0)} %`).join('; ')}`
   );
@@ -59,7 +69,7 @@
   <text x={(M.left + W - M.right) / 2} y={H - 6} text-anchor="middle" font-size="13" fill="currentColor"
     >tightness; the size error is the worse of length and width at the same counts</text
   >
-  {#each substitutes as s (s.yarn.id + s.strands)}
+  {#each substitutes as s, i (s.yarn.id + s.strands)}
     <g transform="translate({x(s.tightness)} {y(off(s))})">
       <path
         d={MARK[s.verdict].d}
@@ -67,7 +77,8 @@
         stroke="currentColor"
         stroke-width={s.verdict === 'poor' ? 3 : 1.5}
       />
-      <text x="11" y="-8" font-size="13" font-weight="700" fill="currentColor">{letter(s)}</text>
+      <text x="11" y={lifts[i]} font-size="13" font-weight="700" fill="currentColor">{letter(s)}</text>
     </g>
   {/each}
 </svg>
+<p class="text-sm quiet">Numbers as in the table. A circle is good, a triangle possible, a cross better not.</p>

@@ -1,6 +1,6 @@
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
-import { type Planned, type Result, tryPlan } from '$lib/core/tomble';
+import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
 import { loadKit } from '$lib/store/kit';
 import {
@@ -9,9 +9,11 @@ import {
   eventOf,
   eventsOf,
   finishProject,
+  planProject,
   record,
   redone,
   saveProject,
+  settled,
   undone
 } from '$lib/store/projects';
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
@@ -32,9 +34,7 @@ export class ProjectState {
   #edit: { touched: string; at: number } | null = null;
   #writes: Promise<unknown> = Promise.resolve();
 
-  planned = $derived.by((): Planned | null =>
-    this.kit && this.project ? tryPlan(this.kit, this.project.brief) : null
-  );
+  planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
   result = $derived.by((): Result | null => {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
@@ -100,9 +100,15 @@ export class ProjectState {
   crank(what: CrankAction): void {
     const { project } = this;
     if (!project) return;
+    if (this.kit && what.do === 'row' && !project.knowledge) this.#show(settled(this.kit, project));
     const event = eventOf(project.id, what);
     this.events = [...this.events, event];
     void this.#write(() => record(db(), event));
+  }
+
+  /** Plans with what is known now, also where rows were cranked already. */
+  learnAnew(): void {
+    if (this.project) this.#show({ ...this.project, knowledge: null });
   }
 
   /** Ticks or unticks a finishing step. */
@@ -116,8 +122,9 @@ export class ProjectState {
   async measure(measured: Measured): Promise<void> {
     const { project, result } = this;
     if (!project || !result) return;
-    this.project = { ...project, measured };
     const taught = observationsOf(result, project.id, measured, measured.at.slice(0, 10));
-    await this.#write(() => finishProject(db(), project.id, measured, taught));
+    const { knowledge } = settled(this.kit ?? result.kit, project);
+    this.project = { ...project, measured, knowledge };
+    await this.#write(() => finishProject(db(), project.id, { measured, knowledge }, taught));
   }
 }

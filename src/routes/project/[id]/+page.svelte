@@ -218,6 +218,12 @@
             >{/each}
         </select>
       </div>
+      {#if at.project!.knowledge && at.progress.rows > 0}
+        <p class="flex flex-wrap items-center gap-x-3 gap-y-1 px-1 text-sm quiet">
+          Keeps the gauge it was begun with, whatever other pieces teach meanwhile.
+          <button type="button" class="btn btn-sm" onclick={() => at.learnAnew()}>Plan with what is known now</button>
+        </p>
+      {/if}
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
     </section>
 

@@ -1,0 +1,17 @@
+import type { TombleDb } from './db';
+import { Person } from './records/person';
+
+/** A change to a person; measures are merged by their code, and null takes one away. */
+export type PersonChange = Partial<Pick<Person, 'name' | 'note'>> & {
+  readonly measures?: Readonly<Record<string, number | null>>;
+};
+
+/** Changes some values of a person, read and written in one transaction. */
+export async function changePerson(db: TombleDb, id: string, change: PersonChange): Promise<void> {
+  await db.transaction('rw', db.people, async () => {
+    const person = await db.people.get(id);
+    if (!person) return;
+    const merged = Object.entries({ ...person.measures, ...change.measures }).filter(([, mm]) => mm !== null);
+    await db.people.put(Person.parse({ ...person, ...change, measures: Object.fromEntries(merged) }));
+  });
+}
