@@ -4,6 +4,8 @@ import { demoProjects } from '$lib/demo/projects';
 import { starterKit } from '$lib/demo/starter';
 import type { TombleDb } from './db';
 import { addKit } from './kit';
+import { settled } from './projects';
+import { progressOf } from './records/crank-event';
 
 /**
  * Fills an empty browser on the first visit: with the demo village when the server runs the demo, else with a
@@ -19,7 +21,8 @@ export async function seed(db: TombleDb, demo: boolean): Promise<void> {
       if (demo) {
         await db.people.bulkPut([...demoPeople]);
         for (const { project, actions } of demoProjects) {
-          await db.projects.put(project);
+          const begun = progressOf(actions).rows > 0 || project.measured !== null;
+          await db.projects.put(begun ? settled(demoKit, project) : project);
           await db.events.bulkAdd(actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what })));
         }
       }
