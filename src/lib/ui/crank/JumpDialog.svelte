@@ -16,7 +16,9 @@
 <Dialog.Root open onOpenChange={(open) => !open && onclose()}>
   <Dialog.Portal>
     <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
+    <!-- The focus stays free, so that the space bar is a row again as soon as the count is set. -->
     <Dialog.Content
+      onCloseAutoFocus={(e) => e.preventDefault()}
       class="fixed top-1/2 left-1/2 z-50 w-[min(26rem,94vw)] -translate-x-1/2 -translate-y-1/2 rounded-xl bg-base-100 p-6 shadow-2xl"
     >
       <Dialog.Title class="font-display text-2xl font-semibold">Set the count</Dialog.Title>

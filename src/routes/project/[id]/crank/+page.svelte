@@ -56,22 +56,23 @@
     localStorage.setItem('tomble-sound', sound ? 'on' : 'off');
   }
 
-  // Keys work wherever the focus is, except where they already mean something.
+  // Keys work wherever the focus is, except where they already mean something: all of them in a field or a dialog,
+  // space and Enter also on a button or link.
   $effect(() => {
-    const guard = (act: () => void) => (event: KeyboardEvent) => {
-      const own =
-        event.target instanceof HTMLElement &&
-        event.target.closest('button, a, input, textarea, select, [role=dialog]');
+    const guard = (act: () => void, busy: string) => (event: KeyboardEvent) => {
+      const own = event.target instanceof HTMLElement && event.target.closest(busy);
       if (own || event.repeat) return;
       event.preventDefault();
       act();
     };
+    const FIELDS = 'input, textarea, select, [role=dialog]';
+    const PRESSED = `${FIELDS}, button, a`;
     return tinykeys(window, {
-      Space: guard(forward),
-      Enter: guard(forward),
-      Backspace: guard(back),
-      u: guard(back),
-      g: guard(() => (jumping = true))
+      Space: guard(forward, PRESSED),
+      Enter: guard(forward, PRESSED),
+      Backspace: guard(back, FIELDS),
+      u: guard(back, FIELDS),
+      g: guard(() => (jumping = true), FIELDS)
     });
   });
 
