@@ -7,6 +7,7 @@
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
   import { loadKit, saveYarn } from '$lib/store/kit';
+  import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
@@ -18,6 +19,7 @@
   let filter = $state('');
   let editing = $state.raw<Yarn | null>(null);
   let incoming = $state.raw<{ name: string; read: ReadYarns } | null>(null);
+  let reading = $state.raw<{ name: string; cancel: () => void } | null>(null);
   let picker: HTMLInputElement;
 
   const fresh = (): Yarn =>
@@ -40,8 +42,14 @@
   }
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
-    const text = file.size > LARGEST_CSV ? ' '.repeat(LARGEST_CSV + 1) : await file.text();
-    incoming = { name: file.name, read: readYarns(text) };
+    const tooLarge = file.size > LARGEST_CSV;
+    if (tooLarge) incoming = { name: file.name, read: readYarns(' '.repeat(LARGEST_CSV + 1)) };
+    else {
+      const now = readYarnFile(await file.text());
+      reading = { name: file.name, cancel: now.cancel };
+      incoming = { name: file.name, read: await now.result };
+      reading = null;
+    }
     picker.value = '';
   }
   async function take(): Promise<void> {
@@ -84,6 +92,20 @@
       >
     </div>
   </div>
+  {#if reading}
+    {@const { name, cancel } = reading}
+    <p class="mt-3 flex items-center gap-3 rounded-box border border-base-300 bg-base-100 px-4 py-2" role="status">
+      <span class="loading loading-spinner"></span> Reading {name}
+      <button
+        type="button"
+        class="btn ml-auto btn-sm"
+        onclick={() => {
+          cancel();
+          reading = null;
+        }}>Cancel</button
+      >
+    </p>
+  {/if}
   <label class="mt-4 mb-2 block max-w-md">
     <span class="font-semibold">Find</span>
     <input class="input mt-1 w-full text-base" type="search" placeholder="ember wool 4" bind:value={filter} />
