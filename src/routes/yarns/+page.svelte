@@ -3,6 +3,7 @@
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
+  import DialogFrame from '$lib/ui/frame/DialogFrame.svelte';
   import { toast } from 'svelte-sonner';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
@@ -126,54 +127,47 @@
 
 {#if incoming}
   {@const { name, read } = incoming}
-  <Dialog.Root open onOpenChange={(open) => !open && (incoming = null)}>
-    <Dialog.Portal>
-      <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-      <Dialog.Content
-        class="fixed top-1/2 left-1/2 z-50 flex max-h-[90dvh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 flex-col rounded-xl bg-base-100 p-6 shadow-2xl"
-      >
-        <Dialog.Title class="font-display text-2xl font-semibold"
-          >{read.ok ? `Add ${read.yarns.length} yarns?` : 'This file stays outside'}</Dialog.Title
-        >
-        <Dialog.Description class="text-sm break-all quiet">{name}</Dialog.Description>
-        <div class="mt-3 min-h-0 flex-1 overflow-y-auto" role={read.ok ? undefined : 'alert'}>
-          {#if read.ok}
-            <table class="w-full text-left text-sm">
-              <thead class="quiet"><tr><th>Yarn</th><th>Class</th><th>Label</th><th>At hand</th></tr></thead>
-              <tbody>
-                {#each read.yarns.slice(0, 12) as yarn (yarn.id)}
-                  <tr class="border-t border-base-300"
-                    ><td class="py-1">{yarnName(yarn)}</td><td>{yarn.weightClass}</td><td class="numerals"
-                      >{yarn.label.metres} m, {yarn.label.grams} g</td
-                    ><td class="numerals">{yarn.stockGrams === null ? 'unknown' : `${yarn.stockGrams} g`}</td></tr
-                  >
-                {/each}
-              </tbody>
-            </table>
-            {#if read.yarns.length > 12}<p class="mt-1 quiet">and {read.yarns.length - 12} more</p>{/if}
-          {:else}
-            <table class="w-full text-left text-sm">
-              <thead class="quiet"><tr><th class="pr-3">Line</th><th class="pr-3">Column</th><th>Reason</th></tr></thead
+  <DialogFrame
+    title={read.ok ? `Add ${read.yarns.length} yarns?` : 'This file stays outside'}
+    about={name}
+    width={44}
+    onclose={() => (incoming = null)}
+  >
+    <div class="mt-3 min-h-0 flex-1 overflow-y-auto" role={read.ok ? undefined : 'alert'}>
+      {#if read.ok}
+        <table class="w-full text-left text-sm">
+          <thead class="quiet"><tr><th>Yarn</th><th>Class</th><th>Label</th><th>At hand</th></tr></thead>
+          <tbody>
+            {#each read.yarns.slice(0, 12) as yarn (yarn.id)}
+              <tr class="border-t border-base-300"
+                ><td class="py-1">{yarnName(yarn)}</td><td>{yarn.weightClass}</td><td class="numerals"
+                  >{yarn.label.metres} m, {yarn.label.grams} g</td
+                ><td class="numerals">{yarn.stockGrams === null ? 'unknown' : `${yarn.stockGrams} g`}</td></tr
               >
-              <tbody>
-                {#each read.faults as fault, i (i)}
-                  <tr class="border-t border-base-300 align-top"
-                    ><td class="py-1 pr-3 numerals">{fault.line}</td><td class="pr-3">{fault.column || 'all'}</td><td
-                      >{fault.reason}</td
-                    ></tr
-                  >
-                {/each}
-              </tbody>
-            </table>
-            {#if read.more > 0}<p class="mt-1 quiet">and {read.more} more</p>{/if}
-            <p class="mt-2">Nothing stored was changed.</p>
-          {/if}
-        </div>
-        <div class="mt-4 flex justify-end gap-2">
-          <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
-          {#if read.ok}<button type="button" class="btn btn-primary" onclick={take}>Add them</button>{/if}
-        </div>
-      </Dialog.Content>
-    </Dialog.Portal>
-  </Dialog.Root>
+            {/each}
+          </tbody>
+        </table>
+        {#if read.yarns.length > 12}<p class="mt-1 quiet">and {read.yarns.length - 12} more</p>{/if}
+      {:else}
+        <table class="w-full text-left text-sm">
+          <thead class="quiet"><tr><th class="pr-3">Line</th><th class="pr-3">Column</th><th>Reason</th></tr></thead>
+          <tbody>
+            {#each read.faults as fault, i (i)}
+              <tr class="border-t border-base-300 align-top"
+                ><td class="py-1 pr-3 numerals">{fault.line}</td><td class="pr-3">{fault.column || 'all'}</td><td
+                  >{fault.reason}</td
+                ></tr
+              >
+            {/each}
+          </tbody>
+        </table>
+        {#if read.more > 0}<p class="mt-1 quiet">and {read.more} more</p>{/if}
+        <p class="mt-2">Nothing stored was changed.</p>
+      {/if}
+    </div>
+    <div class="mt-4 flex justify-end gap-2">
+      <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
+      {#if read.ok}<button type="button" class="btn btn-primary" onclick={take}>Add them</button>{/if}
+    </div>
+  </DialogFrame>
 {/if}

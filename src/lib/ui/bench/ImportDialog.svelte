@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
+  import DialogFrame from '../frame/DialogFrame.svelte';
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
@@ -9,54 +10,41 @@
     $props();
 </script>
 
-<Dialog.Root open onOpenChange={(open) => !open && onclose()}>
-  <Dialog.Portal>
-    <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content
-      class="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(34rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-base-100 p-6 shadow-2xl"
-    >
-      <Dialog.Title class="font-display text-2xl font-semibold"
-        >{read.ok ? 'Bring this project in?' : 'This file stays outside'}</Dialog.Title
-      >
-      <Dialog.Description class="text-sm break-all quiet">{name}</Dialog.Description>
-      {#if read.ok}
-        {@const { result, file } = read}
-        <div class="mt-4 flex gap-5">
-          <div class="h-56 w-24 shrink-0"><HangingTube {result} slim /></div>
-          <dl class="grid flex-1 auto-rows-min grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
-            <dt class="quiet">Name</dt>
-            <dd class="font-semibold">{file.brief.name}</dd>
-            <dt class="quiet">Rows</dt>
-            <dd>{result.sizes.pieces[0]!.rows}</dd>
-            <dt class="quiet">Tube</dt>
-            <dd>{showFigure(result.sizes.pieces[0]!.lengthMm, result.kit.habits.units)}</dd>
-            <dt class="quiet">Machine</dt>
-            <dd>{file.kit.machines.map((m) => `${m.name}, ${m.pins} pins`).join('; ')}</dd>
-            <dt class="quiet">Yarns</dt>
-            <dd>{result.yarnUse.map((use) => use.name).join('; ')}</dd>
-            <dt class="quiet">Crank</dt>
-            <dd>
-              {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}
-            </dd>
-          </dl>
-        </div>
-        <p class="mt-3 text-sm quiet">
-          Machines and yarns you do not have yet come along. Nothing you have is changed.
-        </p>
-      {:else}
-        <ul class="mt-4 space-y-2" role="alert">
-          {#each read.reasons as reason (reason)}<li
-              class="rounded-lg border-l-4 border-error bg-error/8 px-3 py-2 text-sm break-words"
-            >
-              {reason}
-            </li>{/each}
-        </ul>
-        <p class="mt-3 text-sm">Nothing stored was changed.</p>
-      {/if}
-      <div class="mt-5 flex justify-end gap-2">
-        <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
-        {#if read.ok}<button type="button" class="btn btn-primary" onclick={ontake}>Bring it in</button>{/if}
-      </div>
-    </Dialog.Content>
-  </Dialog.Portal>
-</Dialog.Root>
+<DialogFrame title={read.ok ? 'Bring this project in?' : 'This file stays outside'} about={name} {onclose}>
+  {#if read.ok}
+    {@const { result, file } = read}
+    <div class="mt-4 flex gap-5">
+      <div class="h-56 w-24 shrink-0"><HangingTube {result} slim /></div>
+      <dl class="grid flex-1 auto-rows-min grid-cols-[auto_1fr] gap-x-4 gap-y-1.5">
+        <dt class="quiet">Name</dt>
+        <dd class="font-semibold">{file.brief.name}</dd>
+        <dt class="quiet">Rows</dt>
+        <dd>{result.sizes.pieces[0]!.rows}</dd>
+        <dt class="quiet">Tube</dt>
+        <dd>{showFigure(result.sizes.pieces[0]!.lengthMm, result.kit.habits.units)}</dd>
+        <dt class="quiet">Machine</dt>
+        <dd>{file.kit.machines.map((m) => `${m.name}, ${m.pins} pins`).join('; ')}</dd>
+        <dt class="quiet">Yarns</dt>
+        <dd>{result.yarnUse.map((use) => use.name).join('; ')}</dd>
+        <dt class="quiet">Crank</dt>
+        <dd>
+          {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}
+        </dd>
+      </dl>
+    </div>
+    <p class="mt-3 text-sm quiet">Machines and yarns you do not have yet come along. Nothing you have is changed.</p>
+  {:else}
+    <ul class="mt-4 space-y-2" role="alert">
+      {#each read.reasons as reason (reason)}<li
+          class="rounded-lg border-l-4 border-error bg-error/8 px-3 py-2 text-sm break-words"
+        >
+          {reason}
+        </li>{/each}
+    </ul>
+    <p class="mt-3 text-sm">Nothing stored was changed.</p>
+  {/if}
+  <div class="mt-5 flex justify-end gap-2">
+    <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
+    {#if read.ok}<button type="button" class="btn btn-primary" onclick={ontake}>Bring it in</button>{/if}
+  </div>
+</DialogFrame>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Trash from '@lucide/svelte/icons/trash';
   import { Dialog } from 'bits-ui';
+  import DialogFrame from '../frame/DialogFrame.svelte';
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
@@ -149,128 +150,119 @@
   ] as const;
 </script>
 
-<Dialog.Root open onOpenChange={(open) => !open && onclose()}>
-  <Dialog.Portal>
-    <Dialog.Overlay class="fixed inset-0 z-40 bg-black/50" />
-    <Dialog.Content
-      class="fixed top-1/2 left-1/2 z-50 max-h-[94dvh] w-[min(44rem,94vw)] -translate-x-1/2 -translate-y-1/2 overflow-y-auto rounded-xl bg-base-100 p-6 shadow-2xl"
+<DialogFrame title="Yarn and colour" width={44} {onclose}>
+  {#snippet mark()}<YarnDot hex={$form.hex} size={34} />{/snippet}
+  <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
+    <div>
+      <label for="{uid}-name" class="font-semibold">Name</label>
+      <input
+        id="{uid}-name"
+        class="input w-full"
+        bind:value={$form.name}
+        aria-invalid={$errors.name ? 'true' : undefined}
+      />
+      <p class="min-h-5 text-sm text-error">{$errors.name?.[0] ?? ''}</p>
+    </div>
+    <div>
+      <label for="{uid}-colour" class="font-semibold">Colour name</label>
+      <input
+        id="{uid}-colour"
+        class="input w-full"
+        bind:value={$form.colourName}
+        aria-invalid={$errors.colourName ? 'true' : undefined}
+      />
+      <p class="min-h-5 text-sm text-error">{$errors.colourName?.[0] ?? ''}</p>
+    </div>
+    <div>
+      <label for="{uid}-hex" class="font-semibold">Colour</label>
+      <div class="flex gap-2">
+        <input
+          id="{uid}-pick"
+          type="color"
+          class="h-10 w-12 cursor-pointer rounded"
+          aria-label="Pick the colour"
+          value={Hex.safeParse($form.hex).success ? $form.hex : start.colour.hex}
+          oninput={(e) => ($form.hex = e.currentTarget.value)}
+        />
+        <input
+          id="{uid}-hex"
+          class="input w-full"
+          bind:value={$form.hex}
+          aria-invalid={$errors.hex ? 'true' : undefined}
+        />
+      </div>
+      <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
+    </div>
+    <div>
+      <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
+      <input
+        id="{uid}-fibre"
+        class="input w-full"
+        placeholder="75 % wool, 25 % polyamide"
+        bind:value={$form.fibre}
+        aria-invalid={$errors.fibre ? 'true' : undefined}
+      />
+      <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
+    </div>
+    {#each fields as field (field.key)}
+      <div>
+        <label for="{uid}-{field.key}" class="font-semibold">{field.label}</label>
+        <input
+          id="{uid}-{field.key}"
+          type="number"
+          step="any"
+          class="input w-full numerals"
+          bind:value={$form[field.key]}
+          aria-invalid={$errors[field.key] ? 'true' : undefined}
+        />
+        <p class="min-h-5 text-sm text-error">{$errors[field.key]?.[0] ?? ''}</p>
+      </div>
+    {/each}
+    <p class="self-center text-sm quiet">
+      {$form.stockGrams !== null && $form.grams > 0
+        ? `${($form.stockGrams / $form.grams).toFixed(1)} balls of this label`
+        : ''}
+    </p>
+    <YarnFacts
+      metres={$form.metres}
+      grams={$form.grams}
+      strands={$form.strands}
+      weightClass={$form.weightClass}
+      fibre={$form.fibre}
+      behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
+      ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
+    />
+    <div class="col-span-2 mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
+      {#each BEHAVIOUR as { key, label, choices } (key)}
+        <div>
+          <label for="{uid}-{key}" class="font-semibold">{label}</label>
+          <select id="{uid}-{key}" class="select w-full" bind:value={$form[key]}>
+            {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
+          </select>
+        </div>
+      {/each}
+    </div>
+    <WeighIn
+      {kit}
+      yarn={{
+        ...start,
+        label: { metres: $form.metres || 1, grams: $form.grams || 1 },
+        strands: $form.strands || 1
+      }}
+      onstock={(grams) => ($form.stockGrams = grams)}
+    />
+    <details class="col-span-2" open={phases.length > 0}>
+      <summary class="cursor-pointer py-1 font-semibold">Changes colour along the thread</summary>
+      <PhaseList value={phases} onvalue={(list) => (phases = list)} />
+    </details>
+    <div
+      class="sticky -bottom-6 col-span-2 -mx-6 mt-2 -mb-6 flex flex-wrap justify-end gap-2 border-t border-base-300 bg-base-100 px-6 py-3"
     >
-      <Dialog.Title class="mb-4 flex items-center gap-3 font-display text-2xl font-semibold"
-        ><YarnDot hex={$form.hex} size={34} /> Yarn and colour</Dialog.Title
-      >
-      <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
-        <div>
-          <label for="{uid}-name" class="font-semibold">Name</label>
-          <input
-            id="{uid}-name"
-            class="input w-full"
-            bind:value={$form.name}
-            aria-invalid={$errors.name ? 'true' : undefined}
-          />
-          <p class="min-h-5 text-sm text-error">{$errors.name?.[0] ?? ''}</p>
-        </div>
-        <div>
-          <label for="{uid}-colour" class="font-semibold">Colour name</label>
-          <input
-            id="{uid}-colour"
-            class="input w-full"
-            bind:value={$form.colourName}
-            aria-invalid={$errors.colourName ? 'true' : undefined}
-          />
-          <p class="min-h-5 text-sm text-error">{$errors.colourName?.[0] ?? ''}</p>
-        </div>
-        <div>
-          <label for="{uid}-hex" class="font-semibold">Colour</label>
-          <div class="flex gap-2">
-            <input
-              id="{uid}-pick"
-              type="color"
-              class="h-10 w-12 cursor-pointer rounded"
-              aria-label="Pick the colour"
-              value={Hex.safeParse($form.hex).success ? $form.hex : start.colour.hex}
-              oninput={(e) => ($form.hex = e.currentTarget.value)}
-            />
-            <input
-              id="{uid}-hex"
-              class="input w-full"
-              bind:value={$form.hex}
-              aria-invalid={$errors.hex ? 'true' : undefined}
-            />
-          </div>
-          <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
-        </div>
-        <div>
-          <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
-          <input
-            id="{uid}-fibre"
-            class="input w-full"
-            placeholder="75 % wool, 25 % polyamide"
-            bind:value={$form.fibre}
-            aria-invalid={$errors.fibre ? 'true' : undefined}
-          />
-          <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
-        </div>
-        {#each fields as field (field.key)}
-          <div>
-            <label for="{uid}-{field.key}" class="font-semibold">{field.label}</label>
-            <input
-              id="{uid}-{field.key}"
-              type="number"
-              step="any"
-              class="input w-full numerals"
-              bind:value={$form[field.key]}
-              aria-invalid={$errors[field.key] ? 'true' : undefined}
-            />
-            <p class="min-h-5 text-sm text-error">{$errors[field.key]?.[0] ?? ''}</p>
-          </div>
-        {/each}
-        <p class="self-center text-sm quiet">
-          {$form.stockGrams !== null && $form.grams > 0
-            ? `${($form.stockGrams / $form.grams).toFixed(1)} balls of this label`
-            : ''}
-        </p>
-        <YarnFacts
-          metres={$form.metres}
-          grams={$form.grams}
-          strands={$form.strands}
-          weightClass={$form.weightClass}
-          fibre={$form.fibre}
-          behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
-          ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
-        />
-        <div class="col-span-2 mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
-          {#each BEHAVIOUR as { key, label, choices } (key)}
-            <div>
-              <label for="{uid}-{key}" class="font-semibold">{label}</label>
-              <select id="{uid}-{key}" class="select w-full" bind:value={$form[key]}>
-                {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
-              </select>
-            </div>
-          {/each}
-        </div>
-        <WeighIn
-          {kit}
-          yarn={{
-            ...start,
-            label: { metres: $form.metres || 1, grams: $form.grams || 1 },
-            strands: $form.strands || 1
-          }}
-          onstock={(grams) => ($form.stockGrams = grams)}
-        />
-        <details class="col-span-2" open={phases.length > 0}>
-          <summary class="cursor-pointer py-1 font-semibold">Changes colour along the thread</summary>
-          <PhaseList value={phases} onvalue={(list) => (phases = list)} />
-        </details>
-        <div
-          class="sticky -bottom-6 col-span-2 -mx-6 mt-2 -mb-6 flex flex-wrap justify-end gap-2 border-t border-base-300 bg-base-100 px-6 py-3"
-        >
-          {#if ondelete}<button type="button" class="btn mr-auto btn-ghost" onclick={ondelete}
-              ><Trash class="size-4" /> Delete</button
-            >{/if}
-          <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
-          <button class="btn btn-primary">Save the yarn</button>
-        </div>
-      </form>
-    </Dialog.Content>
-  </Dialog.Portal>
-</Dialog.Root>
+      {#if ondelete}<button type="button" class="btn mr-auto btn-ghost" onclick={ondelete}
+          ><Trash class="size-4" /> Delete</button
+        >{/if}
+      <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
+      <button class="btn btn-primary">Save the yarn</button>
+    </div>
+  </form>
+</DialogFrame>

@@ -221,7 +221,9 @@
       {#if at.project!.knowledge && at.progress.rows > 0}
         <p class="flex flex-wrap items-center gap-x-3 gap-y-1 px-1 text-sm quiet">
           Keeps the gauge it was begun with, whatever other pieces teach meanwhile.
-          <button type="button" class="btn btn-sm" onclick={() => at.learnAnew()}>Plan with what is known now</button>
+          <button type="button" class="btn border-base-content/25 bg-base-100 btn-sm" onclick={() => at.learnAnew()}
+            >Plan with what is known now</button
+          >
         </p>
       {/if}
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
