@@ -30,7 +30,7 @@
         {@render mark?.()}
         {title}
       </Dialog.Title>
-      {#if about}<Dialog.Description class="text-sm break-all quiet">{about}</Dialog.Description>{/if}
+      {#if about}<Dialog.Description class="text-sm wrap-anywhere quiet">{about}</Dialog.Description>{/if}
       <div class="mt-4">{@render children()}</div>
     </Dialog.Content>
   </Dialog.Portal>

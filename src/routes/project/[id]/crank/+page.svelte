@@ -81,7 +81,7 @@
 
 {#if result}
   <div
-    class="mx-auto grid h-[calc(100dvh-10.5rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:h-[calc(100dvh-7.6rem)] sm:px-4 md:grid-cols-[15.5rem_minmax(0,1fr)]"
+    class="mx-auto grid h-[calc(100dvh-13.4rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:h-[calc(100dvh-10.5rem)] sm:px-4 md:h-[calc(100dvh-7.6rem)] md:grid-cols-[15.5rem_minmax(0,1fr)]"
   >
     <aside class="min-h-0" aria-label="The hanging tube">
       <div class="h-full md:hidden"><HangingTube {result} slim rowsDone={rows} /></div>
