@@ -13,10 +13,11 @@ export function download(name: string, type: string, text: string): void {
   setTimeout(() => URL.revokeObjectURL(url), 1000);
 }
 
-/** A project's name as a file name: letters, digits and dashes. */
+/** A project's name as a file name: letters without their accents, digits and dashes. */
 export function fileName(name: string, ending: string): string {
   const plain = name
     .normalize('NFKD')
+    .replace(/\p{M}/gu, '')
     .replace(/[^\p{L}\p{N}]+/gu, '-')
     .replace(/^-+|-+$/g, '')
     .toLowerCase();
