@@ -1,0 +1,62 @@
+import type { Page } from '@playwright/test';
+import { expect, test } from './quiet';
+
+/**
+ * Walks a page by Tab alone until the walk comes round, then lists what a mouse could use and the walk never met. One
+ * radio of a group stands for the group, whose others are met with the arrows; rows of a grid stand for their grid.
+ */
+async function unreached(page: Page): Promise<string[]> {
+  for (let i = 0; i < 250; i++) {
+    await page.keyboard.press('Tab');
+    const done = await page.evaluate(() => {
+      const at = document.activeElement;
+      if (!(at instanceof HTMLElement) || at === document.body) return false;
+      if (at.dataset['walked']) return true;
+      at.dataset['walked'] = 'yes';
+      return false;
+    });
+    if (done) break;
+  }
+  return page.evaluate(() => {
+    const usable = 'a[href], button, input, select, textarea, summary, [role=radio], [role=combobox]';
+    const met = (el: HTMLElement): boolean =>
+      el.dataset['walked'] !== undefined ||
+      (el.closest('[role=radiogroup]')?.querySelector('[data-walked]') ?? null) !== null;
+    return [...document.querySelectorAll<HTMLElement>(usable)]
+      .filter(
+        (el) =>
+          el.checkVisibility() &&
+          !el.matches(':disabled, [aria-hidden=true], [type=file], [tabindex="-1"]:not([role=radio])')
+      )
+      .filter((el) => !met(el))
+      .map((el) => (el.getAttribute('aria-label') ?? el.textContent).trim().slice(0, 60) || el.outerHTML.slice(0, 80));
+  });
+}
+
+for (const [name, path, act] of [
+  ['Plan of a lining', '/project/demo-fog', undefined],
+  ['Plan of stripes', '/project/demo-school', undefined],
+  [
+    'Plan with waste yarn',
+    '/project/demo-lantern',
+    (page: Page) => page.getByRole('radio', { name: '10 rows' }).click()
+  ],
+  ['Crank', '/project/demo-lantern/crank', undefined],
+  ['Finish', '/project/demo-first/finish', undefined],
+  ['Bench', '/', undefined],
+  ['Machines', '/machines', undefined],
+  ['Yarns', '/yarns', undefined],
+  ['Swatches', '/swatches', undefined],
+  ['Stand-ins', '/stand-ins', undefined],
+  ['Measures', '/measures', undefined],
+  ['Convert', '/convert', undefined]
+] as const) {
+  test(`Tab alone reaches every control: ${name}`, async ({ page }) => {
+    await page.goto(path);
+    await page.locator('h1, [data-testid=crank]').first().waitFor();
+    await act?.(page);
+    expect(await unreached(page)).toEqual([]);
+    // The walk was a walk: without it nothing would be unreached either.
+    expect(await page.locator('[data-walked]').count()).toBeGreaterThan(8);
+  });
+}
