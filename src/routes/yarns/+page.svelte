@@ -43,6 +43,8 @@
   }
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
+    // Emptied at once, so that the same file can be chosen again, also after a reading was cancelled.
+    picker.value = '';
     const tooLarge = file.size > LARGEST_CSV;
     if (tooLarge) incoming = { name: file.name, read: readYarns(' '.repeat(LARGEST_CSV + 1)) };
     else {
@@ -51,7 +53,6 @@
       incoming = { name: file.name, read: await now.result };
       reading = null;
     }
-    picker.value = '';
   }
   async function take(): Promise<void> {
     if (!incoming?.read.ok) return;
