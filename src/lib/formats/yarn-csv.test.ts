@@ -41,6 +41,13 @@ describe('yarns as CSV', () => {
     );
   });
 
+  it('signs in the cells do not pass for what stands between them (found at random, seed 1478579208)', () => {
+    const yarn = medium('id', '#12ab9f', { name: ';#', colour: { name: ';"', hex: '#12ab9f' } });
+    const many = [yarn, { ...yarn, name: ';;;;' }, { ...yarn, name: '\t;\t' }];
+    const back = read(writeYarns(many));
+    expect(back.ok && back.yarns.map((y) => y.name)).toEqual([';#', ';;;;', ';']);
+  });
+
   // The characters a spreadsheet takes for a formula: OWASP, CSV injection (from memory of the guide).
   it.each(['=HYPERLINK("x")', '+1', '-2', '@sum'])('a name such as %j leaves as plain text', (name) => {
     const text = writeYarns([medium('id', '#000000', { name })]);

@@ -66,6 +66,16 @@ export function writeYarns(yarns: readonly Yarn[]): string {
   return `\uFEFF${Papa.unparse({ fields: [...YARN_COLUMNS], data }, { escapeFormulae: true, newline: '\n' })}\n`;
 }
 
+/**
+ * What stands between cells, by the line of column names alone: names of yarns may hold any of these signs, names of
+ * columns hold none.
+ */
+function delimiterOf(text: string): string {
+  const heading = text.split(/\r?\n/, 1)[0] ?? '';
+  const count = (sign: string): number => heading.split(sign).length;
+  return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
+}
+
 /** Takes back the apostrophe that made a formula harmless on the way out. */
 const unescape = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r])/, '');
 
@@ -159,10 +169,8 @@ function readLine(
 export function readYarns(text: string, newId: () => string = () => crypto.randomUUID()): ReadYarns {
   const whole = (reason: string): ReadYarns => ({ ok: false, faults: [{ line: 1, column: '', reason }], more: 0 });
   if (text.length > LARGEST_CSV) return whole(`The file must be at most ${LARGEST_CSV / 1024 / 1024} MiB.`);
-  const parsed = Papa.parse<string[]>(text.replace(/^\uFEFF/, ''), {
-    skipEmptyLines: false,
-    delimitersToGuess: [',', ';', '\t']
-  });
+  const plain = text.replace(/^\uFEFF/, '');
+  const parsed = Papa.parse<string[]>(plain, { skipEmptyLines: false, delimiter: delimiterOf(plain) });
   const [head, ...lines] = parsed.data;
   const names = (head ?? []).map((name) => name.trim().toLowerCase());
   const missing = NEEDED.filter((column) => !names.includes(column));

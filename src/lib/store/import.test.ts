@@ -86,4 +86,21 @@ describe('importProject', () => {
     expect(here.value.reveal).toEqual(there.value.reveal);
     expect([...here.value.fabric.pieces[0]!.yarn]).toEqual([...there.value.fabric.pieces[0]!.yarn]);
   });
+
+  it('a swatch that was set aside here stays so, and is not counted a second time', async () => {
+    const db = freshDb();
+    const swatch = {
+      id: 's',
+      machineId: 'm',
+      yarnId: 'red',
+      hole: 2,
+      state: 'rested',
+      statement: { as: 'counts', stitches: 14, rows: 21 },
+      on: '2026-05-01'
+    };
+    const kit = sampleKit({ swatches: [swatch] });
+    await addKit(db, sampleKit({ swatches: [{ ...swatch, setAside: true }] }));
+    await importProject(db, fileOf(kit), NOW);
+    expect((await db.swatches.toArray()).map((s) => [s.id, s.setAside])).toEqual([['s', true]]);
+  });
 });

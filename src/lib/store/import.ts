@@ -14,6 +14,16 @@ function settle<T extends { id: string }>(record: T, stored: T | undefined, move
   return { ...record, id };
 }
 
+/** A measurement that comes in: what is stored of the same thing stays, whether it counts or was set aside. */
+function settleMeasured<T extends { id: string; machineId: string; yarnId: string }>(
+  record: T,
+  stored: T | undefined
+): T {
+  if (!stored) return record;
+  const same = stored.machineId === record.machineId && stored.yarnId === record.yarnId;
+  return same ? stored : { ...record, id: crypto.randomUUID() };
+}
+
 /** Options and strands with moved yarn ids put in place: only the fields that hold a yarn are touched. */
 function rewrite(brief: Brief, moved: ReadonlyMap<string, string>): Brief {
   const swap = (id: string): string => moved.get(id) ?? id;
@@ -55,9 +65,9 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
       });
       const swatches = kit.swatches.map(place);
       const finished = kit.finished.map(place);
-      for (const swatch of swatches) await db.swatches.put(settle(swatch, await db.swatches.get(swatch.id), new Map()));
+      for (const swatch of swatches) await db.swatches.put(settleMeasured(swatch, await db.swatches.get(swatch.id)));
       for (const piece of finished) {
-        await db.observations.put(settle(piece, await db.observations.get(piece.id), new Map()));
+        await db.observations.put(settleMeasured(piece, await db.observations.get(piece.id)));
       }
       const id = crypto.randomUUID();
       const at = now.toISOString();

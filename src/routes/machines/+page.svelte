@@ -2,7 +2,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { toast } from 'svelte-sonner';
-  import { isLarge, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
+  import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
   import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
@@ -156,9 +156,11 @@
               help={machine.pinSpacingMm === null
                 ? `Not measured: a turn of the ring is taken as ${showLength(ringMm(machine), units)}.`
                 : `${machine.pinSpacingMm.toFixed(1)} mm from pin to pin; a turn is ${showLength(ringMm(machine), units)}.`}
-              value={machine.pinSpacingMm === null ? null : Math.round(10 * machine.pinSpacingMm * (across - 1)) / 10}
-              min={4 * (across - 1)}
-              max={40 * (across - 1)}
+              value={machine.pinSpacingMm === null
+                ? null
+                : Math.round(10 * lengthAcross(machine.pinSpacingMm, across)) / 10}
+              min={lengthAcross(4, across)}
+              max={lengthAcross(40, across)}
               optional
               onvalue={(mm) => keep({ pinSpacingMm: mm === null ? null : spacingAcross(mm, across) })}
             />

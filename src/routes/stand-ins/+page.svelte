@@ -1,10 +1,11 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
-  import { type Candidate, type Original, substitute } from '$lib/core/convert';
-  import { classOfLabel, heldTex, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
+  import { type Candidate, nearestYarns, type Original, substitute, workYarns } from '$lib/core/convert';
+  import { classOfLabel, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
   import { tryPlan } from '$lib/core/tomble';
   import { loadKit } from '$lib/store/kit';
+  import { kitFor, planProject } from '$lib/store/projects';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
   import SelectField from '$lib/ui/options/SelectField.svelte';
@@ -22,7 +23,7 @@
   const GAUGE = 'gauge';
   const GIVEN = 'given';
   const stash = $derived(source.value?.kit ?? null);
-  const projects = $derived((source.value?.projects ?? []).filter((p) => stash && tryPlan(stash, p.brief).ok));
+  const projects = $derived((source.value?.projects ?? []).filter((p) => stash && planProject(stash, p).ok));
   let pickedWhat = $state('');
   let pickedYarn = $state('');
   let pickedMachine = $state('');
@@ -46,11 +47,15 @@
   let chosen = $state.raw<readonly { id: string; strands: number }[] | null>(null);
   let find = $state('');
 
-  const kit = $derived(
-    stash && { ...stash, yarns: [...stash.yarns, ...typed, ...(pickedWhat === GAUGE ? [given] : [])] }
-  );
   const what = $derived(pickedWhat || projects[0]?.id || TUBE);
   const project = $derived(projects.find((p) => p.id === what));
+  // A project on the machine is compared as it was begun; see the store.
+  const kit = $derived(
+    stash && {
+      ...(project ? kitFor(stash, project) : stash),
+      yarns: [...stash.yarns, ...typed, ...(pickedWhat === GAUGE ? [given] : [])]
+    }
+  );
   const machine = $derived(kit?.machines.find((m) => m.id === pickedMachine) ?? kit?.machines[0]);
   /** Yarns that can be replaced: those of the work, most rows first. */
   const places = $derived.by((): string[] => {
@@ -58,29 +63,13 @@
     if (what === GAUGE) return [GIVEN];
     if (!project) return kit.yarns.map((y) => y.id);
     const planned = tryPlan(kit, project.brief);
-    if (!planned.ok) return [];
-    const { fabric } = planned.value;
-    const piece = fabric.pieces[0]!;
-    const count = fabric.yarns.map((_, i) =>
-      piece.yarn.reduce((n, y, row) => n + (y === i && piece.purpose[row] === 0 ? 1 : 0), 0)
-    );
-    return fabric.yarns
-      .filter((_, i) => count[i]! > 0)
-      .sort((a, b) => count[fabric.yarns.indexOf(b)]! - count[fabric.yarns.indexOf(a)]!);
+    return planned.ok ? workYarns(planned.value) : [];
   });
   const yarnId = $derived(places.includes(pickedYarn) ? pickedYarn : (places[0] ?? ''));
   const own = $derived(kit && yarnId ? yarnOf(kit, yarnId, project?.brief.strands) : null);
   /** Before anything is chosen, the four nearest in thickness stand there. */
   const nearest = $derived(
-    kit && own
-      ? kit.yarns
-          .filter((y) => y.id !== own.id)
-          .toSorted(
-            (a, b) => Math.abs(Math.log(heldTex(a) / heldTex(own))) - Math.abs(Math.log(heldTex(b) / heldTex(own)))
-          )
-          .slice(0, 4)
-          .map((y) => ({ id: y.id, strands: y.strands }))
-      : []
+    kit && own ? nearestYarns(kit, own, 4).map((c) => ({ id: c.yarn.id, strands: c.strands })) : []
   );
   const picked = $derived((chosen ?? nearest).filter((c) => c.id !== own?.id && kit?.yarns.some((y) => y.id === c.id)));
   const original = $derived.by((): Original | null => {

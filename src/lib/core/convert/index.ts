@@ -1,2 +1,11 @@
 export { convertCount, convertGauge, type Conversion, type Converted } from './gauge';
-export { betterStrands, substitute, type Candidate, type Original, type Substitute } from './substitute';
+export { weighIn, type WeighIn } from './weigh-in';
+export {
+  betterStrands,
+  nearestYarns,
+  substitute,
+  workYarns,
+  type Candidate,
+  type Original,
+  type Substitute
+} from './substitute';

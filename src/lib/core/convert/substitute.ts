@@ -13,9 +13,10 @@ import {
   type Yarn,
   yarnOf
 } from '../kit';
-import { type Brief, castOn, drawstring, knitRows, type Operation, type Plan } from '../plan';
+import type { Brief, Operation, Plan } from '../plan';
 import { about, type Figure } from '../quantity';
-import { execute, type Executed, readSizes, readYarnUse } from '../read';
+import { execute, type Executed, readSizes, readYarnUse, workRows } from '../read';
+import { plainTube } from './tube';
 
 /** A yarn with the strands it would be knitted with. */
 export interface Candidate {
@@ -91,22 +92,7 @@ function programOf(kit: Kit, original: Original): { brief: Brief; plan: Plan } {
     const brief = { ...original.brief, options };
     return { brief, plan: kind.draft(kit, brief, options) };
   }
-  const machine = machineOf(kit, original.machineId);
-  const { yarnId, rows } = original;
-  const brief: Brief = { kind: 'tube', name: 'Tube', machineId: machine.id, hole: null, strands: {}, options: {} };
-  const hole = Math.ceil(machine.tensionHoles / 2);
-  const operations = [castOn(yarnId), knitRows('Tube', yarnId, rows), drawstring(yarnId, 600)];
-  const piece = {
-    label: 'Tube',
-    machineId: machine.id,
-    copies: 1,
-    mode: 'tube' as const,
-    from: 1,
-    to: machine.pins,
-    hole,
-    operations
-  };
-  return { brief, plan: { title: 'Tube', pieces: [piece], finishing: [], worn: null, state: 'rested', wanted: null } };
+  return plainTube(machineOf(kit, original.machineId), yarnOf(kit, original.yarnId), original.rows);
 }
 
 /** A run whose gauge was stated by a pattern and not learned. */
@@ -270,4 +256,18 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   });
   const rest = [...all, ...more].map((c) => compare(c, false));
   return [first, ...rest.sort((a, b) => a.score - b.score)];
+}
+
+/** Yarns of a run that could be replaced: those of the work, most rows first. */
+export const workYarns = (run: Executed): string[] =>
+  [...workRows(run.fabric.pieces[0]!)].sort((a, b) => b[1] - a[1]).map(([index]) => run.fabric.yarns[index]!);
+
+/** The yarns nearest in thickness to one, as they are usually held, nearest first. */
+export function nearestYarns(kit: Kit, own: Yarn, most: number): Candidate[] {
+  const apart = (y: Yarn): number => Math.abs(Math.log(heldTex(y) / heldTex(own)));
+  return kit.yarns
+    .filter((y) => y.id !== own.id)
+    .map((yarn) => ({ yarn, strands: yarn.strands }))
+    .sort((a, b) => apart(a.yarn) - apart(b.yarn))
+    .slice(0, most);
 }

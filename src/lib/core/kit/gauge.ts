@@ -134,7 +134,8 @@ function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number) {
 
 /** One of the two gauges with the way it came about, for the screen that shows it. */
 export interface Learned {
-  readonly prior: Prior;
+  /** What is believed without any measurement. */
+  readonly before: Estimate;
   readonly estimate: Estimate;
   readonly moves: readonly Move[];
 }
@@ -150,7 +151,7 @@ export function learnedGauge(
 ): { state: FabricState; courses: Learned; wales: Learned } {
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
   const each = (of: 'courses' | 'wales'): Learned => ({
-    prior: prior[of],
+    before: learn(prior[of], [], of),
     estimate: learn(prior[of], evidence, of),
     moves: movesOf(prior[of], evidence, of)
   });

@@ -15,13 +15,12 @@ export {
   tightness,
   type FabricState
 } from './loop';
-export { DEFAULT_PIN_SPACING_MM, isLarge, Machine, ringMm, spacingAcross, USUAL_PINS } from './machine';
+export { DEFAULT_PIN_SPACING_MM, isLarge, lengthAcross, Machine, ringMm, spacingAcross, USUAL_PINS } from './machine';
 export { combined, NINE_TENTHS, nineTenths, updated, type Normal } from './normal';
 export { Observation } from './observation';
 export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
 export { proposeBehaviour, readFibre, type Proposal } from './fibre';
 export { presetFor, PRESETS } from './presets';
-export { weighIn, type WeighIn } from './weigh-in';
 export { className, classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
-export { heldTex, Hex, strandTex, Yarn, yarnName } from './yarn';
+export { ballsAtHand, heldTex, Hex, strandTex, Yarn, yarnName } from './yarn';

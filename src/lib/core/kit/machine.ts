@@ -61,3 +61,6 @@ export function spacingAcross(lengthMm: number, pins: number): number {
   if (!(pins >= 2)) throw new RangeError(`pins must be at least 2; received ${pins}`);
   return lengthMm / (pins - 1);
 }
+
+/** What a tape laid across so many pins shows: the other way round. @example lengthAcross(13.5, 10) // 121.5 */
+export const lengthAcross = (spacingMm: number, pins: number): number => spacingMm * (pins - 1);

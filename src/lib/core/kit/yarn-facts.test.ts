@@ -5,7 +5,6 @@ import { proposeBehaviour, readFibre } from './fibre';
 import { gaugeFor } from './gauge';
 import { heldTex } from './yarn';
 import { presetFor, PRESETS } from './presets';
-import { weighIn } from './weigh-in';
 import { classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 import { NET_BELOW, STRUGGLE_ABOVE, tightness } from './loop';
 
@@ -127,32 +126,6 @@ describe('fibre', () => {
   it('proposes nothing from a mix it does not know', () => {
     expect(proposeBehaviour('moon dust', usual)).toEqual({ behaviour: usual, reasons: [] });
   });
-});
-
-describe('weighing in', () => {
-  const kit = sampleKit();
-  const [machine] = kit.machines;
-  const yarn = medium('y', '#000000');
-  const gauge = gaugeFor(kit, machine!, yarn, 2);
-
-  it('62 g with a core of 2 g, 200 m to 100 g: 120 m, and rows by pins x loop', () => {
-    const { grams, metres, rows } = weighIn(62, 2, yarn, machine!, gauge);
-    expect([grams, metres.value]).toEqual([60, 120]);
-    // 48 x 26.527 mm are 1.2733 m a row; tails are 0.45 m and two turns of 48 x 13 mm.
-    expect(rows.value).toBeCloseTo((120 - 0.45 - 2 * 0.624) / 1.2733, 1);
-    expect(rows.low).toBeLessThan(rows.value);
-  });
-  it('strands share the ball', () => {
-    const two = weighIn(60, 0, { ...yarn, strands: 2 }, machine!, gauge);
-    expect(two.metres.value).toBe(120);
-    expect(two.rows.value).toBeLessThan(weighIn(60, 0, yarn, machine!, gauge).rows.value / 1.9);
-  });
-  it('a rest too short for the tails is no row', () =>
-    expect(weighIn(0.5, 0, yarn, machine!, gauge).rows.value).toBe(0));
-  it('refuses a tare above the whole', () =>
-    expect(() => weighIn(10, 12, yarn, machine!, gauge)).toThrow(
-      'tare must be at most the whole of 10 g; received 12'
-    ));
 });
 
 describe('presets', () => {

@@ -74,3 +74,12 @@ export function workSpan(runs: readonly RowRun[]): { first: number; last: number
   const last = work.at(-1)?.last ?? -1;
   return { first, last, count: last - first + 1 };
 }
+
+/** Work rows of each yarn of a piece, by its index in the fabric; waste is left out. */
+export function workRows(piece: Fabric['pieces'][number]): Map<number, number> {
+  const rows = new Map<number, number>();
+  for (const r of rowRuns(piece)) {
+    if (r.purpose === 0) rows.set(r.yarn, (rows.get(r.yarn) ?? 0) + r.last - r.first + 1);
+  }
+  return rows;
+}

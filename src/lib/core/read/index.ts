@@ -1,6 +1,6 @@
 export type { Cue } from './cues';
 export { observationsOf, type TubeMeasured } from './observe';
-export { execute, rowRuns, workSpan, type Executed, type RowRun } from './executed';
+export { execute, rowRuns, workRows, workSpan, type Executed, type RowRun } from './executed';
 export {
   heightOfRow,
   readOutline,

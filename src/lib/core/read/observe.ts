@@ -1,5 +1,5 @@
 import { Observation } from '../kit';
-import { type Executed, rowRuns } from './executed';
+import { type Executed, workRows } from './executed';
 
 /** What was measured on a finished tube. */
 export interface TubeMeasured {
@@ -22,10 +22,7 @@ export function observationsOf(run: Executed, projectId: string, measured: TubeM
   const piece = run.fabric.pieces[0];
   const planned = run.plan.pieces[0];
   if (!piece || !planned) return [];
-  const rowsOf = new Map<number, number>();
-  for (const r of rowRuns(piece)) {
-    if (r.purpose === 0) rowsOf.set(r.yarn, (rowsOf.get(r.yarn) ?? 0) + r.last - r.first + 1);
-  }
+  const rowsOf = workRows(piece);
   const rows = [...rowsOf.values()].reduce((sum, n) => sum + n, 0);
   const yarns = [...rowsOf.keys()].map((i) => run.yarns[i]!);
   const [first] = yarns;

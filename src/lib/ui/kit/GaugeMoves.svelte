@@ -12,9 +12,9 @@
   const lines = $derived([
     {
       label: 'Common practice',
-      value: learned.prior.value,
-      low: learned.prior.value * Math.exp(-1.645 * learned.prior.sd),
-      high: learned.prior.value * Math.exp(1.645 * learned.prior.sd),
+      value: learned.before.value,
+      low: learned.before.low,
+      high: learned.before.high,
       says: null as number | null,
       outlier: false,
       aside: false

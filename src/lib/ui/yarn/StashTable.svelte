@@ -12,7 +12,7 @@
   } from '@tanstack/svelte-table';
   import { createVirtualizer } from '@tanstack/svelte-virtual';
   import { get } from 'svelte/store';
-  import { className, heldTex, type Yarn } from '$lib/core/kit';
+  import { ballsAtHand, className, heldTex, type Yarn } from '$lib/core/kit';
   import YarnDot from './YarnDot.svelte';
 
   let { yarns, filter, onopen }: { yarns: readonly Yarn[]; filter: string; onopen: (yarn: Yarn) => void } = $props();
@@ -68,7 +68,7 @@
       id: 'balls',
       end: true,
       title: 'Balls',
-      of: (y: Yarn) => (y.stockGrams === null ? null : y.stockGrams / y.label.grams),
+      of: ballsAtHand,
       sortFn: 'numbers',
       width: '4.5rem'
     },
@@ -199,7 +199,7 @@
               <div role="gridcell" class="px-3 text-right numerals">{Math.round(heldTex(y))}</div>
               <div role="gridcell" class="truncate px-3 text-sm quiet">{y.fibre || 'not said'}</div>
               <div role="gridcell" class="px-3 text-right numerals">
-                {y.stockGrams === null ? '–' : (y.stockGrams / y.label.grams).toFixed(1)}
+                {ballsAtHand(y)?.toFixed(1) ?? '–'}
               </div>
               <div role="gridcell" class="px-3 text-right numerals">
                 {y.stockGrams === null ? 'unknown' : `${Math.round(y.stockGrams)} g`}

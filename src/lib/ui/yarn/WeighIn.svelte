@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { gaugeFor, type Kit, machineOf, usualHole, weighIn, type Yarn } from '$lib/core/kit';
+  import { weighIn } from '$lib/core/convert';
+  import { type Kit, machineOf, type Yarn } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
   import NumberField from '../options/NumberField.svelte';
 
@@ -9,9 +10,8 @@
   let tare = $state(0);
   let machineId = $state('');
   const machine = $derived(machineOf(kit, machineId || kit.machines[0]!.id));
-  const gauge = $derived(gaugeFor(kit, machine, yarn, usualHole(machine, yarn.weightClass)));
   const tooLight = $derived(gross !== null && tare > gross);
-  const read = $derived(gross === null || tooLight ? null : weighIn(gross, tare, yarn, machine, gauge));
+  const read = $derived(gross === null || tooLight ? null : weighIn(kit, machine, yarn, gross, tare));
 </script>
 
 <fieldset class="col-span-2 mt-1 rounded-lg border border-base-300 px-3 pb-2">
