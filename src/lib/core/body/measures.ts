@@ -27,7 +27,11 @@ export const MEASURES: readonly Measure[] = [
     maxMm: 280
   },
   { code: 'arm-span', label: 'Arm span', how: 'Fingertip to fingertip, arms held out.', minMm: 400, maxMm: 2400 },
+  { code: 'height', label: 'Body height', how: 'Standing, without shoes.', minMm: 400, maxMm: 2300 },
+  { code: 'calf-girth', label: 'Calf girth', how: 'Round the widest part of the lower leg.', minMm: 100, maxMm: 600 },
   { code: 'chest', label: 'Chest', how: 'Round the fullest part, tape level.', minMm: 300, maxMm: 2000 },
+  { code: 'cross-back', label: 'Cross back', how: 'Shoulder point to shoulder point, over the back.', minMm: 120, maxMm: 700 }, // prettier-ignore
+  { code: 'armhole', label: 'Armhole depth', how: 'Top of the shoulder straight down to the underarm.', minMm: 60, maxMm: 450 }, // prettier-ignore
   { code: 'upper-arm', label: 'Upper arm', how: 'Round the widest part, arm hanging.', minMm: 80, maxMm: 800 },
   { code: 'back', label: 'Back length', how: 'Bone at the neck to the waist.', minMm: 100, maxMm: 700 },
   { code: 'mug-girth', label: 'Mug, way round', how: 'Outside, at the middle.', minMm: 150, maxMm: 500 },
@@ -54,10 +58,10 @@ const PRACTICE = 'common practice, no source';
 const inch = (n: number): number => Math.round(n * 25.4);
 const cm = (n: number): number => n * 10;
 
-/** Chest, back waist length and upper arm of one size, in inches as the source has them. */
-const trunk = (size: string, chest: number, back: number, arm: number): BodySize => ({
+/** Chest, back waist length, upper arm, cross back and armhole depth of one size, in inches as the source has them. */
+const trunk = (size: string, chest: number, back: number, arm: number, cross: number, hole: number): BodySize => ({
   size,
-  measures: { chest: inch(chest), back: inch(back), 'upper-arm': inch(arm) }
+  measures: { chest: inch(chest), back: inch(back), 'upper-arm': inch(arm), 'cross-back': inch(cross), armhole: inch(hole) } // prettier-ignore
 });
 
 /** A foot: length in cm, girth near its length less a little (the girth is common practice). */
@@ -68,33 +72,33 @@ const foot = (size: string, length: number, girth: number): BodySize => ({
 
 export const SIZE_TABLES: readonly SizeTable[] = [
   {
-    title: 'Women: chest, back, upper arm',
+    title: 'Women: chest, back, upper arm, cross back, armhole',
     source: COUNCIL,
     sizes: [
-      trunk('XS', 29, 16.5, 9.75),
-      trunk('S', 33, 17, 10.25),
-      trunk('M', 37, 17.25, 11),
-      trunk('L', 41, 17.5, 12),
-      trunk('1X', 45, 17.75, 13.5),
-      trunk('2X', 49, 18, 15.5),
-      trunk('3X', 53, 18, 17),
-      trunk('4X', 55, 18.5, 18.5),
-      trunk('5X', 61, 18.5, 19.5)
+      trunk('XS', 29, 16.5, 9.75, 14.25, 6.25),
+      trunk('S', 33, 17, 10.25, 14.75, 6.75),
+      trunk('M', 37, 17.25, 11, 15.75, 7.25),
+      trunk('L', 41, 17.5, 12, 16.75, 7.75),
+      trunk('1X', 45, 17.75, 13.5, 17.5, 8.25),
+      trunk('2X', 49, 18, 15.5, 18, 8.75),
+      trunk('3X', 53, 18, 17, 18, 9.25),
+      trunk('4X', 55, 18.5, 18.5, 18.5, 9.75),
+      trunk('5X', 61, 18.5, 19.5, 18.5, 10.25)
     ]
   },
   {
-    title: 'Children: chest, back, upper arm',
+    title: 'Children: chest, back, upper arm, cross back, armhole',
     source: COUNCIL,
     sizes: [
-      trunk('3 months', 16, 6, 5.5),
-      trunk('6 months', 17, 6.5, 6),
-      trunk('12 months', 18, 7.5, 6.5),
-      trunk('2 years', 21, 8.5, 7),
-      trunk('4 years', 23, 9.5, 7.5),
-      trunk('6 years', 25, 10.5, 8),
-      trunk('8 years', 26.5, 12.5, 8.5),
-      trunk('10 years', 28, 14, 8.75),
-      trunk('12 years', 30, 15, 9)
+      trunk('3 months', 16, 6, 5.5, 7.25, 3.25),
+      trunk('6 months', 17, 6.5, 6, 7.75, 3.5),
+      trunk('12 months', 18, 7.5, 6.5, 8.25, 3.75),
+      trunk('2 years', 21, 8.5, 7, 8.75, 4.25),
+      trunk('4 years', 23, 9.5, 7.5, 9.5, 4.75),
+      trunk('6 years', 25, 10.5, 8, 10.25, 5),
+      trunk('8 years', 26.5, 12.5, 8.5, 10.75, 5.5),
+      trunk('10 years', 28, 14, 8.75, 11.25, 6),
+      trunk('12 years', 30, 15, 9, 12, 6.5)
     ]
   },
   {
@@ -132,6 +136,17 @@ export const SIZE_TABLES: readonly SizeTable[] = [
     ]
   },
   {
+    title: 'Body height and calf',
+    source: PRACTICE,
+    sizes: [
+      { size: 'Child of 6', measures: { height: cm(116), 'calf-girth': cm(24) } },
+      { size: 'Child of 10', measures: { height: cm(139), 'calf-girth': cm(29) } },
+      { size: 'Small adult', measures: { height: cm(160), 'calf-girth': cm(34) } },
+      { size: 'Adult', measures: { height: cm(172), 'calf-girth': cm(37) } },
+      { size: 'Tall adult', measures: { height: cm(190), 'calf-girth': cm(40) } }
+    ]
+  },
+  {
     title: 'Mugs',
     source: PRACTICE,
     sizes: [
@@ -151,3 +166,25 @@ export const SIZE_TABLES: readonly SizeTable[] = [
 
 /** The measure of that code. @example measureOf('head')?.label // 'Head girth' */
 export const measureOf = (code: string): Measure | undefined => MEASURES.find((m) => m.code === code);
+
+/** A size to pick a measure from, with where it stands. */
+export interface PickedSize {
+  readonly key: string;
+  readonly label: string;
+  readonly mm: number;
+}
+
+/**
+ * Every size of the tables that knows a measure.
+ *
+ * @example sizesFor('foot-length')[0] // { key: 'Feet Baby', label: 'Baby', mm: 110 }
+ */
+export const sizesFor = (code: string): PickedSize[] =>
+  SIZE_TABLES.flatMap((table) =>
+    table.sizes.flatMap(({ size, measures }) => {
+      const mm = measures[code];
+      if (mm === undefined) return [];
+      const whose = table.title.startsWith('Women') ? 'Women ' : table.title.startsWith('Children') ? 'Children ' : '';
+      return [{ key: `${table.title} ${size}`, label: `${whose}${size}`, mm }];
+    })
+  );

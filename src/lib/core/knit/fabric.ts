@@ -2,7 +2,7 @@
 export const PURPOSES = ['work', 'waste', 'separator'] as const;
 
 /** What one pin did in one row, as stored in a fabric. */
-export const CELL = { none: 0, stitch: 1, tuck: 2, missed: 3 } as const;
+export const CELL = { none: 0, stitch: 1, tuck: 2, missed: 3, ladder: 4 } as const;
 
 /** What the machine did in one operation, read off the ring before and after it. */
 export interface Trace {
@@ -14,6 +14,9 @@ export interface Trace {
   readonly occupied: number;
   /** Pin the yarn stands at after the operation; 0 is at the marker. */
   readonly carriage: number;
+  /** Lowest and highest pin with a stitch; 0 and -1 when the pins are empty. */
+  readonly low: number;
+  readonly high: number;
   /** 1 when the next turn goes up the pin numbers, -1 when it goes down. */
   readonly direction: 1 | -1;
   /** What the machine's counter shows, or null where it shows nothing true. */
@@ -36,12 +39,23 @@ export interface PieceFabric {
   readonly purpose: Uint8Array;
   /** Stitches made, a row. */
   readonly stitches: Uint16Array;
+  /** Lowest and highest pin with a stitch, a row. */
+  readonly low: Uint16Array;
+  readonly high: Uint16Array;
+  /** Where the yarn stands once the row is done: 0 at the low edge, 1 at the high one. */
+  readonly yarnAt: Uint8Array;
+  /** Pins behind which the yarn was laid round a card, and the columns each group becomes. */
+  readonly floats: { readonly after: readonly number[]; readonly columns: number };
   /** Row within its section, from 1. */
   readonly inSection: Uint32Array;
   /** What the machine's counter shows once the row is done; -1 where it is blind. */
   readonly counter: Int32Array;
   /** CELL codes, row after row, `width` to a row. */
   readonly cells: Uint8Array;
+  /** Rows that hang doubled because the first of them was lifted back onto the pins; from 1, both included. */
+  readonly doubled: readonly { readonly from: number; readonly to: number }[];
+  /** Pins whose stitches were dropped on purpose, in order. */
+  readonly ladders: readonly number[];
   readonly trace: readonly Trace[];
 }
 

@@ -20,8 +20,10 @@ const piece = (operations: Operation[], more: Partial<Piece> = {}): Piece => ({
 const planOf = (...pieces: Piece[]): Plan => ({
   title: 'T',
   pieces,
+  joins: [],
   finishing: [],
   worn: null,
+  wearer: 'thing',
   state: 'rested',
   wanted: null
 });

@@ -2,7 +2,8 @@ import { type Kit, type Machine, machineOf } from '../kit';
 import type { Finding, Operation, Piece, Plan } from '../plan';
 import { CELL, type Fabric, type PieceFabric, PURPOSES, type Trace } from './fabric';
 import type { CrankFault } from './fault';
-import { emptyRing, type Ring } from './ring';
+import { cannot } from './refuse';
+import { carriageOf, emptyRing, reachOf, type Ring } from './ring';
 
 /** A fabric and whatever the machine refused to do on the way. */
 export interface Knitted {
@@ -13,38 +14,21 @@ export interface Knitted {
 /** Widest stretch of typed arrays one run may fill; a plan beyond it is refused, not swapped to disk. */
 const MOST_CELLS = 64_000_000;
 
-function refusal(code: string, piece: number, row: number, sentence: string): Finding {
-  return { code, weight: 'stop', place: { piece, row }, sentence };
+function refusal(code: string, piece: number, row: number, sentence: string, pin?: number): Finding {
+  return { code, weight: 'stop', place: { piece, row, ...(pin === undefined ? {} : { pin }) }, sentence };
 }
 
 function yarnsOf(plan: Plan): string[] {
   const seen = new Set<string>();
   for (const piece of plan.pieces) {
     for (const op of piece.operations) {
-      if (op.op === 'castOn' || op.op === 'knit') seen.add(op.yarn);
+      if (op.op === 'castOn' || op.op === 'knit' || op.op === 'newEnd') seen.add(op.yarn);
       else if (op.op === 'hangOff' && op.thread) seen.add(op.thread);
     }
   }
   for (const finish of plan.finishing) if ('yarn' in finish) seen.add(finish.yarn);
+  if (plan.worn && 'yarn' in plan.worn) seen.add(plan.worn.yarn);
   return [...seen];
-}
-
-/** Why the machine cannot do an operation now, or nothing when it can. */
-function cannot(ring: Ring, op: Operation): { code: string; why: string } | undefined {
-  switch (op.op) {
-    case 'castOn':
-      return ring.occupied ? { code: 'pins-full', why: 'the pins already carry stitches; hang off first' } : undefined;
-    case 'knit':
-      if (!ring.occupied)
-        return { code: 'pins-empty', why: 'there is nothing on the pins to knit onto; cast on first' };
-      return op.rows < 1 ? { code: 'no-rows', why: `a section needs at least one row, and has ${op.rows}` } : undefined;
-    case 'hangOff':
-      return ring.occupied ? undefined : { code: 'pins-empty', why: 'there is nothing on the pins to hang off' };
-    case 'zeroCounter':
-      return ring.counts
-        ? undefined
-        : { code: 'no-counter', why: 'there is no counter to set in this mode on this machine' };
-  }
 }
 
 function applyFaults(fabric: PieceFabric, faults: readonly CrankFault[], index: number): void {
@@ -81,13 +65,17 @@ function runPiece(
     operation: new Uint16Array(rows),
     purpose: new Uint8Array(rows),
     stitches: new Uint16Array(rows),
+    low: new Uint16Array(rows),
+    high: new Uint16Array(rows),
+    yarnAt: new Uint8Array(rows),
     inSection: new Uint32Array(rows),
     counter: new Int32Array(rows),
     cells: new Uint8Array(rows * ring.width)
   };
   const trace: Trace[] = [];
-  const stop = (code: string, why: string): void => {
-    refusals.push(refusal(code, index, ring.rows + 1, `${piece.label}, row ${ring.rows + 1}: ${why}.`));
+  const stop = (code: string, why: string, pin?: number): void => {
+    const at = `${piece.label}, row ${ring.rows + 1}${pin === undefined ? '' : `, pin ${pin}`}`;
+    refusals.push(refusal(code, index, ring.rows + 1, `${at}: ${why}.`, pin));
   };
   if (piece.from < 1 || piece.to > machine.pins || piece.to < piece.from) {
     stop('pin-out-of-reach', `pins ${piece.from} to ${piece.to} are not on ${machine.name}, which has ${machine.pins}`);
@@ -98,48 +86,109 @@ function runPiece(
   } else {
     for (const [i, op] of piece.operations.entries()) {
       const rowsBefore = ring.rows;
-      const no = cannot(ring, op);
-      if (no) stop(no.code, no.why);
-      else if (op.op === 'castOn') ring.occupied = true;
-      else if (op.op === 'zeroCounter') ring.counter = 0;
-      else if (op.op === 'hangOff') ring.occupied = false;
-      else crank(ring, op, i, out, yarnIndex.get(op.yarn) ?? 0);
+      const no = cannot(ring, op, out.purpose);
+      if (no) stop(no.code, no.why, no.pin);
+      else if (op.op === 'knit') crank(ring, op, i, out, yarnIndex.get(op.yarn) ?? 0);
+      else perform(ring, op, machine, out.cells);
       trace.push({
         operation: i,
         rowsBefore,
         rowsAfter: ring.rows,
-        occupied: ring.occupied ? ring.width : 0,
-        carriage: ring.carriage,
-        direction: ring.direction,
+        occupied: ring.occupied ? ring.high - ring.low + 1 : 0,
+        carriage: carriageOf(ring),
+        low: ring.occupied ? ring.low : 0,
+        high: ring.occupied ? ring.high : -1,
+        direction: ring.mode === 'tube' || ring.yarnAt === 'low' ? 1 : -1,
         counter: ring.counts ? ring.counter : null
       });
     }
     if (ring.occupied) stop('left-on-pins', 'the piece is never taken off the pins');
   }
-  return { ...out, rows: ring.rows, trace };
+  const ladders = [...ring.ladders].sort((a, b) => a - b);
+  return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, trace };
 }
 
-type Arrays = Omit<PieceFabric, 'rows' | 'trace'>;
+type Arrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats'>;
+
+/** Everything but knitting rows. The ring was asked before whether it can. */
+function perform(ring: Ring, op: Exclude<Operation, { op: 'knit' }>, machine: Machine, cells: Uint8Array): void {
+  switch (op.op) {
+    case 'castOn': {
+      const { firstPin, width } = reachOf(machine, ring.mode, op.pins?.from ?? ring.from, op.pins?.to ?? ring.to);
+      ring.occupied = true;
+      ring.low = firstPin;
+      ring.high = firstPin + width - 1;
+      return;
+    }
+    case 'zeroCounter':
+      ring.counter = 0;
+      return;
+    case 'hangOff':
+      ring.occupied = false;
+      return;
+    case 'rehang':
+      ring.doubled.push({ from: op.row, to: ring.rows });
+      return;
+    case 'ladder':
+      dropStitches(ring, op.pins, cells);
+      return;
+    case 'decrease':
+    case 'hold':
+      if (op.side === 'low') ring.low += op.stitches;
+      else ring.high -= op.stitches;
+      return;
+    case 'increase':
+      if (op.side === 'low') ring.low -= op.stitches;
+      else ring.high += op.stitches;
+      return;
+    case 'newEnd':
+      ring.yarnAt = op.side;
+      return;
+    case 'float':
+      ring.floats = { after: op.after, columns: op.columns };
+  }
+}
+
+/** Lets the stitches of some pins run down to the cast-on. Their yarn stays in the fabric as rungs. */
+function dropStitches(ring: Ring, pins: readonly number[], cells: Uint8Array): void {
+  for (const pin of pins) {
+    ring.ladders.add(pin);
+    for (let row = 0; row < ring.rows; row++) cells[row * ring.width + pin - ring.firstPin] = CELL.ladder;
+  }
+}
 
 /** Knits the rows of one operation onto the ring and into the arrays. */
 function crank(ring: Ring, op: Operation & { op: 'knit' }, index: number, out: Arrays, yarn: number): void {
   const start = ring.rows;
   const end = start + op.rows;
+  const live = ring.high - ring.low + 1;
   out.yarn.fill(yarn, start, end);
   out.operation.fill(index, start, end);
   out.purpose.fill(PURPOSES.indexOf(op.purpose), start, end);
-  out.stitches.fill(ring.width, start, end);
-  out.cells.fill(CELL.stitch, start * ring.width, end * ring.width);
+  out.stitches.fill(live, start, end);
+  out.low.fill(ring.low, start, end);
+  out.high.fill(ring.high, start, end);
+  if (live === ring.width) out.cells.fill(CELL.stitch, start * ring.width, end * ring.width);
+  else {
+    for (let row = start; row < end; row++) {
+      const at = row * ring.width + ring.low - ring.firstPin;
+      out.cells.fill(CELL.stitch, at, at + live);
+    }
+  }
+  // Shaping cuts a section into stretches of rows; its count goes on.
+  const section = `${op.section} ${op.yarn} ${op.purpose}`;
+  if (ring.mode === 'tube' || section !== ring.section) ring.inSection = 0;
+  ring.section = section;
+  let at = ring.yarnAt === 'low' ? 0 : 1;
   for (let row = start; row < end; row++) {
-    out.inSection[row] = row - start + 1;
+    out.inSection[row] = ++ring.inSection;
     out.counter[row] = ring.counts ? ++ring.counter : -1;
+    // A tube ends each row at the marker; a panel ends it at the other edge and turns round.
+    if (ring.mode !== 'tube') at = 1 - at;
+    out.yarnAt[row] = at;
   }
+  ring.yarnAt = at === 0 ? 'low' : 'high';
   ring.rows = end;
-  // A tube ends each row at the marker; a panel ends it at the other edge and turns round.
-  if (ring.mode !== 'tube' && op.rows % 2 === 1) {
-    ring.direction = ring.direction === 1 ? -1 : 1;
-    ring.carriage = ring.carriage === ring.from ? ring.to : ring.from;
-  }
 }
 
 /**

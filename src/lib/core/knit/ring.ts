@@ -1,20 +1,29 @@
 import type { Machine } from '../kit';
-import type { Mode } from '../plan';
+import type { Mode, Side } from '../plan';
 
 /** The state of the machine while a piece hangs on it. Only `knit` writes it. */
 export interface Ring {
   readonly from: number;
   readonly to: number;
   readonly mode: Mode;
-  /** First pin whose stitch is completed, and how many are. */
+  /** First pin whose stitch can be completed, and how many can. */
   readonly firstPin: number;
   readonly width: number;
   occupied: boolean;
-  carriage: number;
-  direction: 1 | -1;
+  /** Lowest and highest pin with a stitch. */
+  low: number;
+  high: number;
+  /** Edge of a panel at which the yarn stands. */
+  yarnAt: Side;
   rows: number;
   counter: number;
   readonly counts: boolean;
+  /** Name and yarn of the section that is being knitted, and its rows so far. */
+  section: string;
+  inSection: number;
+  readonly doubled: { readonly from: number; readonly to: number }[];
+  readonly ladders: Set<number>;
+  floats: { readonly after: readonly number[]; readonly columns: number };
 }
 
 /**
@@ -38,18 +47,29 @@ export function reachOf(
   return { firstPin: first, width: Math.max(0, last - first + 1) };
 }
 
-/** An empty ring, yarn at the marker. */
+/** Pin at which the yarn stands: 0 is at the marker. */
+export const carriageOf = (ring: Ring): number =>
+  ring.mode === 'tube' ? 0 : ring.yarnAt === 'low' ? ring.low : ring.high;
+
+/** An empty ring, yarn at the marker or at the low edge. */
 export function emptyRing(machine: Machine, mode: Mode, from: number, to: number): Ring {
+  const reach = reachOf(machine, mode, from, to);
   return {
     from,
     to,
     mode,
-    ...reachOf(machine, mode, from, to),
+    ...reach,
     occupied: false,
-    carriage: mode === 'tube' ? 0 : from,
-    direction: 1,
+    low: reach.firstPin,
+    high: reach.firstPin + reach.width - 1,
+    yarnAt: 'low',
     rows: 0,
     counter: 0,
-    counts: machine.counter === 'tube' && mode === 'tube'
+    counts: machine.counter === 'tube' && mode === 'tube',
+    section: '',
+    inSection: 0,
+    doubled: [],
+    ladders: new Set(),
+    floats: { after: [], columns: 0 }
   };
 }

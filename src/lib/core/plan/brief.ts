@@ -1,5 +1,14 @@
 import { z } from 'zod';
 
+/** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
+export const PompomWish = z.object({
+  count: z.int().min(1).max(200).meta({ title: 'Pompoms' }),
+  wraps: z.int().min(10).max(400).meta({ title: 'Wraps' }),
+  cardMm: z.number().min(20).max(200).meta({ title: 'Width of the card' }),
+  yarn: z.string().min(1).max(80).meta({ title: 'Yarn of the pompom' })
+});
+export type PompomWish = z.infer<typeof PompomWish>;
+
 /** What is to be made, for whom, with which choices. The options belong to the kind and are checked by it. */
 export const Brief = z.object({
   kind: z.string().min(1).max(60),
@@ -9,6 +18,8 @@ export const Brief = z.object({
   hole: z.int().min(1).max(5).nullable().default(null).meta({ title: 'Tension hole' }),
   /** Strands held together where they differ from what the yarn's record says. */
   strands: z.record(z.string(), z.int().min(1).max(3)).default({}).meta({ title: 'Strands' }),
+  /** Pompoms on top of whatever it is; null for none. */
+  pompom: PompomWish.nullable().default(null),
   options: z.record(z.string(), z.unknown())
 });
 export type Brief = z.infer<typeof Brief>;

@@ -56,6 +56,15 @@ export const wasteHangOff = (): HangOff => ({
   doubled: false
 });
 
+/** Chain the live stitches off the pins with a hook: four times the edge in yarn (handbook section 6), and a tail. */
+export const chainOff = (yarn: string, edgeMm: number): HangOff => ({
+  op: 'hangOff',
+  style: 'chain',
+  thread: yarn,
+  threadMm: Math.round(4 * edgeMm + 150),
+  doubled: false
+});
+
 /**
  * Sets the counter to zero before each section, or once only, as the knitter's school has it. On a machine with
  * no counter there is nothing to set.
@@ -73,3 +82,23 @@ export function withCounter(
     return [{ op: 'zeroCounter' }, operation];
   });
 }
+
+/**
+ * Pins of a cord of so many stitches: half way round the ring, clear of the marker, where the counter's catch would
+ * stick (handbook section 1).
+ *
+ * @param pins pins of the ring
+ * @param width stitches of the cord
+ * @example cordPins(48, 3) // { from: 23, to: 25 }
+ */
+export function cordPins(pins: number, width: number): { from: number; to: number } {
+  const from = Math.max(1, Math.floor((pins - width) / 2) + 1);
+  return { from, to: Math.min(pins, from + width - 1) };
+}
+
+/** A cord: e-wrapped, knitted to and fro by hand, its last stitches gathered onto the tail. No waste yarn. */
+export const cordRows = (section: string, yarn: string, rows: number): Operation[] => [
+  castOn(yarn, 'e-wrap'),
+  knitRows(section, yarn, rows),
+  { op: 'hangOff', style: 'drawstring', thread: yarn, threadMm: CAST_ON_TAIL_MM, doubled: false }
+];

@@ -7,6 +7,8 @@ export interface Fix {
   readonly change: {
     readonly machineId?: string;
     readonly strands?: Readonly<Record<string, number>>;
+    /** Takes the pompoms off. */
+    readonly pompom?: null;
     readonly options?: Readonly<Record<string, unknown>>;
   };
 }

@@ -6,13 +6,15 @@ import { z } from 'zod';
  */
 export interface OptionMeta {
   readonly title: string;
-  readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'switch' | 'sections';
+  readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'machine' | 'switch' | 'sections';
   readonly group: string;
   readonly help?: string;
   /** Limits: millimetres for lengths, whole numbers for counts. */
   readonly min?: number;
   readonly max?: number;
   readonly choices?: readonly { readonly value: string; readonly label: string; readonly help?: string }[];
+  /** Code of the body or object measure it is, so that a person's measures fill it in. */
+  readonly measure?: string;
   /** A yarn may be left open; this says what happens then. */
   readonly empty?: string;
   /** Shown only while another option has one of these values. */
@@ -29,7 +31,7 @@ interface Common {
 const meta = (m: OptionMeta): Record<string, unknown> => ({ ...m });
 
 /** A length in millimetres. @example lengthOption({ title: 'Head girth', group: 'size', min: 150, max: 800, start: 560 }) */
-export function lengthOption(o: Common & { min: number; max: number; start: number }) {
+export function lengthOption(o: Common & { min: number; max: number; start: number; measure?: string }) {
   const { start, ...rest } = o;
   return z
     .number()
@@ -77,6 +79,15 @@ export function yarnOption(o: Common) {
     .min(1)
     .max(80)
     .meta(meta({ control: 'yarn', ...o }));
+}
+
+/** The id of a machine of the kit, for parts that another ring knits. */
+export function machineOption(o: Common) {
+  return z
+    .string()
+    .min(1)
+    .max(80)
+    .meta(meta({ control: 'machine', ...o }));
 }
 
 /** The id of a yarn of the kit, or null where the plan chooses. */

@@ -1,9 +1,9 @@
 /** What a figure stands for, which decides how it is printed. Lengths are millimetres, yarn runs are metres. */
 export type FigureUnit =
-  'mm' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
+  'mm' | 'dm2' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
 
-/** Where a figure comes from: somebody measured it, finished pieces taught it, or it is common practice. */
-export type Basis = 'measured' | 'learned' | 'default';
+/** Where a figure comes from: somebody chose it or measured it, finished pieces taught it, or it is common practice. */
+export type Basis = 'chosen' | 'measured' | 'learned' | 'default';
 
 /**
  * A number on its way to a screen. It never travels bare: it says how sure it is and how it came about.
@@ -36,5 +36,6 @@ export function about(value: number, spread: number, unit: FigureUnit, basis: Ba
  */
 export function weakest(bases: readonly Basis[]): Basis {
   if (bases.includes('default')) return 'default';
-  return bases.includes('learned') ? 'learned' : 'measured';
+  if (bases.includes('learned')) return 'learned';
+  return bases.length > 0 && bases.every((basis) => basis === 'chosen') ? 'chosen' : 'measured';
 }

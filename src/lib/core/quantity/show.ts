@@ -7,6 +7,8 @@ function showValue(value: number, figure: Figure, units: Units): string {
   switch (figure.unit) {
     case 'mm':
       return showLength(value, units);
+    case 'dm2':
+      return units === 'metric' ? `${value.toFixed(1)} dm²` : `${(value * 15.5).toFixed(0)} sq in`;
     case 'rows':
       return `${Math.round(value)} rows`;
     case 'stitches':

@@ -1,0 +1,106 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { cardMm, floatMm, mirrored, slopeWords, trySlope, wholeDecreases, widened } from './index';
+import type { Operation } from './language';
+
+const slopeOf = (stitches: number, rows: number) => {
+  const tried = trySlope(stitches, rows);
+  if (!tried.ok) throw new Error(tried.sentence);
+  return tried.slope;
+};
+
+describe('slopes', () => {
+  it('19 decreases every other row take 38 rows', () => {
+    const slope = slopeOf(19, 38);
+    expect(slope.gaps).toEqual([{ everyRows: 2, times: 19 }]);
+    expect(slope.leftRows).toBe(0);
+    expect(trySlope(19, 36)).toMatchObject({ ok: false, nearest: [{ stitches: 18, rows: 36 }, { stitches: 19, rows: 38 }] }); // prettier-ignore
+  });
+
+  it('says it as a knitter would', () => {
+    expect(slopeWords(slopeOf(12, 34))).toBe('every 4th row 5 times, then every 2nd row 7 times');
+    expect(slopeWords(slopeOf(1, 23))).toBe('every 22nd row once, then 1 straight');
+    expect(slopeWords(slopeOf(0, 10))).toBe('straight');
+  });
+
+  it('any slope that fits: every stitch at an even row, evenly, in order, none beyond the end', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 60 }), fc.integer({ min: 0, max: 300 }), (stitches, more) => {
+        const rows = 2 * stitches + more;
+        const slope = slopeOf(stitches, rows);
+        expect(slope.at).toHaveLength(stitches);
+        expect(slope.gaps.reduce((sum, g) => sum + g.times, 0)).toBe(stitches);
+        let before = 0;
+        const gaps = slope.at.map((row) => {
+          expect(row % 2).toBe(0);
+          const gap = row - before;
+          before = row;
+          return gap;
+        });
+        // Evenly: gaps differ by one pair of rows at most, the longer ones first.
+        expect(Math.max(...gaps) - Math.min(...gaps)).toBeLessThanOrEqual(2);
+        expect(gaps).toEqual(gaps.toSorted((a, b) => b - a));
+        expect(before + slope.leftRows).toBe(rows);
+        expect(slope.leftRows).toBeLessThan(2);
+      })
+    );
+  });
+
+  it('(38 - 18) / 3 is refused with the two nearest that work', () => {
+    expect(wholeDecreases(38, 18, 3)).toMatchObject({
+      ok: false,
+      nearest: [
+        { to: 20, times: 6 },
+        { to: 17, times: 7 }
+      ]
+    });
+    expect(wholeDecreases(38, 20, 3)).toEqual({ ok: true, times: 6 });
+    expect(() => wholeDecreases(38, 18, 0)).toThrow('received 38, 18, 0');
+  });
+});
+
+describe('widening', () => {
+  it('groups of 6 between every 6 pins, never at an edge, for any ring', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 2, max: 200 }), (pins) => {
+        const wide = widened(pins);
+        for (const after of wide.after) {
+          expect(after % 6).toBe(0);
+          expect(after).toBeGreaterThan(0);
+          expect(after).toBeLessThan(pins);
+        }
+        // Counted pin by pin: behind every sixth one that is not the last.
+        let columns = 0;
+        for (let pin = 1; pin < pins; pin++) columns += 1 + (pin % 6 === 0 ? 6 : 0);
+        expect(wide.stitches).toBe(columns + 1);
+      })
+    );
+    expect(widened(44).stitches).toBe(86);
+  });
+
+  it('the card is half of a float that spans one spacing more than its columns, less the thickness', () => {
+    expect(floatMm(6, 13)).toBe(91);
+    expect(cardMm(6, 13, 2)).toBe(44.5);
+  });
+});
+
+describe('mirrors', () => {
+  const ops: Operation[] = [
+    { op: 'castOn', style: 'e-wrap', yarn: 'w', tailMm: 1, pins: { from: 4, to: 10 } },
+    { op: 'knit', section: 'W', yarn: 'w', rows: 4, purpose: 'waste', joinTailMm: 1 },
+    { op: 'knit', section: 'A', yarn: 'a', rows: 10, purpose: 'work', joinTailMm: 1 },
+    { op: 'hold', side: 'low', stitches: 2 },
+    { op: 'decrease', side: 'high', stitches: 1, method: 'simple' }
+  ];
+  it('differ by one waste row, edges swapped, and a mirror of a mirror is longer by two', () => {
+    const mirror = mirrored(ops, { from: 3, to: 12 });
+    expect(mirror[0]).toMatchObject({ pins: { from: 5, to: 11 } });
+    expect(mirror[1]).toMatchObject({ rows: 5 });
+    expect(mirror[2]).toEqual(ops[2]);
+    expect(mirror.slice(3)).toMatchObject([{ side: 'high' }, { side: 'low' }]);
+    expect(mirrored(mirror, { from: 3, to: 12 })[1]).toMatchObject({ rows: 6 });
+  });
+  it('need waste rows before the work', () => {
+    expect(() => mirrored(ops.slice(2), { from: 3, to: 12 })).toThrow('needs waste rows before the work');
+  });
+});

@@ -1,0 +1,202 @@
+import type { Operation, Side } from './language';
+
+/**
+ * Shaping as whole stitches at whole rows: how a slope is spread, how it is said, and what does not come out.
+ */
+
+/** So many stitches taken (or added) one by one, each after so many rows. */
+export interface Gap {
+  readonly everyRows: number;
+  readonly times: number;
+}
+
+/** A slope that comes out: where its stitches go, and the rows that are left straight at its end. */
+export interface Slope {
+  readonly stitches: number;
+  readonly rows: number;
+  /** Longer gaps first, so that the line bends one way only. */
+  readonly gaps: readonly Gap[];
+  /** Row after which each stitch goes, from 1. */
+  readonly at: readonly number[];
+  /** Rows left over at the end, knitted straight. */
+  readonly leftRows: number;
+}
+
+/** A slope that does not come out, with the nearest that do. */
+export interface NoSlope {
+  readonly ok: false;
+  readonly sentence: string;
+  readonly nearest: readonly { readonly stitches: number; readonly rows: number }[];
+}
+
+/** Full-fashioned decreases go at even rows: the yarn is then at the same side each time (handbook section 8). */
+const STEP = 2;
+
+/**
+ * Spreads stitches evenly over rows, at even rows only.
+ *
+ * @param stitches stitches to go, at least 0
+ * @param rows rows there are
+ * @returns the slope, or why not and the nearest that work
+ * @example trySlope(12, 34) // every 4th row 5 times, then every 2nd row 7 times
+ */
+export function trySlope(stitches: number, rows: number): { readonly ok: true; readonly slope: Slope } | NoSlope {
+  if (stitches === 0) return { ok: true, slope: { stitches: 0, rows, gaps: [], at: [], leftRows: rows } };
+  const pairs = Math.floor(rows / STEP);
+  if (pairs < stitches) {
+    return {
+      ok: false,
+      sentence: `${stitches} decreases every other row take ${stitches * STEP} rows; there are ${rows}`,
+      nearest: [
+        { stitches: Math.max(0, pairs), rows },
+        { stitches, rows: stitches * STEP }
+      ]
+    };
+  }
+  const short = Math.floor(pairs / stitches);
+  const longTimes = pairs - short * stitches;
+  const gaps: Gap[] = [
+    { everyRows: (short + 1) * STEP, times: longTimes },
+    { everyRows: short * STEP, times: stitches - longTimes }
+  ].filter((gap) => gap.times > 0);
+  const at: number[] = [];
+  for (const gap of gaps) for (let i = 0; i < gap.times; i++) at.push((at.at(-1) ?? 0) + gap.everyRows);
+  return { ok: true, slope: { stitches, rows, gaps, at, leftRows: rows - (at.at(-1) ?? 0) } };
+}
+
+/** "every 4th row 5 times, then every 2nd row 7 times". */
+export function slopeWords(slope: Slope): string {
+  if (slope.gaps.length === 0) return 'straight';
+  const nth = (n: number): string => `${n}${n % 10 === 1 && n % 100 !== 11 ? 'st' : n % 10 === 2 && n % 100 !== 12 ? 'nd' : n % 10 === 3 && n % 100 !== 13 ? 'rd' : 'th'}`; // prettier-ignore
+  const words = slope.gaps.map((g) => `every ${nth(g.everyRows)} row ${g.times === 1 ? 'once' : `${g.times} times`}`);
+  return words.join(', then ') + (slope.leftRows > 0 ? `, then ${slope.leftRows} straight` : '');
+}
+
+/** Decreases that take so many stitches each, from one width to another. */
+export type WholeDecreases =
+  | { readonly ok: true; readonly times: number }
+  | { readonly ok: false; readonly sentence: string; readonly nearest: readonly { readonly to: number; readonly times: number }[] }; // prettier-ignore
+
+/**
+ * How often so many stitches must go to come from one width to another; a fraction of a decrease is refused with the
+ * two nearest widths that work.
+ *
+ * @throws RangeError when a width is below 0 or a decrease takes no stitch
+ * @example wholeDecreases(38, 18, 3) // { ok: false, nearest: [{ to: 20, times: 6 }, { to: 17, times: 7 }] }
+ */
+export function wholeDecreases(from: number, to: number, each: number): WholeDecreases {
+  if (!(from >= 0 && to >= 0 && each >= 1)) {
+    throw new RangeError(`widths must be at least 0 and a decrease at least 1; received ${from}, ${to}, ${each}`);
+  }
+  const times = (from - to) / each;
+  if (Number.isInteger(times)) return { ok: true, times };
+  const [few, many] = [Math.floor(times), Math.ceil(times)];
+  return {
+    ok: false,
+    sentence: `(${from} - ${to}) / ${each} is ${times.toFixed(2)}: a fraction of a decrease`,
+    nearest: [few, many].map((n) => ({ to: from - n * each, times: n })).filter(({ to: width }) => width >= 0)
+  };
+}
+
+/** Something that happens at an edge after so many rows of a stretch. */
+export interface ShapingEvent {
+  readonly row: number;
+  readonly op: Operation;
+}
+
+/** Decreases (or increases) of a slope at one edge, counted from a first row. */
+export const slopeEvents = (
+  slope: Slope,
+  side: Side,
+  fromRow: number,
+  what: 'decrease' | 'increase',
+  method: 'full-fashioned' | 'simple' = 'full-fashioned'
+): ShapingEvent[] =>
+  slope.at.map((row) => ({
+    row: fromRow + row,
+    op: what === 'decrease' ? { op: 'decrease', side, stitches: 1, method } : { op: 'increase', side, stitches: 1 }
+  }));
+
+/**
+ * Rows with what happens between them: one section, cut where an edge is shaped.
+ *
+ * @param events in any order; those after the last row come at its end
+ */
+export function shapedRows(section: string, yarn: string, rows: number, events: readonly ShapingEvent[]): Operation[] {
+  const sorted = [...events].sort((a, b) => a.row - b.row);
+  const out: Operation[] = [];
+  let done = 0;
+  const knitTo = (row: number): void => {
+    if (row <= done) return;
+    out.push({ op: 'knit', section, yarn, rows: row - done, purpose: 'work', joinTailMm: 200 });
+    done = row;
+  };
+  for (const event of sorted) {
+    knitTo(Math.min(event.row, rows));
+    out.push(event.op);
+  }
+  knitTo(rows);
+  return out;
+}
+
+const other = (side: Side): Side => (side === 'low' ? 'high' : 'low');
+
+/**
+ * The mirror image of the operations of a panel on the same pins: edges swapped, cast-on reflected, and one waste row
+ * more before the work, which moves the yarn to the other side (handbook section 8).
+ *
+ * @param pins first and last pin of the piece
+ * @throws RangeError when there is no waste before the work to lengthen
+ */
+export function mirrored(operations: readonly Operation[], pins: { from: number; to: number }): Operation[] {
+  const flip = (pin: number): number => pins.from + pins.to - pin;
+  let lengthened = false;
+  const out = operations.map((op): Operation => {
+    switch (op.op) {
+      case 'castOn':
+        return op.pins ? { ...op, pins: { from: flip(op.pins.to), to: flip(op.pins.from) } } : op;
+      case 'decrease':
+      case 'increase':
+      case 'hold':
+      case 'newEnd':
+        return { ...op, side: other(op.side) };
+      case 'float':
+        return { ...op, after: op.after.map((pin) => flip(pin) - 1).sort((a, b) => a - b) };
+      case 'knit':
+        if (lengthened || op.purpose === 'work') return op;
+        lengthened = true;
+        return { ...op, rows: op.rows + 1 };
+      default:
+        return op;
+    }
+  });
+  if (!lengthened) throw new RangeError('a mirror image needs waste rows before the work; received none');
+  return out;
+}
+
+/** Columns and pins of a widened panel: groups of `every` pins with `columns` laid between them, never at an edge. */
+export interface Widened {
+  /** Pins, counted from 1 within the panel, behind which a group is laid. */
+  readonly after: readonly number[];
+  readonly columns: number;
+  /** Stitches across, the laid columns included. */
+  readonly stitches: number;
+}
+
+/**
+ * Where float groups go: 6 columns between every 6 pins, never at an edge (handbook section 8).
+ *
+ * @example widened(44).stitches // 86: 44 pins and 7 groups of 6
+ */
+export function widened(pins: number, every = 6, columns = 6): Widened {
+  const groups = Math.max(0, Math.ceil(pins / every) - 1);
+  const after = Array.from({ length: groups }, (_, i) => (i + 1) * every);
+  return { after, columns, stitches: pins + groups * columns };
+}
+
+/** Length of yarn laid round the card for one group: one spacing more than the columns (handbook section 8), mm. */
+export const floatMm = (columns: number, spacingMm: number): number => (columns + 1) * spacingMm;
+
+/** Width of the card: half of the float, less its thickness. @example cardMm(6, 13, 2) // 44.5 */
+export const cardMm = (columns: number, spacingMm: number, thicknessMm: number): number =>
+  (floatMm(columns, spacingMm) - thicknessMm) / 2;
