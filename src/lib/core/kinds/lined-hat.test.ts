@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { codes, hat, medium, sampleKit } from '../../../../tests/support/sample';
-import { layStripes, linedHat } from './lined-hat';
+import { linedHat } from './lined-hat';
+import { layStripes } from './shared/stripes';
 
 const rowsOf = (options: object) => hat(options).sizes.pieces[0]!;
 

@@ -1,88 +1,29 @@
 import { z } from 'zod';
-import { headFit, linedRows } from '../body';
-import { colourDifference, gaugeFor, type Kit, machineOf, ringMm, usualHole, type Yarn, yarnOf } from '../kit';
+import { isLarge, type Kit, machineOf } from '../kit';
 import {
   type Brief,
-  castOn,
   choiceOption,
   countOption,
-  drawstring,
-  type Edge,
   type Finish,
   knitRows,
-  lengthOption,
-  MOST_ROWS,
-  type Operation,
   type Plan,
-  Section,
+  type Section,
   sectionsOption,
   switchOption,
-  wasteHangOff,
-  wasteRows,
-  withCounter,
-  yarnOption,
-  yarnOrNoneOption
+  yarnOption
 } from '../plan';
 import type { Kind } from './kind';
+import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows } from './shared/hat';
+import { firstYarns } from './shared/pick';
+import { layStripes } from './shared/stripes';
+import { ringOn, tubePiece } from './shared/tube';
 
 const contrast = { key: 'style', is: ['contrast'] } as const;
 const striped = { key: 'style', is: ['striped'] } as const;
 const oneYarnAtTop = { key: 'style', is: ['plain', 'contrast'] } as const;
-const withWaste = { key: 'waste', is: ['few', 'ten', 'fifteen'] } as const;
 
 export const LinedHatOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: 'Who and how big',
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'baby', label: 'Baby' }
-    ]
-  }),
-  headMm: lengthOption({
-    title: 'Head girth',
-    group: 'Who and how big',
-    help: 'Round the brow and the back of the head, tape snug.',
-    min: 200,
-    max: 800,
-    start: 560
-  }),
-  turnUpMm: lengthOption({
-    title: 'Turned-up brim',
-    group: 'Who and how big',
-    help: '0 for a hat without a turn-up.',
-    min: 0,
-    max: 150,
-    start: 50
-  }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: 'Who and how big',
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'height', label: 'Finished height' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  heightMm: lengthOption({
-    title: 'Finished height',
-    group: 'Who and how big',
-    help: 'Lying flat, the brim as worn.',
-    min: 40,
-    max: 600,
-    start: 235,
-    when: { key: 'sizeBy', is: ['height'] }
-  }),
-  rows: countOption({
-    title: 'Rows',
-    group: 'Who and how big',
-    help: 'All rows of the tube, both layers.',
-    min: 10,
-    max: MOST_ROWS,
-    start: 120,
-    when: { key: 'sizeBy', is: ['rows'] }
-  }),
+  ...hatSizeOptions,
   style: choiceOption({
     title: 'Colours',
     group: 'Yarn and colour',
@@ -114,47 +55,7 @@ export const LinedHatOptions = z.object({
     start: true,
     when: striped
   }),
-  closing: choiceOption({
-    title: 'Closing the crown',
-    group: 'Ends and finishing',
-    choices: [
-      { value: 'draw', label: 'Draw each end shut', help: 'Quick: two knots, then sewn together inside.' },
-      {
-        value: 'zip',
-        label: 'Zip both edges first',
-        help: 'Flat, without a lump: stitches joined one by one, then drawn.'
-      }
-    ]
-  }),
-  waste: choiceOption({
-    title: 'Waste yarn at both ends',
-    group: 'Ends and finishing',
-    choices: [
-      { value: 'none', label: 'None', help: 'The tails are the drawstrings.' },
-      { value: 'few', label: '5 rows', help: 'Enough to hold; little to unpick.' },
-      { value: 'ten', label: '10 rows', help: 'Easier to hold while threading.' },
-      { value: 'fifteen', label: '15 rows', help: 'Safest, the longest unpicking.' }
-    ]
-  }),
-  wasteYarn: yarnOrNoneOption({
-    title: 'Waste yarn',
-    group: 'Ends and finishing',
-    empty: 'The colour furthest from the work',
-    when: withWaste
-  }),
-  separator: switchOption({
-    title: 'One row of a third colour next to the work',
-    group: 'Ends and finishing',
-    help: 'The waste then comes away in one pull.',
-    start: false,
-    when: withWaste
-  }),
-  thread: yarnOrNoneOption({
-    title: 'Drawstring thread',
-    group: 'Ends and finishing',
-    empty: 'The tail of the same yarn'
-  }),
-  doubled: switchOption({ title: 'Draw with the thread doubled', group: 'Ends and finishing', start: false }),
+  ...crownOptions,
   trim: choiceOption({
     title: 'On top',
     group: 'Ends and finishing',
@@ -167,44 +68,11 @@ export const LinedHatOptions = z.object({
 });
 export type LinedHatOptions = z.output<typeof LinedHatOptions>;
 
-const WASTE_ROWS: Readonly<Record<LinedHatOptions['waste'], number>> = { none: 0, few: 5, ten: 10, fifteen: 15 };
-
 /** A pompom of the usual card: 10 x 7.5 cm, 70 wraps (handbook section 7). */
-const POMPOM = { wraps: 70, cardMm: 75 };
+const POMPOM = { wraps: 70, cardMm: 75, count: 1, on: 'piece' } as const;
 
 /** Length of one tie cord: long enough to knot under a chin (own estimate, no source). */
 const CORD_MM = 250;
-
-/** Colour that stands furthest from its neighbours, the one a waste yarn should have. */
-function furthest(kit: Kit, neighbours: readonly Yarn[], except: readonly string[] = []): string {
-  let best = kit.yarns[0]!.id;
-  let distance = -1;
-  for (const yarn of kit.yarns) {
-    if (except.includes(yarn.id)) continue;
-    const nearest = Math.min(...neighbours.map((n) => colourDifference(n.colour.hex, yarn.colour.hex)));
-    if (nearest > distance) {
-      distance = nearest;
-      best = yarn.id;
-    }
-  }
-  return best;
-}
-
-/** Lays a list of stripes over so many rows: repeated, or with its last colour going on to the end. */
-export function layStripes(sections: readonly Section[], rows: number, repeat: boolean): Section[] {
-  const laid: Section[] = [];
-  let left = rows;
-  for (let i = 0; left > 0; i++) {
-    const over = i >= sections.length;
-    const section = over && !repeat ? sections.at(-1)! : sections[i % sections.length]!;
-    const count = over && !repeat ? left : Math.min(section.rows, left);
-    const last = laid.at(-1);
-    if (last?.yarn === section.yarn) laid[laid.length - 1] = { yarn: last.yarn, rows: last.rows + count };
-    else laid.push({ yarn: section.yarn, rows: count });
-    left -= count;
-  }
-  return laid;
-}
 
 /** The work sections from the outer crown, over the fold, to the lining's crown. */
 function workSections(o: LinedHatOptions, rows: number): (Section & { label: string })[] {
@@ -219,116 +87,29 @@ function workSections(o: LinedHatOptions, rows: number): (Section & { label: str
   ];
 }
 
-function finishing(o: LinedHatOptions, rows: number, joins: number, threads: Threads): Finish[] {
-  const list: Finish[] = [];
-  const waste = WASTE_ROWS[o.waste] + (o.separator && o.waste !== 'none' ? 1 : 0);
-  if (joins > 0) list.push({ do: 'checkJoins', piece: 0, joins });
-  if (waste > 0) {
-    for (const edge of ['cast-on', 'hung-off'] as const) {
-      const { yarn, lengthMm } = threads[edge];
-      list.push({ do: 'threadEdge', piece: 0, edge, yarn, lengthMm, doubled: o.doubled });
-      list.push({ do: 'removeWaste', piece: 0, edge, rows: waste });
-    }
-  } else if (o.doubled || threads['cast-on'].yarn !== threads['cast-on'].workYarn) {
-    // The cast-on tail would be the drawstring here, and it is single and of the work's own yarn.
-    const { yarn, lengthMm } = threads['cast-on'];
-    list.push({ do: 'threadEdge', piece: 0, edge: 'cast-on', yarn, lengthMm, doubled: o.doubled });
-  }
-  if (o.closing === 'draw') {
-    list.push({ do: 'drawShut', piece: 0, edge: 'cast-on' }, { do: 'drawShut', piece: 0, edge: 'hung-off' });
-    list.push({ do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) }, { do: 'joinCrowns', piece: 0 });
-  } else {
-    list.push({ do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) });
-    list.push({
-      do: 'zipEdges',
-      piece: 0,
-      yarn: threads['cast-on'].yarn,
-      lengthMm: threads.zipMm,
-      stitches: threads.pins
-    });
-    list.push({ do: 'drawBoth', piece: 0 });
-  }
-  list.push({ do: 'weaveIn', piece: 0, tails: o.closing === 'zip' ? 4 : 2 });
-  if (o.turnUpMm > 0) list.push({ do: 'turnUp', piece: 0, heightMm: o.turnUpMm });
-  const trimYarn = threads['hung-off'].workYarn;
-  if (o.trim === 'pompom') list.push({ do: 'pompom', yarn: trimYarn, ...POMPOM });
-  if (o.trim === 'cord') list.push({ do: 'ties', yarn: trimYarn, count: 2, lengthMm: CORD_MM });
-  return list;
-}
-
-type Threads = Record<Edge, { yarn: string; workYarn: string; lengthMm: number }> & { zipMm: number; pins: number };
-
 function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
-  const machine = machineOf(kit, brief.machineId);
-  const firstYarnId = o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn;
-  const main = yarnOf(kit, firstYarnId, brief.strands);
-  const hole = brief.hole ?? usualHole(machine, main.weightClass);
-  const gauge = gaugeFor(kit, machine, main, hole);
-  const rowsFor = (courses: number): number =>
-    linedRows(headFit(o.headMm, { pins: machine.pins, courses, wales: gauge.wales.value }), o.turnUpMm);
-  const fitted = rowsFor(gauge.courses.value);
-  const whole = (n: number): number => Math.max(10, 2 * Math.round(n / 2));
-  const rows =
-    o.sizeBy === 'rows'
-      ? o.rows
-      : o.sizeBy === 'head'
-        ? whole(fitted)
-        : whole(((o.heightMm + o.turnUpMm) / 10) * 2 * gauge.courses.value);
-
+  const ring = ringOn(kit, brief, o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn);
+  const { rows, wanted } = linedTubeRows(o, ring);
   const sections = workSections(o, rows);
-  const first = sections[0]!;
-  const last = sections.at(-1)!;
-  const waste = WASTE_ROWS[o.waste];
-  const neighbours = [yarnOf(kit, first.yarn), yarnOf(kit, last.yarn)];
-  const wasteYarn = waste > 0 ? (o.wasteYarn ?? furthest(kit, neighbours)) : null;
-  const third = o.separator && wasteYarn ? furthest(kit, [...neighbours, yarnOf(kit, wasteYarn)]) : null;
-  const separator = third ? [wasteRows(third, 1, 'separator')] : [];
-  const ring = ringMm(machine);
+  const first = sections[0]!.yarn;
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
-  const operations: Operation[] = wasteYarn
-    ? [
-        castOn(wasteYarn),
-        wasteRows(wasteYarn, waste),
-        ...separator,
-        ...work,
-        ...separator,
-        wasteRows(wasteYarn, waste),
-        wasteHangOff()
-      ]
-    : [castOn(first.yarn), ...work, drawstring(o.thread ?? last.yarn, o.doubled ? 2 * ring : ring, o.doubled)];
-
-  const threadMm = drawstring('', ring).threadMm * (o.doubled ? 2 : 1);
-  const threads: Threads = {
-    'cast-on': { yarn: o.thread ?? first.yarn, workYarn: first.yarn, lengthMm: threadMm },
-    'hung-off': { yarn: o.thread ?? last.yarn, workYarn: first.yarn, lengthMm: threadMm },
-    // One thread through both edges: twice the ring, and a hand's length to hold at either end.
-    zipMm: Math.round(2 * ring + 300),
-    pins: machine.pins
-  };
-  const range = [rowsFor(gauge.courses.low), rowsFor(gauge.courses.high)];
+  const { operations, waste, threads } = linedEnds(kit, o, work, ring, first, sections.at(-1)!.yarn);
+  const joins = sections.length - 1;
+  const trim: Finish[] =
+    o.trim === 'pompom'
+      ? [{ do: 'pompom', yarn: first, ...POMPOM }]
+      : o.trim === 'cord'
+        ? [{ do: 'ties', yarn: first, count: 2, lengthMm: CORD_MM }]
+        : [];
   return {
     title: brief.name,
-    pieces: [
-      {
-        label: 'Tube',
-        machineId: machine.id,
-        copies: 1,
-        mode: 'tube',
-        from: 1,
-        to: machine.pins,
-        hole,
-        operations: withCounter(operations, machine.counter, kit.habits.counter)
-      }
-    ],
-    finishing: finishing(o, rows, sections.length - 1, threads),
+    pieces: [tubePiece(kit, ring, 'Tube', operations)],
+    joins: [],
+    finishing: [...linedFinishing(o, { rows, joins, first, ring, waste, threads }), ...trim],
     worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
-    state: gauge.state,
-    wanted: {
-      rows: whole(fitted),
-      low: Math.min(...range),
-      high: Math.max(...range),
-      because: `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : ''}; ${gauge.courses.because}`
-    }
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted
   };
 }
 
@@ -337,25 +118,20 @@ export const linedHat: Kind<typeof LinedHatOptions> = {
   code: 'lined-hat',
   title: 'Lined hat',
   blurb: 'One tube folded into itself: warm, reversible, no hem to sew.',
+  family: 'hats',
+  pins: { from: 20, to: 60, usual: 48 },
   options: LinedHatOptions,
   start: (kit, machineId) => {
-    // Nearest to a medium yarn first, then the one of which most is at hand; an unknown stock counts as plenty.
-    const stock = (y: Yarn): number => y.stockGrams ?? Infinity;
-    const apart = (y: Yarn): number => Math.abs(y.weightClass * y.strands - 4);
-    const [main, lining] = [...kit.yarns].sort(
-      (a, b) => apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a))
-    );
-    if (!main) throw new RangeError('the kit must have a yarn; received none');
-    const small = machineOf(kit, machineId).pins < 36;
+    const { main, second } = firstYarns(kit);
     return LinedHatOptions.parse({
-      style: lining ? 'contrast' : 'plain',
-      yarn: main.id,
-      liningYarn: (lining ?? main).id,
+      style: second === main ? 'plain' : 'contrast',
+      yarn: main,
+      liningYarn: second,
       sections: [
-        { yarn: main.id, rows: 5 },
-        { yarn: (lining ?? main).id, rows: 5 }
+        { yarn: main, rows: 5 },
+        { yarn: second, rows: 5 }
       ],
-      ...(small ? { wearer: 'baby', headMm: 250, turnUpMm: 20 } : {})
+      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, turnUpMm: 20 })
     });
   },
   draft

@@ -1,0 +1,98 @@
+import { z } from 'zod';
+import type { Kit } from '../kit';
+import { isLarge, machineOf } from '../kit';
+import { type Brief, choiceOption, countOption, knitRows, type Plan, yarnOption } from '../plan';
+import type { Kind } from './kind';
+import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows, turnUpOption } from './shared/hat';
+import { firstYarns } from './shared/pick';
+import { ringOn, tubePiece } from './shared/tube';
+
+const SIZE = 'Who and how big';
+const counted = { key: 'sizeBy', is: ['sections'] } as const;
+
+export const BandHatOptions = z.object({
+  ...hatSizeOptions,
+  turnUpMm: turnUpOption(50),
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'head', label: 'The head' },
+      { value: 'height', label: 'Finished height' },
+      { value: 'rows', label: 'A row count' },
+      { value: 'sections', label: 'Three row counts', help: 'Outside, band and lining, for example 36, 28, 36.' }
+    ]
+  }),
+  bandRows: countOption({
+    title: 'Rows of the band',
+    group: SIZE,
+    help: 'The band lies astride the fold: half of it shows on the brim, half is hidden under it.',
+    min: 4,
+    max: 200,
+    start: 28
+  }),
+  outsideRows: countOption({ title: 'Rows of the outside', group: SIZE, min: 4, max: 400, start: 36, when: counted }),
+  liningRows: countOption({ title: 'Rows of the lining', group: SIZE, min: 4, max: 400, start: 36, when: counted }),
+  yarn: yarnOption({
+    title: 'Outside and lining',
+    group: 'Yarn and colour',
+    help: 'The outer colour again inside, so that nothing shines through.'
+  }),
+  bandYarn: yarnOption({ title: 'Band', group: 'Yarn and colour' }),
+  ...crownOptions
+});
+type BandHatOptions = z.output<typeof BandHatOptions>;
+
+/** Name of the section that must lie astride the fold. */
+export const BAND = 'Band';
+
+/** Rows of outside, band and lining: the band in the middle of all rows, unless the knitter counts the three. */
+function threeParts(o: BandHatOptions, rows: number): readonly [number, number, number] {
+  if (o.sizeBy === 'sections') return [o.outsideRows, o.bandRows, o.liningRows];
+  const outside = Math.max(1, Math.round((rows - o.bandRows) / 2));
+  return [outside, o.bandRows, outside];
+}
+
+function draft(kit: Kit, brief: Brief, o: BandHatOptions): Plan {
+  const ring = ringOn(kit, brief, o.yarn);
+  const size = { ...o, sizeBy: o.sizeBy === 'sections' ? ('head' as const) : o.sizeBy };
+  const fitted = linedTubeRows(size, ring);
+  const [outside, band, lining] = threeParts(o, fitted.rows);
+  const rows = outside + band + lining;
+  const work = [
+    knitRows('Outside', o.yarn, outside),
+    knitRows(BAND, o.bandYarn, band),
+    knitRows('Lining', o.yarn, lining)
+  ];
+  const { operations, waste, threads } = linedEnds(kit, o, work, ring, o.yarn, o.yarn);
+  const joins = o.yarn === o.bandYarn ? 0 : 2;
+  return {
+    title: brief.name,
+    pieces: [tubePiece(kit, ring, 'Tube', operations)],
+    joins: [],
+    finishing: linedFinishing({ ...o, ...size }, { rows, joins, first: o.yarn, ring, waste, threads }),
+    worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted: fitted.wanted
+  };
+}
+
+/** A lined hat in three sections, the middle one astride the fold. */
+export const bandHat: Kind<typeof BandHatOptions> = {
+  code: 'band-hat',
+  title: 'Band hat',
+  blurb: 'A lined hat with a band of another colour round the brim.',
+  family: 'hats',
+  pins: { from: 20, to: 60, usual: 48 },
+  options: BandHatOptions,
+  start: (kit, machineId) => {
+    const { main, second } = firstYarns(kit);
+    return BandHatOptions.parse({
+      yarn: main,
+      bandYarn: second,
+      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, turnUpMm: 20, bandRows: 12 })
+    });
+  },
+  draft
+};

@@ -1,0 +1,115 @@
+import { z } from 'zod';
+import { castOn, chainOff, type Finish, type Join, lengthOption, seam, shapedRows, sectionsOption, choiceOption, countOption, type Piece } from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { firstYarns } from './shared/pick';
+import { layStripes } from './shared/stripes';
+import { even, ringOn, rowsFor } from './shared/tube';
+
+const SIZE = 'What and how big';
+
+export const BlanketOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'thing', label: 'The sofa' },
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' },
+      { value: 'baby', label: 'Baby' }
+    ]
+  }),
+  widthMm: lengthOption({ title: 'Width', group: SIZE, min: 200, max: 3000, start: 1000 }),
+  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 200, max: 3000, start: 1300 }),
+  blocks: countOption({
+    title: 'Blocks in a strip',
+    group: SIZE,
+    help: 'More than one makes a grid of blocks.',
+    min: 1,
+    max: 8,
+    start: 1
+  }),
+  mode: panelMode,
+  sections: sectionsOption({ title: 'Stripes of every block', group: 'Yarn and colour' })
+});
+
+/** A throw of strips side by side, as few as the ring allows and all alike. */
+export const blanket: Kind<typeof BlanketOptions> = {
+  code: 'blanket',
+  title: 'Blanket of strips or blocks',
+  blurb: 'Strips as wide as the ring gives, all alike, sewn side to side.',
+  family: 'panels',
+  pins: { from: 16, to: 200, usual: 48 },
+  options: BlanketOptions,
+  start: (kit) => {
+    const { main, second } = firstYarns(kit);
+    return BlanketOptions.parse({
+      sections: [
+        { yarn: main, rows: 20 },
+        { yarn: second, rows: 20 }
+      ]
+    });
+  },
+  draft: (kit, brief, o) => {
+    const stripes = o.sections.length > 0 ? o.sections : [{ yarn: firstYarns(kit).main, rows: 20 }];
+    const yarn = stripes[0]!.yarn;
+    const ring = ringOn(kit, brief, yarn);
+    const most = usable(ring.machine, o.mode);
+    const all = Math.max(2, Math.round((o.widthMm / 10) * ring.gauge.wales.value));
+    // Every seam takes a stitch from both its edges.
+    const strips = Math.max(1, Math.ceil(all / Math.max(1, most - 2 * SEAM_STITCH)));
+    const stitches = Math.min(most, Math.ceil(all / strips) + (strips > 1 ? 2 * SEAM_STITCH : 0));
+    const rows = even(rowsFor(ring, o.lengthMm / o.blocks), 2);
+    const laid = layStripes(stripes, rows, true);
+    const edgeMm = (10 * stitches) / ring.gauge.wales.value;
+    const work = laid.flatMap((s, i) => shapedRows(`Stripe ${i + 1}`, s.yarn, s.rows, []));
+    const last = laid.at(-1)!.yarn;
+    const piece = (label: string): Piece =>
+      panelPiece(ring, label, o.mode, pinsFor(ring.machine, o.mode, stitches), [castOn(yarn, 'e-wrap'), ...work, chainOff(last, edgeMm)]); // prettier-ignore
+    // Block by block up a strip, strip by strip to the right.
+    const at = (strip: number, block: number): number => strip * o.blocks + block;
+    const pieces = Array.from({ length: strips * o.blocks }, (_, i) => {
+      const [strip, block] = [Math.floor(i / o.blocks) + 1, (i % o.blocks) + 1];
+      return piece(o.blocks === 1 ? `Strip ${strip}` : `Block ${strip}.${block}`);
+    });
+    const heightMm = (10 * rows) / ring.gauge.courses.value;
+    const joins: Join[] = [];
+    const sewn: Finish[] = [];
+    const sew = (join: Join, mm: number): void => {
+      sewn.push(seam(join.a.piece, joins.length, yarn, mm, join.by));
+      joins.push(join);
+    };
+    const name = (p: number): string => pieces[p]!.label.toLowerCase();
+    // First the blocks of every strip, then the strips side to side: long seams at the end, all in one direction.
+    for (let strip = 0; strip < strips; strip++) {
+      for (let block = 0; block + 1 < o.blocks; block++) {
+        const [a, b] = [at(strip, block), at(strip, block + 1)];
+        sew({ name: `Top of ${name(a)} to foot of ${name(b)}`, a: { piece: a, edge: 'hung-off' }, b: { piece: b, edge: 'cast-on' }, by: 'mattress' }, edgeMm); // prettier-ignore
+      }
+    }
+    for (let strip = 0; strip + 1 < strips; strip++) {
+      for (let block = 0; block < o.blocks; block++) {
+        const [a, b] = [at(strip, block), at(strip + 1, block)];
+        sew({ name: `${pieces[a]!.label} to ${name(b)}`, a: { piece: a, edge: 'side', side: 'high' }, b: { piece: b, edge: 'side', side: 'low' }, by: 'mattress' }, heightMm); // prettier-ignore
+      }
+    }
+    const finishing: Finish[] = [
+      ...pieces.map((_, p): Finish => ({ do: 'block', piece: p, widthMm: edgeMm, heightMm })),
+      ...sewn,
+      { do: 'weaveIn', piece: 0, tails: pieces.length * (2 + 2 * (laid.length - 1)) }
+    ];
+    const grid = Array.from({ length: o.blocks }, (_, row) =>
+      Array.from({ length: strips }, (_, strip) => at(strip, o.blocks - 1 - row))
+    );
+    return {
+      title: brief.name,
+      pieces,
+      joins,
+      finishing,
+      worn: { form: 'panels', rows: grid, body: null },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

@@ -1,0 +1,77 @@
+import { z } from 'zod';
+import { limbFit } from '../body';
+import { choiceOption, countOption, lengthOption, knitRows, type Finish } from '../plan';
+import type { Kind } from './kind';
+import { endsOf } from './shared/ends';
+import { firstYarns } from './shared/pick';
+import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { ringOn, tubePiece, wantedRows } from './shared/tube';
+import { wasteNeeded } from './shared/waste';
+
+const SIZE = 'What and how big';
+
+export const BottleCosyOptions = z.object({
+  bottleMm: lengthOption({ title: 'Bottle, way round', group: SIZE, help: 'At its widest.', measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
+  heightMm: lengthOption({ title: 'Bottle, height', group: SIZE, help: 'Foot to shoulder.', measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'bottle', label: 'The bottle' },
+      { value: 'rows', label: 'A row count' }
+    ]
+  }),
+  rows: countOption({ title: 'Rows', group: SIZE, min: 6, max: 400, start: 60, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  ...colourOptions,
+  top: choiceOption({
+    title: 'Top edge',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'crochet', label: 'Crocheted', help: 'Soft, gives over the shoulder.' },
+      { value: 'chain', label: 'Chained off', help: 'Done at the machine.' }
+    ]
+  }),
+  ...wasteNeeded
+});
+
+/** A tube with a drawn foot that is pulled over a bottle. */
+export const bottleCosy: Kind<typeof BottleCosyOptions> = {
+  code: 'bottle-cosy',
+  title: 'Bottle cosy',
+  blurb: 'A tube with a drawn foot, pulled over a bottle or a jar.',
+  family: 'carry',
+  pins: { from: 18, to: 60, usual: 22 },
+  options: BottleCosyOptions,
+  start: (kit, machineId) => {
+    const large = (kit.machines.find((m) => m.id === machineId)?.pins ?? 0) >= 36;
+    const size = large ? { bottleMm: 390, heightMm: 180 } : { bottleMm: 240, heightMm: 200 };
+    return BottleCosyOptions.parse({ ...startColours(firstYarns(kit)), ...size });
+  },
+  draft: (kit, brief, o) => {
+    const ring = ringOn(kit, brief, firstYarn(o));
+    // The drawn foot covers the bottom: half its width more than the height.
+    const reach = o.heightMm + o.bottleMm / (2 * Math.PI);
+    const rowsAt = (courses: number): number => limbFit(o.bottleMm, { ...ring.knitted, courses }).rowsFor(reach);
+    const rows = o.sizeBy === 'rows' ? o.rows : Math.max(6, Math.round(rowsAt(ring.gauge.courses.value)));
+    const sections = colourSections(o, rows, 'Cosy');
+    const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
+    const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, 'drawn', o.top);
+    const joins = sections.length - 1;
+    const finishing: Finish[] = [
+      ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
+      ...ends.finishing,
+      { do: 'weaveIn', piece: 0, tails: 2 }
+    ];
+    const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
+    return {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Cosy', [...ends.before, ...work, ...ends.after])],
+      joins: [...ends.joins],
+      finishing,
+      worn: { form: 'sleeve', over: 'bottle', girthMm: o.bottleMm, closed: 'toe', straps: 0 },
+      wearer: 'thing',
+      state: ring.gauge.state,
+      wanted: wantedRows(rowsAt, ring, `${Math.round(reach / 10)} cm from the middle of the foot to the shoulder of the bottle`) // prettier-ignore
+    };
+  }
+};

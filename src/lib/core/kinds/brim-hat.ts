@@ -1,0 +1,117 @@
+import { z } from 'zod';
+import { headFit } from '../body';
+import { isLarge, type Kit, machineOf } from '../kit';
+import {
+  type Brief,
+  choiceOption,
+  countOption,
+  drawstring,
+  type Finish,
+  knitRows,
+  lengthOption,
+  type Plan,
+  yarnOption,
+  yarnOrNoneOption
+} from '../plan';
+import type { Kind } from './kind';
+import { headOption, wearerOption } from './shared/hat';
+import { firstYarns } from './shared/pick';
+import { even, ringOn, tubePiece } from './shared/tube';
+import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
+
+const SIZE = 'Who and how big';
+const COLOUR = 'Yarn and colour';
+const counted = { key: 'sizeBy', is: ['rows'] } as const;
+
+export const BrimHatOptions = z.object({
+  wearer: wearerOption,
+  headMm: headOption,
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'head', label: 'The head' },
+      { value: 'rows', label: 'Two row counts' }
+    ]
+  }),
+  brimMm: lengthOption({
+    title: 'Height of the brim',
+    group: SIZE,
+    help: 'As worn, doubled.',
+    min: 15,
+    max: 150,
+    start: 55,
+    when: { key: 'sizeBy', is: ['head'] }
+  }),
+  brimRows: countOption({ title: 'Rows of the brim', group: SIZE, help: 'An even count; half of them is its height.', min: 4, max: 200, start: 40, when: counted }), // prettier-ignore
+  bodyRows: countOption({ title: 'Rows above it', group: SIZE, min: 4, max: 300, start: 25, when: counted }),
+  yarn: yarnOption({ title: 'Hat', group: COLOUR }),
+  brimYarn: yarnOption({ title: 'Brim', group: COLOUR }),
+  ...wasteNeeded,
+  thread: yarnOrNoneOption({ title: 'Drawstring thread', group: 'Ends and finishing', empty: 'The tail of the same yarn' }) // prettier-ignore
+});
+type BrimHatOptions = z.output<typeof BrimHatOptions>;
+
+function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Plan {
+  const ring = ringOn(kit, brief, o.yarn);
+  const rowsAt = (courses: number): { brim: number; body: number } => {
+    const fit = headFit(o.headMm, { ...ring.knitted, courses });
+    const brim = even((2 * o.brimMm) / fit.fullCourseMm, 4);
+    return { brim, body: Math.max(4, Math.round(fit.rowsTo(fit.browArcMm) - brim / 2)) };
+  };
+  const fitted = rowsAt(ring.gauge.courses.value);
+  const rows = o.sizeBy === 'rows' ? { brim: o.brimRows, body: o.bodyRows } : fitted;
+  const waste = wasteFor(kit, o, o.brimYarn, o.yarn);
+  const firstRow = rowsBefore(waste) + 1;
+  const joins = o.brimYarn === o.yarn ? 0 : 1;
+  const finishing: Finish[] = [
+    ...(joins ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
+    ...removeWaste(0, 'cast-on', waste),
+    { do: 'drawShut', piece: 0, edge: 'hung-off' },
+    { do: 'weaveIn', piece: 0, tails: 2 }
+  ];
+  const whole = (courses: number): number => rowsAt(courses).brim + rowsAt(courses).body;
+  const { courses } = ring.gauge;
+  return {
+    title: brief.name,
+    pieces: [
+      tubePiece(kit, ring, 'Hat', [
+        ...waste.before,
+        knitRows('Brim', o.brimYarn, rows.brim),
+        { op: 'rehang', row: firstRow },
+        knitRows('Hat', o.yarn, rows.body),
+        drawstring(o.thread ?? o.yarn, ring.turnMm)
+      ])
+    ],
+    joins: [],
+    finishing,
+    worn: { form: 'brim-hat', headMm: o.headMm },
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted: {
+      rows: fitted.brim + fitted.body,
+      low: Math.min(whole(courses.low), whole(courses.high)),
+      high: Math.max(whole(courses.low), whole(courses.high)),
+      because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch; ${courses.because}`
+    }
+  };
+}
+
+/** One layer with a brim doubled on the machine. */
+export const brimHat: Kind<typeof BrimHatOptions> = {
+  code: 'brim-hat',
+  title: 'Single hat, doubled brim',
+  blurb: 'One light layer; the first row is lifted back onto the pins, so the brim is double.',
+  family: 'hats',
+  pins: { from: 20, to: 60, usual: 48 },
+  options: BrimHatOptions,
+  start: (kit, machineId) => {
+    const { main } = firstYarns(kit);
+    return BrimHatOptions.parse({
+      yarn: main,
+      brimYarn: main,
+      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, brimMm: 25 })
+    });
+  },
+  draft
+};

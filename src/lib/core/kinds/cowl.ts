@@ -1,0 +1,89 @@
+import { z } from 'zod';
+import { LENGTHWISE_STRETCH } from '../body';
+import { choiceOption, countOption, lengthOption, seam } from '../plan';
+import type { Kind } from './kind';
+import { firstYarns } from './shared/pick';
+import { removeBoth, ringOfTube } from './shared/ring-of-tube';
+import { colourOptions, startColours } from './shared/stripes';
+import { wasteNeeded } from './shared/waste';
+
+const SIZE = 'Who and how big';
+
+export const CowlOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' }
+    ]
+  }),
+  headMm: lengthOption({
+    title: 'Head girth',
+    group: SIZE,
+    help: 'A cowl must go over the head.',
+    measure: 'head',
+    min: 200,
+    max: 800,
+    start: 560
+  }),
+  turns: choiceOption({
+    title: 'Round the neck',
+    group: SIZE,
+    choices: [
+      { value: 'once', label: 'Once', help: 'Snug: it stretches over the head.' },
+      { value: 'twice', label: 'Twice', help: 'Long and loose.' }
+    ]
+  }),
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'head', label: 'The head' },
+      { value: 'rows', label: 'A row count' }
+    ]
+  }),
+  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 800, start: 86, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  ...colourOptions,
+  by: choiceOption({
+    title: 'Joining the ends',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'needle', label: 'Graft', help: 'Loop to loop: no seam to see or feel.' },
+      { value: 'hook', label: 'With a hook', help: 'Quicker, a ridge inside.' }
+    ]
+  }),
+  ...wasteNeeded
+});
+
+/** A loop twice round hangs loose (own estimate, no source). */
+const LOOSE_STRETCH = 0.05;
+
+/** A tube whose two ends are joined to a ring. */
+export const cowl: Kind<typeof CowlOptions> = {
+  code: 'cowl',
+  title: 'Cowl',
+  blurb: 'A tube joined to a ring round the neck, once snug or twice loose.',
+  family: 'wear',
+  pins: { from: 20, to: 60, usual: 48 },
+  options: CowlOptions,
+  start: (kit) => CowlOptions.parse(startColours(firstYarns(kit))),
+  draft: (kit, brief, o) => {
+    const turns = o.turns === 'twice' ? 2 : 1;
+    return ringOfTube({
+      kit,
+      brief,
+      options: o,
+      label: 'Cowl',
+      roundMm: o.headMm * turns,
+      stretch: turns === 2 ? LOOSE_STRETCH : LENGTHWISE_STRETCH,
+      rows: o.sizeBy === 'rows' ? o.rows : null,
+      worn: { over: 'neck', girthMm: o.headMm, turns, twist: false, gapMm: 0 },
+      wearer: o.wearer,
+      closing: ({ ring, waste, first }) => ({
+        joins: [{ name: 'End to end', a: { piece: 0, edge: 'cast-on' }, b: { piece: 0, edge: 'hung-off' }, by: o.by }],
+        finishing: [seam(0, 0, first, ring.girthMm, o.by), ...removeBoth(waste)]
+      })
+    });
+  }
+};

@@ -1,0 +1,62 @@
+import { z } from 'zod';
+import { choiceOption, countOption, type Finish, knitRows, sectionsOption } from '../plan';
+import type { Kind } from './kind';
+import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
+import { firstYarns } from './shared/pick';
+import { ringOn, tubePiece } from './shared/tube';
+import { wasteNeeded } from './shared/waste';
+
+const ENDS = 'Ends and finishing';
+
+export const FreeTubeOptions = z.object({
+  sections: sectionsOption({ title: 'Sections, from the cast-on', group: 'Rows and colours' }),
+  copies: countOption({ title: 'How many', group: 'Rows and colours', min: 1, max: 200, start: 1 }),
+  start: choiceOption({ title: 'The first end', group: ENDS, choices: START_ENDS }),
+  end: choiceOption({ title: 'The last end', group: ENDS, choices: FAR_ENDS }),
+  ...wasteNeeded
+});
+
+/** Rows of a tube when no section is listed. */
+const DEFAULT_ROWS = 100;
+
+/** Any list of sections, for those who just want the arithmetic. */
+export const freeTube: Kind<typeof FreeTubeOptions> = {
+  code: 'free-tube',
+  title: 'Free tube',
+  blurb: 'Any list of sections and any two ends; Tomble does the arithmetic.',
+  family: 'free',
+  pins: { from: 4, to: 200, usual: 48 },
+  options: FreeTubeOptions,
+  start: (kit) => {
+    const { main, second } = firstYarns(kit);
+    return FreeTubeOptions.parse({
+      sections: [
+        { yarn: main, rows: 60 },
+        { yarn: second, rows: 40 }
+      ]
+    });
+  },
+  draft: (kit, brief, o) => {
+    const sections = o.sections.length > 0 ? o.sections : [{ yarn: firstYarns(kit).main, rows: DEFAULT_ROWS }];
+    const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
+    const ring = ringOn(kit, brief, first);
+    const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, o.start, o.end);
+    const joins = sections.filter((s, i) => i > 0 && s.yarn !== sections[i - 1]!.yarn).length;
+    const finishing: Finish[] = [
+      ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
+      ...ends.finishing,
+      { do: 'weaveIn', piece: 0, tails: 2 }
+    ];
+    const work = sections.map((s, i) => knitRows(`Section ${i + 1}`, s.yarn, s.rows));
+    return {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Tube', [...ends.before, ...work, ...ends.after], { copies: o.copies })],
+      joins: [...ends.joins],
+      finishing,
+      worn: { form: 'flat', ends: [endLook(o.start), endLook(o.end)], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 }, // prettier-ignore
+      wearer: 'thing',
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

@@ -1,0 +1,144 @@
+import { z } from 'zod';
+import { pompomMm, USUAL_CARD_MM } from '../body';
+import type { Kit } from '../kit';
+import { type Brief, castOn, choiceOption, countOption, drawstring, type Finish, knitRows, lengthOption, machineOption, type Piece, type Plan, yarnOption } from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { panelPiece } from './shared/panel';
+import { pennantShape } from './shared/pennant';
+import { firstYarns, machineNear } from './shared/pick';
+import { cordPiece, even, ringOn, rowsFor, tubePiece } from './shared/tube';
+
+const SIZE = 'What and how big';
+const pompoms = { key: 'motif', is: ['pompom'] } as const;
+const knitted = { key: 'motif', is: ['hat', 'tube', 'pennant'] } as const;
+const flags = { key: 'motif', is: ['pennant'] } as const;
+
+export const GarlandOptions = z.object({
+  lineMm: lengthOption({ title: 'Length to span', group: SIZE, min: 300, max: 12_000, start: 2500 }),
+  tailMm: lengthOption({ title: 'Tail at either end', group: SIZE, help: 'To tie it up with.', min: 0, max: 1000, start: 250 }), // prettier-ignore
+  motif: choiceOption({
+    title: 'What hangs on it',
+    group: SIZE,
+    choices: [
+      { value: 'tube', label: 'Small tubes', help: 'Drawn at both ends, like leaves or lanterns.' },
+      { value: 'hat', label: 'Mini hats' },
+      { value: 'pennant', label: 'Pennants', help: 'Small flags, narrowed to a point.' },
+      { value: 'pompom', label: 'Pompoms' }
+    ]
+  }),
+  count: countOption({ title: 'How many', group: SIZE, min: 1, max: 120, start: 11 }),
+  dropMm: lengthOption({ title: 'Drop below the line', group: SIZE, min: 0, max: 400, start: 30 }),
+  motifMm: lengthOption({ title: 'Height of one', group: SIZE, min: 20, max: 300, start: 80, when: knitted }),
+  flagMm: lengthOption({ title: 'Width of one', group: SIZE, min: 30, max: 300, start: 90, when: flags }),
+  wraps: countOption({ title: 'Wraps of a pompom', group: SIZE, min: 10, max: 400, start: 60, when: pompoms }),
+  cardMm: lengthOption({ title: 'Width of the card', group: SIZE, min: 20, max: 200, start: USUAL_CARD_MM, when: pompoms }), // prettier-ignore
+  cordPins: countOption({ title: 'Pins of the line', group: 'Machines', min: 2, max: 6, start: 3 }),
+  smallMachine: machineOption({ title: 'Machine for what hangs', group: 'Machines' }),
+  yarn: yarnOption({ title: 'Line', group: 'Yarn and colour' }),
+  motifYarn: yarnOption({ title: 'What hangs', group: 'Yarn and colour' })
+});
+type GarlandOptions = z.output<typeof GarlandOptions>;
+
+/** Turned-up edge of a mini hat, mm (own estimate, no source). */
+const MINI_BRIM_MM = 12;
+
+/** Thread to hang one motif by, beyond twice its drop (own estimate, no source). */
+const KNOTS_MM = 150;
+
+function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; finishing: Finish[] } {
+  const ring = ringOn(kit, brief, o.motifYarn, o.smallMachine);
+  if (o.motif === 'pennant') {
+    const shape = pennantShape(ring, o.flagMm, o.motifMm, 'tube-as-panel');
+    return {
+      piece: panelPiece(ring, 'Pennant', 'tube-as-panel', shape.pins, shape.operations, o.count),
+      finishing: [{ do: 'block', piece: 1, widthMm: shape.widthMm, heightMm: shape.heightMm }]
+    };
+  }
+  const hat = o.motif === 'hat';
+  const rows = even(rowsFor(ring, hat ? 2 * (o.motifMm + MINI_BRIM_MM) : o.motifMm), 4);
+  const label = hat ? 'Mini hat' : 'Small tube';
+  const piece = tubePiece(
+    kit,
+    ring,
+    label,
+    [castOn(o.motifYarn), knitRows(label, o.motifYarn, rows), drawstring(o.motifYarn, ring.turnMm)],
+    { copies: o.count }
+  );
+  const drawn: Finish[] = [
+    { do: 'drawShut', piece: 1, edge: 'cast-on' },
+    { do: 'drawShut', piece: 1, edge: 'hung-off' }
+  ];
+  return {
+    piece,
+    finishing: hat
+      ? [
+          ...drawn,
+          { do: 'pushInside', piece: 1, foldRow: Math.floor(rows / 2) },
+          { do: 'joinCrowns', piece: 1 },
+          { do: 'turnUp', piece: 1, heightMm: MINI_BRIM_MM }
+        ]
+      : drawn
+  };
+}
+
+const PLURAL = { tube: 'small tubes', hat: 'mini hats', pennant: 'pennants', pompom: 'pompoms' } as const;
+
+function draft(kit: Kit, brief: Brief, o: GarlandOptions): Plan {
+  const ring = ringOn(kit, brief, o.yarn);
+  const line = cordPiece(ring, 'Line', o.cordPins, rowsFor(ring, o.lineMm + 2 * o.tailMm));
+  const motif = o.motif === 'pompom' ? null : motifOf(kit, brief, o);
+  const spacingMm = o.lineMm / o.count;
+  const firstMm = spacingMm / 2;
+  const finishing: Finish[] = [
+    ...(motif?.finishing ?? []),
+    ...(o.motif === 'pompom'
+      ? [{ do: 'pompom', yarn: o.motifYarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone' } as const]
+      : []),
+    {
+      do: 'string',
+      piece: 0,
+      count: o.count,
+      what: PLURAL[o.motif],
+      firstMm: o.tailMm + firstMm,
+      spacingMm,
+      dropMm: o.dropMm,
+      yarn: o.yarn,
+      lengthMm: Math.round(2 * o.dropMm + KNOTS_MM)
+    },
+    { do: 'weaveIn', piece: 0, tails: 2 }
+  ];
+  return {
+    title: brief.name,
+    pieces: [line, ...(motif ? [motif.piece] : [])],
+    joins: [],
+    finishing,
+    worn: {
+      form: 'garland',
+      lineMm: o.lineMm,
+      firstMm,
+      spacingMm,
+      dropMm: o.dropMm,
+      count: o.count,
+      motif: motif ? 1 : null,
+      pompom: motif ? null : { yarn: o.motifYarn, sizeMm: pompomMm(o.cardMm) }
+    },
+    wearer: 'thing',
+    state: ring.gauge.state,
+    wanted: null
+  };
+}
+
+/** A line of cord with the same thing hung on it at even spacing. */
+export const garland: Kind<typeof GarlandOptions> = {
+  code: 'garland',
+  title: 'Garland',
+  blurb: 'A knitted line with small tubes, mini hats or pompoms at even spacing.',
+  family: 'hang',
+  pins: { from: 16, to: 60, usual: 22 },
+  options: GarlandOptions,
+  start: (kit, machineId) => {
+    const { main, second } = firstYarns(kit);
+    return GarlandOptions.parse({ yarn: main, motifYarn: second, smallMachine: machineNear(kit, 22, machineId).id });
+  },
+  draft
+};

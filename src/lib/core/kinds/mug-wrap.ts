@@ -1,0 +1,93 @@
+import { z } from 'zod';
+import { chain, choiceOption, countOption, flatClose, halves, lengthOption } from '../plan';
+import type { Kind } from './kind';
+import { firstYarns } from './shared/pick';
+import { removeBoth, ringOfTube } from './shared/ring-of-tube';
+import { colourOptions, startColours } from './shared/stripes';
+import { wasteNeeded } from './shared/waste';
+
+const SIZE = 'What and how big';
+
+export const MugWrapOptions = z.object({
+  mugMm: lengthOption({
+    title: 'Mug, way round',
+    group: SIZE,
+    help: 'Outside, at the middle.',
+    measure: 'mug-girth',
+    min: 150,
+    max: 500,
+    start: 270
+  }),
+  heightMm: lengthOption({
+    title: 'Mug, height',
+    group: SIZE,
+    help: 'Foot to rim.',
+    measure: 'mug-height',
+    min: 40,
+    max: 300,
+    start: 95
+  }),
+  gapMm: lengthOption({
+    title: 'Gap at the handle',
+    group: SIZE,
+    help: 'The chain loops bridge it.',
+    min: 10,
+    max: 120,
+    start: 35
+  }),
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'mug', label: 'The mug' },
+      { value: 'rows', label: 'A row count' }
+    ]
+  }),
+  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 200, start: 45, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  ...colourOptions,
+  chainPer10: countOption({
+    title: 'Chains to 10 cm',
+    group: 'Ends and finishing',
+    help: 'Your hook and yarn: chain 10 cm and count.',
+    min: 5,
+    max: 60,
+    start: 15
+  }),
+  ...wasteNeeded
+});
+
+/** Lengthwise stretch that keeps a wrap on a smooth mug (own estimate, no source). */
+const HOLDS = 0.05;
+
+/** A small tube closed flat, held round a mug by a loop of chain at either side. */
+export const mugWrap: Kind<typeof MugWrapOptions> = {
+  code: 'mug-wrap',
+  title: 'Mug wrap',
+  blurb: 'A small flat tube round a mug, loops of chain at the handle.',
+  family: 'carry',
+  pins: { from: 16, to: 30, usual: 22 },
+  options: MugWrapOptions,
+  start: (kit) => MugWrapOptions.parse(startColours(firstYarns(kit))),
+  draft: (kit, brief, o) =>
+    ringOfTube({
+      kit,
+      brief,
+      options: o,
+      label: 'Wrap',
+      roundMm: Math.max(60, o.mugMm - o.gapMm),
+      stretch: HOLDS,
+      rows: o.sizeBy === 'rows' ? o.rows : null,
+      worn: { over: 'mug', girthMm: o.mugMm, turns: 1, twist: false, gapMm: o.gapMm },
+      wearer: 'thing',
+      closing: ({ ring, waste, first, last }) => ({
+        joins: [halves('First end', 0, 'cast-on', 'hook'), halves('Last end', 0, 'hung-off', 'hook')],
+        finishing: [
+          flatClose(0, 'cast-on', 'hook', first, ring.flatMm),
+          flatClose(0, 'hung-off', 'hook', last, ring.flatMm),
+          ...removeBoth(waste),
+          // A loop goes to the other side and back, at the top and at the bottom of the handle.
+          chain(0, 'loop', first, 2, 2 * o.gapMm, o.chainPer10)
+        ]
+      })
+    })
+};

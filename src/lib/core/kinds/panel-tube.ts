@@ -1,0 +1,72 @@
+import { z } from 'zod';
+import { castOn, chainOff, choiceOption, type Finish, type Join, lengthOption, type Piece, seam, shapedRows, yarnOption } from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { firstYarns } from './shared/pick';
+import { even, ringOn, rowsFor, wantedRows } from './shared/tube';
+
+const SIZE = 'What and how big';
+
+export const PanelTubeOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' },
+      { value: 'thing', label: 'A thing' }
+    ]
+  }),
+  girthMm: lengthOption({ title: 'Girth of the tube', group: SIZE, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240 }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 40, max: 2000, start: 300 }),
+  mode: panelMode,
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+});
+
+/** A tube of any girth, for when the ring's own tube is too wide or too narrow: panels sewn side to side. */
+export const panelTube: Kind<typeof PanelTubeOptions> = {
+  code: 'panel-tube',
+  title: 'Tube of any girth',
+  blurb: 'A panel sewn into a tube, for when the ring itself is too wide.',
+  family: 'panels',
+  pins: { from: 16, to: 200, usual: 48 },
+  options: PanelTubeOptions,
+  start: (kit) => PanelTubeOptions.parse({ yarn: firstYarns(kit).main }),
+  draft: (kit, brief, o) => {
+    const ring = ringOn(kit, brief, o.yarn);
+    const most = Math.max(3, usable(ring.machine, o.mode));
+    const all = Math.max(2, Math.round((o.girthMm / 10) * ring.gauge.wales.value));
+    const parts = Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));
+    const stitches = Math.min(most, Math.ceil(all / parts) + 2 * SEAM_STITCH);
+    const rows = even(rowsFor(ring, o.lengthMm));
+    const [widthMm, heightMm] = [(10 * stitches) / ring.gauge.wales.value, (10 * rows) / ring.gauge.courses.value];
+    const pieces = Array.from({ length: parts }, (_, i): Piece =>
+      panelPiece(ring, parts === 1 ? 'Panel' : `Panel ${i + 1}`, o.mode, pinsFor(ring.machine, o.mode, stitches), [
+        castOn(o.yarn, 'e-wrap'),
+        ...shapedRows('Panel', o.yarn, rows, []),
+        chainOff(o.yarn, widthMm)
+      ])
+    );
+    const joins = pieces.map((_, i): Join => ({
+      name: parts === 1 ? 'Edge to edge' : `Panel ${i + 1} to panel ${((i + 1) % parts) + 1}`,
+      a: { piece: i, edge: 'side', side: 'high' },
+      b: { piece: (i + 1) % parts, edge: 'side', side: 'low' },
+      by: 'mattress'
+    }));
+    const finishing: Finish[] = [
+      ...pieces.map((_, p): Finish => ({ do: 'block', piece: p, widthMm, heightMm })),
+      ...joins.map((_, i) => seam(i, i, o.yarn, heightMm, 'mattress')),
+      { do: 'weaveIn', piece: 0, tails: 2 * parts }
+    ];
+    return {
+      title: brief.name,
+      pieces,
+      joins,
+      finishing,
+      worn: { form: 'panels', rows: [pieces.map((_, p) => p)], body: { what: 'tube', girthMm: o.girthMm } },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`)
+    };
+  }
+};

@@ -1,0 +1,125 @@
+import { z } from 'zod';
+import {
+  castOn,
+  chainOff,
+  choiceOption,
+  countOption,
+  type Finish,
+  hookYarnMm,
+  lengthOption,
+  type Operation,
+  type Plan,
+  shapedRows,
+  yarnOption
+} from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
+import { firstYarns } from './shared/pick';
+import { ringOn, rowsFor, wantedRows } from './shared/tube';
+import { taperOf } from './shared/taper';
+import { rowsBefore, wasteFor, wasteIfWished } from './shared/waste';
+
+const SIZE = 'What and how big';
+const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
+
+export const PanelOptions = z.object({
+  widthMm: lengthOption({ title: 'Width', group: SIZE, min: 20, max: 1200, start: 250 }),
+  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 20, max: 3000, start: 400 }),
+  taper: choiceOption({
+    title: 'Narrowing',
+    group: SIZE,
+    choices: [
+      { value: 'none', label: 'None' },
+      { value: 'both', label: 'At both edges' },
+      { value: 'low', label: 'At the lowest pin' },
+      { value: 'high', label: 'At the highest pin' }
+    ]
+  }),
+  topMm: lengthOption({ title: 'Width at the top', group: SIZE, min: 10, max: 1200, start: 120, when: shaped }),
+  method: choiceOption({
+    title: 'Decreases',
+    group: SIZE,
+    choices: [
+      { value: 'full-fashioned', label: 'Full-fashioned', help: 'A neat edge column for seaming.' },
+      { value: 'simple', label: 'Simple', help: 'Quicker, for edges that are hidden.' },
+      { value: 'held', label: 'Held', help: 'Several at once onto a thread, where the yarn is; chained off later.' }
+    ],
+    when: shaped
+  }),
+  step: countOption({
+    title: 'Held at a time',
+    group: SIZE,
+    min: 2,
+    max: 12,
+    start: 3,
+    when: { key: 'method', is: ['held'] }
+  }),
+  mode: panelMode,
+  castOn: choiceOption({
+    title: 'Cast-on',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'e-wrap', label: 'Wrapped', help: 'A lasting edge.' },
+      { value: 'weave', label: 'Woven', help: 'Quick; can be drawn up.' },
+      { value: 'waste', label: 'On waste yarn', help: 'Live stitches for a later edge.' }
+    ]
+  }),
+  off: choiceOption({
+    title: 'Last edge',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'chain', label: 'Chained off' },
+      { value: 'waste', label: 'On waste yarn' },
+      { value: 'thread', label: 'Onto a thread', help: 'Live stitches, to be joined.' }
+    ]
+  }),
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  ...wasteIfWished
+});
+
+/** One flat piece, straight or narrowed at its edges. */
+export const panel: Kind<typeof PanelOptions> = {
+  code: 'panel',
+  title: 'Plain panel',
+  blurb: 'One flat piece, straight or narrowing; its rows are counted here, because the machine is blind.',
+  family: 'panels',
+  pins: { from: 16, to: 200, usual: 48 },
+  options: PanelOptions,
+  start: (kit) => PanelOptions.parse({ yarn: firstYarns(kit).main, waste: 'few' }),
+  draft: (kit, brief, o): Plan => {
+    const ring = ringOn(kit, brief, o.yarn);
+    const { asked, given } = stitchesFor(ring, o.widthMm, o.mode);
+    const rows = rowsFor(ring, o.lengthMm);
+    const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);
+    const pins = pinsFor(ring.machine, o.mode, given);
+    const odd = o.castOn === 'waste' && rowsBefore(waste) % 2 === 1;
+    const { events, left, shaping } = taperOf(o, ring, given, rows, odd);
+    const topEdge = (10 * left) / ring.gauge.wales.value;
+    const before = o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)];
+    const off: readonly Operation[] =
+      o.off === 'chain'
+        ? [chainOff(o.yarn, topEdge)]
+        : o.off === 'waste'
+          ? waste.after
+          : [{ op: 'hangOff', style: 'thread', thread: waste.yarn ?? o.yarn, threadMm: Math.round(topEdge + 200), doubled: false }]; // prettier-ignore
+    const finishing: Finish[] = [
+      { do: 'block', piece: 0, widthMm: (10 * given) / ring.gauge.wales.value, heightMm: (10 * rows) / ring.gauge.courses.value }, // prettier-ignore
+      ...(o.method === 'held' && given > left ? [{ do: 'chainHeld', piece: 0, stitches: given - left, where: 'along the stepped edge', yarn: o.yarn, lengthMm: hookYarnMm((10 * (given - left)) / ring.gauge.wales.value) } as const] : []), // prettier-ignore
+      { do: 'weaveIn', piece: 0, tails: 2 }
+    ];
+    return {
+      title: brief.name,
+      pieces: [
+        panelPiece(ring, 'Panel', o.mode, pins, [...before, ...shapedRows('Panel', o.yarn, rows, events), ...off])
+      ],
+      joins: [],
+      finishing,
+      shaping,
+      narrowed: asked > given ? [{ piece: 0, asked, given, option: 'widthMm' }] : [],
+      worn: { form: 'panels', rows: [[0]], body: null },
+      wearer: 'thing',
+      state: ring.gauge.state,
+      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+    };
+  }
+};

@@ -1,0 +1,47 @@
+import { z } from 'zod';
+import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
+import type { Kind } from './kind';
+import { panelMode, panelPiece } from './shared/panel';
+import { pennantShape } from './shared/pennant';
+import { firstYarns } from './shared/pick';
+import { ringOn } from './shared/tube';
+
+const SIZE = 'What and how big';
+
+export const PennantOptions = z.object({
+  widthMm: lengthOption({ title: 'Width at the top', group: SIZE, min: 30, max: 600, start: 130 }),
+  heightMm: lengthOption({ title: 'Height', group: SIZE, min: 30, max: 800, start: 150 }),
+  copies: countOption({ title: 'How many', group: SIZE, min: 1, max: 120, start: 1 }),
+  mode: panelMode,
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+});
+
+/** A small flag that narrows to a point. */
+export const pennant: Kind<typeof PennantOptions> = {
+  code: 'pennant',
+  title: 'Pennant',
+  blurb: 'A small flag, narrowed evenly to a point; for garlands too.',
+  family: 'panels',
+  pins: { from: 16, to: 200, usual: 22 },
+  options: PennantOptions,
+  start: (kit) => PennantOptions.parse({ yarn: firstYarns(kit).main }),
+  draft: (kit, brief, o) => {
+    const ring = ringOn(kit, brief, o.yarn);
+    const shape = pennantShape(ring, o.widthMm, o.heightMm, o.mode);
+    return {
+      title: brief.name,
+      pieces: [panelPiece(ring, 'Pennant', o.mode, shape.pins, shape.operations, o.copies)],
+      joins: [],
+      finishing: [
+        { do: 'block', piece: 0, widthMm: shape.widthMm, heightMm: shape.heightMm },
+        { do: 'weaveIn', piece: 0, tails: 2 }
+      ],
+      shaping: [{ piece: 0, what: 'Both edges', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
+      narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
+      worn: { form: 'panels', rows: [[0]], body: null },
+      wearer: 'thing',
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

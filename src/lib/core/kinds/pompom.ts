@@ -1,0 +1,45 @@
+import { z } from 'zod';
+import { pompomMm, USUAL_CARD_MM, USUAL_WRAPS } from '../body';
+import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
+import type { Kind } from './kind';
+import { firstYarns } from './shared/pick';
+
+const SIZE = 'What and how big';
+
+export const PompomOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'thing', label: 'A thing' },
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' },
+      { value: 'baby', label: 'Baby' }
+    ]
+  }),
+  count: countOption({ title: 'How many', group: SIZE, min: 1, max: 200, start: 1 }),
+  cardMm: lengthOption({ title: 'Width of the card', group: SIZE, help: 'The ball comes out a tenth smaller.', min: 20, max: 200, start: USUAL_CARD_MM }), // prettier-ignore
+  wraps: countOption({ title: 'Wraps', group: SIZE, help: '60 to 80 fill a card of 7.5 cm.', min: 10, max: 400, start: USUAL_WRAPS }), // prettier-ignore
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+});
+
+/** Pompoms by themselves; any other project can wear them too. */
+export const pompom: Kind<typeof PompomOptions> = {
+  code: 'pompom',
+  title: 'Pompom',
+  blurb: 'Card, wraps, metres and size; no machine needed.',
+  family: 'hang',
+  pins: { from: 1, to: 200, usual: 48 },
+  options: PompomOptions,
+  start: (kit) => PompomOptions.parse({ yarn: firstYarns(kit).main }),
+  draft: (_kit, brief, o) => ({
+    title: brief.name,
+    pieces: [],
+    joins: [],
+    finishing: [{ do: 'pompom', yarn: o.yarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone' }],
+    worn: { form: 'pompom', yarn: o.yarn, sizeMm: pompomMm(o.cardMm), count: o.count },
+    wearer: o.wearer,
+    state: 'rested',
+    wanted: null
+  })
+};

@@ -1,0 +1,99 @@
+import { z } from 'zod';
+import type { Kit } from '../kit';
+import { type Brief, chain, choiceOption, countOption, type Finish, flatClose, halves, knitRows, lengthOption, type Plan, switchOption, yarnOption } from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { bestYarns } from './shared/pick';
+import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
+import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
+
+const SIZE = 'What and how big';
+const ENDS = 'Ends and finishing';
+
+export const SackOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'thing', label: 'Soap, lamps, things' },
+      { value: 'child', label: 'A child to carry' }
+    ]
+  }),
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'rows', label: 'A row count' },
+      { value: 'height', label: 'The height' }
+    ]
+  }),
+  rows: countOption({ title: 'Rows below the channel', group: SIZE, min: 6, max: 400, start: 20, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  heightMm: lengthOption({ title: 'Height of the sack', group: SIZE, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
+  channelRows: countOption({ title: 'Rows of the channel', group: SIZE, help: 'An even count; hung back onto the pins, half of them are its height.', min: 4, max: 30, start: 10 }), // prettier-ignore
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Cotton for soap and water.' }),
+  cordYarn: yarnOption({ title: 'Cord', group: 'Yarn and colour' }),
+  purlOut: switchOption({ title: 'Purl side out', group: ENDS, help: 'The bumpy side foams and scrubs.', start: true }), // prettier-ignore
+  chainPer10: countOption({ title: 'Chains to 10 cm', group: ENDS, help: 'Your hook and yarn: chain 10 cm and count.', min: 5, max: 60, start: 15 }), // prettier-ignore
+  ...wasteNeeded
+});
+type SackOptions = z.output<typeof SackOptions>;
+
+/** Cord beyond the mouth at either side, to pull and knot (own estimate, no source). */
+const CORD_ENDS_MM = 300;
+
+function draft(kit: Kit, brief: Brief, o: SackOptions): Plan {
+  const ring = ringOn(kit, brief, o.yarn);
+  const channel = even(o.channelRows, 4);
+  const rowsAt = (courses: number): number => Math.max(6, (o.heightMm / 10) * courses - channel / 2);
+  const rows = o.sizeBy === 'rows' ? o.rows : Math.round(rowsAt(ring.gauge.courses.value));
+  const waste = wasteFor(kit, o, o.yarn, o.yarn);
+  const cordMm = Math.round(ring.girthMm + CORD_ENDS_MM);
+  const finishing: Finish[] = [
+    flatClose(0, 'hung-off', 'hook', o.yarn, ring.flatMm),
+    ...removeWaste(0, 'cast-on', waste),
+    ...removeWaste(0, 'hung-off', waste),
+    ...(o.purlOut ? [{ do: 'turnOut', piece: 0, side: 'purl' } as const] : []),
+    { do: 'weaveIn', piece: 0, tails: 2 },
+    chain(0, 'drawstring', o.cordYarn, 1, cordMm, o.chainPer10),
+    { do: 'threadCord', piece: 0, lengthMm: cordMm }
+  ];
+  return {
+    title: brief.name,
+    pieces: [
+      tubePiece(kit, ring, 'Sack', [
+        ...waste.before,
+        knitRows('Channel', o.yarn, channel),
+        { op: 'rehang', row: rowsBefore(waste) + 1 },
+        knitRows('Sack', o.yarn, rows),
+        ...waste.after
+      ])
+    ],
+    joins: [halves('Bottom', 0, 'hung-off', 'hook')],
+    finishing,
+    worn: { form: 'sack', cordMm },
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted:
+      o.sizeBy === 'height'
+        ? (({ rows: n, ...rest }) => ({ ...rest, rows: n + channel }))(
+            wantedRows(rowsAt, ring, `${o.heightMm / 10} cm of sack, the channel of ${channel} rows hanging doubled`)
+          )
+        : null
+  };
+}
+
+/** A sack with a channel for a cord, made by lifting the first row back. */
+export const sack: Kind<typeof SackOptions> = {
+  code: 'sack',
+  title: 'Drawstring sack',
+  blurb: 'A small sack with a channel for its cord; purl side out it holds soap.',
+  family: 'carry',
+  pins: { from: 18, to: 60, usual: 22 },
+  options: SackOptions,
+  start: (kit) => {
+    const yarns = bestYarns(kit);
+    const cotton = yarns.find((y) => /cotton/i.test(y.fibre) && y.weightClass * y.strands >= 3) ?? yarns[0];
+    if (!cotton) throw new RangeError('the kit must have a yarn; received none');
+    return SackOptions.parse({ yarn: cotton.id, cordYarn: cotton.id });
+  },
+  draft
+};

@@ -1,0 +1,124 @@
+import { z } from 'zod';
+import type { Kit } from '../kit';
+import {
+  type Brief,
+  castOn,
+  choiceOption,
+  countOption,
+  drawstring,
+  type Finish,
+  flatClose,
+  halves,
+  knitRows,
+  lengthOption,
+  type Plan
+} from '../plan';
+import type { Kind } from './kind';
+import { firstYarns } from './shared/pick';
+import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
+import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+
+const SIZE = 'Who and how big';
+
+/** A scarf of habit: in the middle of 340 to 450 rows (handbook section 7). */
+const HABIT_ROWS = 400;
+
+export const ScarfOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' }
+    ]
+  }),
+  sizeBy: choiceOption({
+    title: 'Length decided by',
+    group: SIZE,
+    choices: [
+      { value: 'height', label: 'Body height', help: 'As long as the wearer is tall, and a hand more.' },
+      { value: 'habit', label: 'Habit', help: `${HABIT_ROWS} rows.` },
+      { value: 'length', label: 'A length' },
+      { value: 'rows', label: 'A row count' }
+    ]
+  }),
+  heightMm: lengthOption({
+    title: 'Body height',
+    group: SIZE,
+    measure: 'height',
+    min: 700,
+    max: 2300,
+    start: 1700,
+    when: { key: 'sizeBy', is: ['height'] }
+  }),
+  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
+  rows: countOption({ title: 'Rows', group: SIZE, min: 40, max: 2000, start: HABIT_ROWS, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  ...colourOptions,
+  ends: choiceOption({
+    title: 'Both ends',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'drawn', label: 'Drawn shut', help: 'Quick; made for a pompom.' },
+      { value: 'straight', label: 'Closed straight across', help: 'Flat ends, as wide as the scarf.' }
+    ]
+  }),
+  ...wasteNeeded
+});
+type ScarfOptions = z.output<typeof ScarfOptions>;
+
+/** A hand more than the body is tall (common practice, no source). */
+const MORE_THAN_TALL_MM = 180;
+
+/** Length asked for, mm; null where rows are counted. */
+const lengthOf = (o: ScarfOptions): number | null =>
+  o.sizeBy === 'height' ? o.heightMm + MORE_THAN_TALL_MM : o.sizeBy === 'length' ? o.lengthMm : null;
+
+function draft(kit: Kit, brief: Brief, o: ScarfOptions): Plan {
+  const ring = ringOn(kit, brief, firstYarn(o));
+  const length = lengthOf(o);
+  const rows = length !== null ? rowsFor(ring, length) : o.sizeBy === 'habit' ? HABIT_ROWS : o.rows;
+  const sections = colourSections(o, rows, 'Scarf');
+  const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
+  const straight = o.ends === 'straight';
+  const waste = wasteFor(kit, straight ? o : { ...o, waste: 'none' }, first, last);
+  const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
+  const operations = straight
+    ? [...waste.before, ...work, ...waste.after]
+    : [castOn(first), ...work, drawstring(last, ring.turnMm)];
+  const joins = sections.length - 1;
+  const edges = ['cast-on', 'hung-off'] as const;
+  const finishing: Finish[] = [
+    ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
+    ...edges.flatMap((edge): Finish[] =>
+      straight
+        ? [flatClose(0, edge, 'hook', edge === 'cast-on' ? first : last, ring.flatMm), ...removeWaste(0, edge, waste)]
+        : [{ do: 'drawShut', piece: 0, edge }]
+    ),
+    { do: 'weaveIn', piece: 0, tails: 2 }
+  ];
+  const end = straight ? 'straight' : 'drawn';
+  return {
+    title: brief.name,
+    pieces: [tubePiece(kit, ring, 'Scarf', operations)],
+    joins: straight ? edges.map((edge) => halves(`${edge === 'cast-on' ? 'First' : 'Last'} end`, 0, edge, 'hook')) : [],
+    finishing,
+    worn: { form: 'flat', ends: [end, end], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 },
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted:
+      length === null ? null : wantedRows((courses) => (length / 10) * courses, ring, `${length / 10} cm of scarf`)
+  };
+}
+
+/** A long tube. */
+export const scarf: Kind<typeof ScarfOptions> = {
+  code: 'scarf',
+  title: 'Scarf',
+  blurb: 'A long double tube. The screen reminds you to untwist it before it clogs the ring.',
+  family: 'wear',
+  pins: { from: 20, to: 60, usual: 48 },
+  options: ScarfOptions,
+  start: (kit) => ScarfOptions.parse({ ...startColours(firstYarns(kit)) }),
+  draft
+};

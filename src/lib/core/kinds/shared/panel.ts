@@ -1,0 +1,50 @@
+import type { Machine } from '../../kit';
+import { choiceOption, type Operation, type Piece } from '../../plan';
+import type { Ring } from './tube';
+
+/** How the crank goes for a panel. */
+export const panelMode = choiceOption({
+  title: 'How it is cranked',
+  group: 'Machines',
+  choices: [
+    {
+      value: 'panel',
+      label: 'PANEL mode',
+      help: 'Between the stops; two stitches are lost at either end of the ring.'
+    },
+    { value: 'tube-as-panel', label: 'TUBE, turned by hand', help: 'None is lost; keep away from the marker.' }
+  ]
+});
+export type PanelMode = 'panel' | 'tube-as-panel';
+
+/** Stitches a panel can have on a ring: all but those PANEL mode loses, or all but the two at the marker. */
+export const usable = (machine: Machine, mode: PanelMode): number =>
+  mode === 'panel' ? machine.pins - machine.reach.start - machine.reach.end : machine.pins - 2;
+
+/** Pins of a panel of so many stitches, clear of what cannot be used, in the middle of the ring. */
+export function pinsFor(machine: Machine, mode: PanelMode, stitches: number): { from: number; to: number } {
+  const first = mode === 'panel' ? 1 + machine.reach.start : 2;
+  const from = first + Math.floor((usable(machine, mode) - stitches) / 2);
+  return { from, to: from + stitches - 1 };
+}
+
+/** Stitches for a width, and what the ring gives of them. */
+export function stitchesFor(ring: Ring, widthMm: number, mode: PanelMode, seams = 0) {
+  const asked = Math.max(2, Math.round((widthMm / 10) * ring.gauge.wales.value) + seams);
+  return { asked, given: Math.min(asked, usable(ring.machine, mode)) };
+}
+
+/** A panel on pins of its own. There is no counter to set: it is blind here. */
+export function panelPiece(
+  ring: Ring,
+  label: string,
+  mode: PanelMode,
+  pins: { from: number; to: number },
+  operations: readonly Operation[],
+  copies = 1
+): Piece {
+  return { label, machineId: ring.machine.id, copies, mode, ...pins, hole: ring.hole, operations };
+}
+
+/** Stitch that a seam takes from each of its two edges (common practice, no source). */
+export const SEAM_STITCH = 1;

@@ -1,0 +1,49 @@
+import { castOn, chainOff, type Operation, shapedRows, type Slope, slopeEvents, trySlope } from '../../plan';
+import { type PanelMode, pinsFor, stitchesFor } from './panel';
+import { even, type Ring, rowsFor } from './tube';
+
+/** Stitches left at the point of a pennant: two are chained into one. */
+const POINT = 2;
+
+/** A pennant as a panel decreased evenly at both edges down to a point. */
+export interface PennantShape {
+  readonly pins: { readonly from: number; readonly to: number };
+  readonly operations: readonly Operation[];
+  readonly slope: Slope;
+  readonly asked: number;
+  readonly given: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** Works a pennant out: an even width, so that both edges lose alike, and at least the rows that its decreases need. */
+export function pennantShape(ring: Ring, widthMm: number, heightMm: number, mode: PanelMode): PennantShape {
+  const { asked, given } = stitchesFor(ring, widthMm, mode);
+  const stitches = Math.max(4, 2 * Math.floor(given / 2));
+  const each = (stitches - POINT) / 2;
+  const rows = Math.max(even(rowsFor(ring, heightMm)), 2 * each + 2);
+  const tried = trySlope(each, rows);
+  if (!tried.ok) throw new RangeError(`a pennant of ${stitches} stitches needs ${2 * each} rows; received ${rows}`);
+  const { slope } = tried;
+  // Below four stitches nothing can be fashioned: the last one at each edge goes simply.
+  const last = slope.at.length - 1;
+  const events = (['low', 'high'] as const).flatMap((side) =>
+    slopeEvents(slope, side, 0, 'decrease').map((event, i) =>
+      i === last && event.op.op === 'decrease' ? { ...event, op: { ...event.op, method: 'simple' as const } } : event
+    )
+  );
+  const yarn = ring.yarn.id;
+  return {
+    pins: pinsFor(ring.machine, mode, stitches),
+    operations: [
+      castOn(yarn, 'e-wrap'),
+      ...shapedRows('Pennant', yarn, rows, events),
+      chainOff(yarn, (10 * POINT) / ring.gauge.wales.value)
+    ],
+    slope,
+    asked,
+    given,
+    widthMm: (10 * stitches) / ring.gauge.wales.value,
+    heightMm: (10 * rows) / ring.gauge.courses.value
+  };
+}

@@ -1,0 +1,87 @@
+import { type Shaping, type ShapingEvent, type Side, slopeEvents, slopeWords, trySlope, wholeDecreases } from '../../plan'; // prettier-ignore
+import type { Ring } from './tube';
+
+/** How a panel narrows: at which edges, to which width, one stitch at a time or several held at once. */
+export interface TaperChoice {
+  readonly taper: 'none' | 'both' | 'low' | 'high';
+  readonly topMm: number;
+  readonly method: 'full-fashioned' | 'simple' | 'held';
+  /** Stitches that are held at once, where they are held. */
+  readonly step: number;
+}
+
+/** What happens at the edges, the stitches that are left, and how it is said. */
+export interface Taper {
+  readonly events: readonly ShapingEvent[];
+  readonly left: number;
+  readonly shaping: readonly Shaping[];
+}
+
+/** Stitches that always stay: a fashioned decrease needs four. */
+const STAY = 3;
+
+/**
+ * Works a taper out in whole stitches at whole rows.
+ *
+ * @param given stitches at the start
+ * @param rows rows of the work
+ * @param odd the yarn stands at the high edge when the work begins, after an odd number of waste rows
+ */
+export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number, odd: boolean): Taper {
+  if (o.taper === 'none') return { events: [], left: given, shaping: [] };
+  const on: readonly Side[] = o.taper === 'both' ? ['low', 'high'] : [o.taper];
+  const { wales, courses } = ring.gauge;
+  const top = Math.max(2, Math.min(given, Math.round((o.topMm / 10) * wales.value)));
+  const each = o.method === 'held' ? o.step : 1;
+  const most = Math.max(0, Math.floor((given - STAY) / (each * on.length)));
+  // Several at once must go a whole number of times; one at a time it is enough to halve evenly.
+  const whole = o.method === 'held' ? wholeDecreases(given, top, each * on.length) : null;
+  const wish = whole && !whole.ok ? whole.nearest[0]!.times : Math.round((given - top) / (each * on.length));
+  const times = Math.min(wish, most);
+  const tried = trySlope(times, o.method === 'held' ? rows - 2 : rows);
+  const fits = tried.ok ? tried : trySlope(Math.min(times, tried.nearest[0]!.stitches), o.method === 'held' ? rows - 2 : rows); // prettier-ignore
+  if (!fits.ok) return { events: [], left: given, shaping: [] };
+  const { slope } = fits;
+  const events = on.flatMap((side): ShapingEvent[] => {
+    if (o.method !== 'held') return slopeEvents(slope, side, 0, 'decrease', o.method);
+    // Held only where the yarn is: at even rows it stands where the work began.
+    const here = (side === 'high') === odd;
+    return slope.at.map((row) => ({ row: row + (here ? 0 : 1), op: { op: 'hold', side, stitches: each } }));
+  });
+  const what = `${on.length === 2 ? 'Both edges' : 'The edge'}${o.method === 'held' ? `, ${each} held at a time` : ''}`;
+  const width = (stitches: number): number => Math.round((10 * stitches) / wales.value);
+  const trouble: Shaping['trouble'] =
+    whole && !whole.ok
+      ? {
+          sentence: `${whole.sentence}; ${whole.nearest.map((n) => `${n.times} times to ${n.to} stitches`).join(' or ')} come out`,
+          option: 'topMm',
+          mend: {
+            label: `Make the top ${whole.nearest[0]!.to} stitches wide`,
+            options: { topMm: Math.max(10, width(whole.nearest[0]!.to)) }
+          }
+        }
+      : !tried.ok
+        ? {
+            sentence: `${tried.sentence}; ${tried.nearest.map((n) => `${n.stitches} in ${n.rows} rows`).join(' or ')} work`,
+            option: 'lengthMm',
+            mend: {
+              label: `Make it ${tried.nearest[1]!.rows + 2} rows long`,
+              options: { lengthMm: Math.ceil(((tried.nearest[1]!.rows + 2) * 10) / courses.value) }
+            }
+          }
+        : undefined;
+  return {
+    events,
+    left: given - on.length * each * slope.stitches,
+    shaping: [
+      {
+        piece: 0,
+        what,
+        words: slopeWords(slope),
+        at: slope.at,
+        leftRows: slope.leftRows,
+        ...(trouble ? { trouble } : {})
+      }
+    ]
+  };
+}

@@ -1,0 +1,176 @@
+import { fillingGrams, STUFFED_WIDER } from '../../body';
+import {
+  attach,
+  castOn,
+  choiceOption,
+  drawstring,
+  type Finish,
+  knitRows,
+  machineOption,
+  type Piece,
+  switchOption,
+  type ToyPart,
+  waist,
+  yarnOption
+} from '../../plan';
+import type { Kit } from '../../kit';
+import { cordPiece, type Ring, tubePiece } from './tube';
+
+const SIZE = 'Who and how big';
+const COLOUR = 'Yarn and colour';
+
+/** What every toy asks. */
+export const toyOptions = {
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'child', label: 'A child from 3 years' },
+      { value: 'baby', label: 'A child under 3' },
+      { value: 'adult', label: 'Grown-ups' }
+    ]
+  }),
+  sold: switchOption({ title: 'It will be sold or given to strangers', group: SIZE, start: false }),
+  yarn: yarnOption({ title: 'Main colour', group: COLOUR }),
+  secondYarn: yarnOption({ title: 'Limbs and ears', group: COLOUR }),
+  faceYarn: yarnOption({ title: 'Face and waist threads', group: COLOUR, help: 'A strong yarn: it is drawn tight.' }),
+  smallMachine: machineOption({ title: 'Machine for the small parts', group: 'Machines' }),
+  eyes: choiceOption({
+    title: 'Eyes',
+    group: 'Ends and finishing',
+    choices: [
+      { value: 'embroidered', label: 'Embroidered', help: 'Cannot come off.' },
+      { value: 'safety', label: 'Safety eyes', help: 'Not for children under 3.' }
+    ]
+  })
+};
+
+/** Yarn for eyes and mouth (own estimate, no source). */
+const FACE_MM = 600;
+
+/** Eyes and mouth. */
+export const faceOf = (yarn: string, eyes: 'embroidered' | 'safety'): Finish => ({
+  do: 'face',
+  eyes,
+  yarn,
+  lengthMm: FACE_MM
+});
+
+/** Girth of a tube once it is stuffed, mm. */
+export const stuffedGirth = (ring: Ring): number => ring.girthMm * (1 + STUFFED_WIDER);
+
+/** Rows of a ball: from pole to pole it is half its girth. */
+export const ballRows = (ring: Ring): number =>
+  Math.max(4, Math.round((stuffedGirth(ring) / 20) * ring.gauge.courses.value));
+
+/** A toy put together part by part; pieces, finishing and places grow alike. */
+export class ToyBuilder {
+  readonly pieces: Piece[] = [];
+  readonly finishing: Finish[] = [];
+  readonly parts: ToyPart[] = [];
+
+  constructor(
+    private readonly kit: Kit,
+    private readonly thread: string
+  ) {}
+
+  /** A tube drawn shut at both ends, stuffed, with waists. Returns its index. */
+  stuffed(
+    label: string,
+    ring: Ring,
+    rows: number,
+    at: ToyPart['at'],
+    more: { waists?: readonly number[]; copies?: number; before?: readonly Finish[] } = {}
+  ): number {
+    const p = this.pieces.length;
+    const yarn = ring.yarn.id;
+    const copies = more.copies ?? 1;
+    const lengthMm = (10 * rows) / ring.gauge.courses.value;
+    const girthMm = stuffedGirth(ring);
+    this.pieces.push(
+      tubePiece(this.kit, ring, label, [castOn(yarn), knitRows(label, yarn, rows), drawstring(yarn, ring.turnMm)], {
+        copies
+      })
+    );
+    this.finishing.push(
+      { do: 'drawShut', piece: p, edge: 'cast-on' },
+      ...(more.before ?? []),
+      { do: 'stuff', piece: p, grams: fillingGrams(girthMm, lengthMm), girthMm },
+      { do: 'drawShut', piece: p, edge: 'hung-off' },
+      ...(more.waists ?? []).map((row) => waist(p, row, this.thread, girthMm))
+    );
+    this.parts.push({ piece: p, stuffing: STUFFED_WIDER, waists: more.waists ?? [], at, ends: ['drawn', 'drawn'] });
+    return p;
+  }
+
+  /** Cords of a few pins sewn on, as limbs, ears or a tail. */
+  cords(
+    label: string,
+    ring: Ring,
+    width: number,
+    lengthMm: number,
+    to: number,
+    where: string,
+    at: ToyPart['at']
+  ): number {
+    // prettier-ignore
+    const p = this.pieces.length;
+    const rows = Math.max(2, Math.round((lengthMm / 10) * ring.gauge.courses.value));
+    this.pieces.push(cordPiece(ring, label, width, rows, at.length));
+    const girthMm = (10 * width) / ring.gauge.wales.value;
+    this.finishing.push(attach(p, to, at.length, where, ring.yarn.id, girthMm));
+    this.parts.push({ piece: p, stuffing: null, waists: [], at, ends: ['open', 'open'] });
+    return p;
+  }
+
+  /** Flat tubes drawn at one end and sewn on, as wings or a hat. */
+  flat(
+    label: string,
+    ring: Ring,
+    lengthMm: number,
+    to: number,
+    where: string,
+    at: ToyPart['at'],
+    /** Behind everything else, its drawn tip away from the body. */
+    behind = false
+  ): number {
+    const p = this.pieces.length;
+    const yarn = ring.yarn.id;
+    const rows = Math.max(4, Math.round((lengthMm / 10) * ring.gauge.courses.value));
+    this.pieces.push(
+      tubePiece(this.kit, ring, label, [castOn(yarn), knitRows(label, yarn, rows), drawstring(yarn, ring.turnMm)], {
+        copies: at.length
+      })
+    );
+    this.finishing.push(
+      { do: 'drawShut', piece: p, edge: 'hung-off' },
+      attach(p, to, at.length, where, yarn, ring.girthMm)
+    );
+    // A part is drawn from its last row on: a wing begins at its tip and ends at the body.
+    const fromTip = at.map(({ x, y, turn }) => {
+      const angle = (turn * Math.PI) / 180;
+      return { x: x + lengthMm * Math.sin(angle), y: y + lengthMm * Math.cos(angle), turn: turn + 180 };
+    });
+    const part: ToyPart = { piece: p, stuffing: null, waists: [], at: behind ? fromTip : at, ends: ['open', 'drawn'] };
+    if (behind) this.parts.unshift(part);
+    else this.parts.push(part);
+    return p;
+  }
+
+  /** Everything with the face and the tails. */
+  done(eyes: 'embroidered' | 'safety'): { finishing: Finish[]; parts: ToyPart[]; pieces: Piece[] } {
+    const face = faceOf(this.thread, eyes);
+    // Safety eyes go in before the body is stuffed, embroidered ones at the end.
+    const first = this.finishing.findIndex((f) => f.do === 'stuff');
+    const finishing =
+      eyes === 'safety'
+        ? [...this.finishing.slice(0, first), face, ...this.finishing.slice(first)]
+        : [...this.finishing, face];
+    const tails = this.pieces.reduce((sum, piece) => sum + 2 * piece.copies, 0);
+    return {
+      pieces: this.pieces,
+      parts: this.parts,
+      finishing: [...finishing, { do: 'weaveIn', piece: 0, tails }]
+    };
+  }
+}

@@ -1,0 +1,107 @@
+import {
+  type Gauge,
+  gaugeFor,
+  type Kit,
+  type Machine,
+  machineOf,
+  ringMm,
+  usualHole,
+  type Yarn,
+  yarnOf
+} from '../../kit';
+import { type Brief, cordPins, cordRows, type Operation, type Piece, withCounter } from '../../plan';
+
+/** A ring with the yarn that goes round it: what every tube is worked out from. */
+export interface Ring {
+  readonly machine: Machine;
+  readonly yarn: Yarn;
+  readonly hole: number;
+  readonly gauge: Gauge;
+  /** One turn of the ring, mm. */
+  readonly turnMm: number;
+  /** Flat width and girth of the tube at rest, mm. */
+  readonly flatMm: number;
+  readonly girthMm: number;
+  readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number };
+}
+
+/** Sets a yarn up on a machine. The brief's tension hole counts for its own machine only. */
+export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief.machineId): Ring {
+  const machine = machineOf(kit, machineId);
+  const yarn = yarnOf(kit, yarnId, brief.strands);
+  const own = machineId === brief.machineId ? brief.hole : null;
+  const hole = own ?? usualHole(machine, yarn.weightClass);
+  const gauge = gaugeFor(kit, machine, yarn, hole);
+  const girthMm = (10 * machine.pins) / gauge.wales.value;
+  return {
+    machine,
+    yarn,
+    hole,
+    gauge,
+    turnMm: ringMm(machine),
+    girthMm,
+    flatMm: girthMm / 2,
+    knitted: { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value }
+  };
+}
+
+/** Rows of a length at rest, at least two. @example rowsFor(ring, 550) // 110 */
+export const rowsFor = (ring: Ring, lengthMm: number): number =>
+  Math.max(2, Math.round((lengthMm / 10) * ring.gauge.courses.value));
+
+/** An even count near a number, at least `least`. */
+export const even = (n: number, least = 2): number => Math.max(least, 2 * Math.round(n / 2));
+
+/** A tube over the whole ring, the counter set as the knitter's school has it. */
+export function tubePiece(
+  kit: Kit,
+  ring: Ring,
+  label: string,
+  operations: readonly Operation[],
+  more: Partial<Pick<Piece, 'copies' | 'pair'>> = {}
+): Piece {
+  const { machine, hole } = ring;
+  return {
+    label,
+    machineId: machine.id,
+    copies: 1,
+    mode: 'tube',
+    from: 1,
+    to: machine.pins,
+    hole,
+    operations: withCounter(operations, machine.counter, kit.habits.counter),
+    ...more
+  };
+}
+
+/** A cord of a few pins, turned to and fro by hand half way round the ring. */
+export function cordPiece(ring: Ring, label: string, width: number, rows: number, copies = 1): Piece {
+  const { machine, hole, yarn } = ring;
+  return {
+    label,
+    machineId: machine.id,
+    copies,
+    mode: 'tube-as-panel',
+    ...cordPins(machine.pins, width),
+    hole,
+    operations: cordRows(label, yarn.id, rows)
+  };
+}
+
+/** Rows the size asks for with the range its gauge gives. */
+export function wantedRows(
+  rows: (courses: number) => number,
+  ring: Ring,
+  because: string
+): { rows: number; exact: number; low: number; high: number; because: string } {
+  const { courses } = ring.gauge;
+  const ends = [rows(courses.low), rows(courses.high)];
+  const exact = rows(courses.value);
+  return {
+    rows: Math.round(exact),
+    exact,
+    low: Math.min(...ends),
+    high: Math.max(...ends),
+    because: `${because}; ${courses.because}`
+  };
+}

@@ -1,0 +1,70 @@
+import { z } from 'zod';
+import { lengthOption, switchOption, yarnOption } from '../plan';
+import type { Kind } from './kind';
+import { bestYarns, firstYarns, machineNear } from './shared/pick';
+import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { ringOn, rowsFor } from './shared/tube';
+
+const SIZE = 'Who and how big';
+
+export const ToyFigureOptions = z.object({
+  ...toyOptions,
+  bodyMm: lengthOption({ title: 'Head and body', group: SIZE, min: 60, max: 400, start: 150 }),
+  armMm: lengthOption({ title: 'Arms', group: SIZE, min: 10, max: 200, start: 60 }),
+  legMm: lengthOption({ title: 'Legs', group: SIZE, min: 10, max: 250, start: 75 }),
+  hat: switchOption({ title: 'A little hat', group: SIZE, start: true }),
+  hatYarn: yarnOption({ title: 'Hat', group: 'Yarn and colour', when: { key: 'hat', is: [true] } })
+});
+
+/** Share of the body tube that becomes the head (own estimate, no source). */
+const HEAD_SHARE = 0.4;
+
+/** A small figure from one tube with a waist, arms and legs from cords, a hat from a short tube. */
+export const toyFigure: Kind<typeof ToyFigureOptions> = {
+  code: 'toy-figure',
+  title: 'Small figure',
+  blurb: 'Head and body from one tube, arms and legs of cord, a hat if it is cold.',
+  family: 'toys',
+  pins: { from: 16, to: 30, usual: 22 },
+  options: ToyFigureOptions,
+  start: (kit, machineId) => {
+    const { main, second } = firstYarns(kit);
+    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
+    return ToyFigureOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, hatYarn: second, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
+  },
+  draft: (kit, brief, o) => {
+    const toy = new ToyBuilder(kit, o.faceYarn);
+    const ring = ringOn(kit, brief, o.yarn);
+    const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);
+    const cap = ringOn(kit, brief, o.hatYarn, o.smallMachine);
+    const rows = rowsFor(ring, o.bodyMm);
+    const neck = Math.max(1, Math.round(rows * (1 - HEAD_SHARE)));
+    const half = stuffedGirth(ring) / (2 * Math.PI);
+    const shoulder = o.bodyMm * HEAD_SHARE + 8;
+    const legs = [
+      { x: -half * 0.45, y: o.bodyMm - 10, turn: -6 },
+      { x: half * 0.45, y: o.bodyMm - 10, turn: 6 }
+    ];
+    const body = toy.stuffed('Body', ring, rows, [{ x: 0, y: 0, turn: 0 }], { waists: [neck] });
+    toy.cords('Arm', limb, 4, o.armMm, body, 'at the sides, just below the neck', [
+      { x: -half * 0.85, y: shoulder, turn: -42 },
+      { x: half * 0.85, y: shoulder, turn: 42 }
+    ]);
+    toy.cords('Leg', limb, 6, o.legMm, body, 'at the bottom', legs);
+    if (o.hat) {
+      const hatMm = o.bodyMm * HEAD_SHARE * 0.75;
+      toy.flat('Hat', cap, hatMm, body, 'on the head, a few stitches', [{ x: 0, y: -hatMm * 0.4, turn: 0 }]);
+    }
+    const { pieces, finishing, parts } = toy.done(o.eyes);
+    return {
+      title: brief.name,
+      pieces,
+      joins: [],
+      finishing,
+      worn: { form: 'toy', parts },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

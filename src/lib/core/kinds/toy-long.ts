@@ -1,0 +1,81 @@
+import { z } from 'zod';
+import { lengthOption, switchOption } from '../plan';
+import type { Kind } from './kind';
+import { bestYarns, firstYarns, machineNear } from './shared/pick';
+import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { ringOn, rowsFor } from './shared/tube';
+
+const SIZE = 'Who and how big';
+
+export const ToyLongOptions = z.object({
+  ...toyOptions,
+  bodyMm: lengthOption({ title: 'Head and body', group: SIZE, min: 80, max: 600, start: 220 }),
+  legMm: lengthOption({ title: 'Legs', group: SIZE, min: 10, max: 200, start: 55 }),
+  wings: switchOption({ title: 'Two wings', group: SIZE, help: 'Short tubes, drawn at the tip, sewn to the back.', start: false }), // prettier-ignore
+  tail: switchOption({ title: 'A tail', group: SIZE, start: true })
+});
+
+/** Share of the body tube that becomes the head (own estimate, no source). */
+const HEAD_SHARE = 0.3;
+
+/** A long-bodied animal: one tube with a waist, legs and tail from cords, wings if it flies. */
+export const toyLong: Kind<typeof ToyLongOptions> = {
+  code: 'toy-long',
+  title: 'Long-bodied animal',
+  blurb: 'One stuffed tube with a waist for the neck, legs of cord; with wings it is a moth.',
+  family: 'toys',
+  pins: { from: 16, to: 48, usual: 22 },
+  options: ToyLongOptions,
+  start: (kit, machineId) => {
+    const { main, second } = firstYarns(kit);
+    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
+    return ToyLongOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
+  },
+  draft: (kit, brief, o) => {
+    const toy = new ToyBuilder(kit, o.faceYarn);
+    const ring = ringOn(kit, brief, o.yarn);
+    const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);
+    const rows = rowsFor(ring, o.bodyMm);
+    const neck = Math.max(1, Math.round(rows * (1 - HEAD_SHARE)));
+    const half = stuffedGirth(ring) / (2 * Math.PI);
+    const back = o.bodyMm * HEAD_SHARE;
+    const body = toy.stuffed('Body', ring, rows, [{ x: 0, y: 0, turn: 0 }], { waists: [neck] });
+    const y = (share: number): number => back + (o.bodyMm - back) * share;
+    if (o.wings) {
+      toy.flat(
+        'Wing',
+        limb,
+        o.bodyMm * 0.4,
+        body,
+        'at the back, below the neck',
+        [
+          { x: -half * 0.5, y: y(0.22), turn: -70 },
+          { x: half * 0.5, y: y(0.22), turn: 70 }
+        ],
+        true
+      );
+    }
+    toy.cords('Leg', limb, 5, o.legMm, body, 'along the belly, two by two', [
+      { x: -half * 0.8, y: y(0.3), turn: -50 },
+      { x: half * 0.8, y: y(0.3), turn: 50 },
+      { x: -half * 0.8, y: y(0.75), turn: -30 },
+      { x: half * 0.8, y: y(0.75), turn: 30 }
+    ]);
+    toy.cords('Ear', limb, 3, o.legMm * 0.6, body, 'at the top of the head', [
+      { x: -half * 0.5, y: half * 0.4, turn: -160 },
+      { x: half * 0.5, y: half * 0.4, turn: 160 }
+    ]);
+    if (o.tail) toy.cords('Tail', limb, 3, o.legMm * 1.4, body, 'at the end', [{ x: 0, y: o.bodyMm - 4, turn: 12 }]);
+    const { pieces, finishing, parts } = toy.done(o.eyes);
+    return {
+      title: brief.name,
+      pieces,
+      joins: [],
+      finishing,
+      worn: { form: 'toy', parts },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

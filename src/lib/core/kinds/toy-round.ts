@@ -1,0 +1,71 @@
+import { z } from 'zod';
+import { countOption, lengthOption } from '../plan';
+import type { Kind } from './kind';
+import { bestYarns, firstYarns, machineNear } from './shared/pick';
+import { ballRows, stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { ringOn } from './shared/tube';
+
+const SIZE = 'Who and how big';
+
+export const ToyRoundOptions = z.object({
+  ...toyOptions,
+  longer: countOption({ title: 'Rows more than a ball', group: SIZE, help: 'A little taller than round.', min: 0, max: 80, start: 6 }), // prettier-ignore
+  earMm: lengthOption({ title: 'Ears', group: SIZE, min: 10, max: 200, start: 45 }),
+  footMm: lengthOption({ title: 'Feet', group: SIZE, min: 10, max: 120, start: 35 })
+});
+
+/** A round animal: a ball for the body, a smaller one for the head, ears and feet from cords. */
+export const toyRound: Kind<typeof ToyRoundOptions> = {
+  code: 'toy-round',
+  title: 'Round animal',
+  blurb: 'A ball of a body from the large ring, a head from the small one, ears and feet of cord.',
+  family: 'toys',
+  pins: { from: 30, to: 60, usual: 48 },
+  options: ToyRoundOptions,
+  start: (kit, machineId) => {
+    const { main, second } = firstYarns(kit);
+    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
+    return ToyRoundOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
+  },
+  draft: (kit, brief, o) => {
+    const toy = new ToyBuilder(kit, o.faceYarn);
+    const ring = ringOn(kit, brief, o.yarn);
+    const small = ringOn(kit, brief, o.yarn, o.smallMachine);
+    const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);
+    const heightOf = (r: typeof ring, rows: number): number => (10 * rows) / r.gauge.courses.value;
+    const bodyRows = ballRows(ring) + o.longer;
+    const headRows = ballRows(small);
+    const [bodyMm, headMm] = [heightOf(ring, bodyRows), heightOf(small, headRows)];
+    const half = stuffedGirth(ring) / (2 * Math.PI);
+    const headHalf = stuffedGirth(small) / (2 * Math.PI);
+    const body = toy.stuffed('Body', ring, bodyRows, [{ x: 0, y: 0, turn: 0 }]);
+    const top = -headMm * 0.82;
+    toy.cords('Foot', limb, 6, o.footMm, body, 'at the bottom, two in front and two behind', [
+      { x: -half * 0.75, y: bodyMm * 0.88, turn: -25 },
+      { x: half * 0.75, y: bodyMm * 0.88, turn: 25 },
+      { x: -half * 0.3, y: bodyMm * 0.97, turn: -8 },
+      { x: half * 0.3, y: bodyMm * 0.97, turn: 8 }
+    ]);
+    const head = toy.stuffed('Head', small, headRows, [{ x: 0, y: top, turn: 0 }]);
+    toy.cords('Ear', limb, 6, o.earMm, head, 'at the top, a third of the girth apart', [
+      { x: -headHalf * 0.5, y: top + headMm * 0.16, turn: -155 },
+      { x: headHalf * 0.5, y: top + headMm * 0.16, turn: 155 }
+    ]);
+    const { pieces, finishing, parts } = toy.done(o.eyes);
+    const sewn = finishing.at(-1)!;
+    return {
+      title: brief.name,
+      pieces,
+      joins: [],
+      finishing: [
+        ...finishing.slice(0, -1),
+        { do: 'attach', piece: head, to: body, count: 1, where: 'on top', yarn: o.faceYarn, lengthMm: Math.round(3 * stuffedGirth(small) * 0.5 + 150) }, // prettier-ignore
+        sewn
+      ],
+      worn: { form: 'toy', parts },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: null
+    };
+  }
+};

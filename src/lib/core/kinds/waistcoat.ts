@@ -1,0 +1,23 @@
+import { z } from 'zod';
+import { isLarge, machineOf } from '../kit';
+import type { Kind } from './kind';
+import { draftGarment, garmentOptions } from './shared/garment';
+import { firstYarns } from './shared/pick';
+
+export const WaistcoatOptions = z.object(garmentOptions);
+
+/** A child's measures, for a ring too small for anybody else. */
+export const SMALL_GARMENT = { wearer: 'baby', chestMm: 420, easeMm: 40, crossBackMm: 190, upperArmMm: 140, neckMm: 90, lengthMm: 230, armholeMm: 90, neckDepthMm: 90 } as const; // prettier-ignore
+
+/** A waistcoat in panels: halves, mirrored, with held or straight shoulders. */
+export const waistcoat: Kind<typeof WaistcoatOptions> = {
+  code: 'waistcoat',
+  title: 'Waistcoat',
+  blurb: 'Backs and fronts in mirrored halves, V-neck, seams that are checked before a row is cranked.',
+  family: 'garments',
+  pins: { from: 40, to: 200, usual: 48 },
+  options: WaistcoatOptions,
+  start: (kit, machineId) =>
+    WaistcoatOptions.parse({ yarn: firstYarns(kit).main, ...(isLarge(machineOf(kit, machineId)) ? {} : SMALL_GARMENT) }), // prettier-ignore
+  draft: (kit, brief, o) => draftGarment(kit, brief, o, null)
+};

@@ -1,0 +1,121 @@
+import { z } from 'zod';
+import { limbFit } from '../body';
+import type { Kit } from '../kit';
+import { type Brief, castOn, chainOff, choiceOption, countOption, crochetEdge, type Finish, knitRows, lengthOption, type Operation, type Piece, type Plan, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import type { Kind } from './kind';
+import { oneOrPair } from './shared/pair';
+import { firstYarns } from './shared/pick';
+import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
+import { removeWaste, rowsBefore, type Waste, wasteFor, wasteNeeded } from './shared/waste';
+
+const SIZE = 'Who and how big';
+const ENDS = 'Ends and finishing';
+const wrist = { key: 'limb', is: ['wrist'] } as const;
+const leg = { key: 'limb', is: ['leg'] } as const;
+
+export const WarmersOptions = z.object({
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' },
+      { value: 'baby', label: 'Baby' }
+    ]
+  }),
+  limb: choiceOption({
+    title: 'For the',
+    group: SIZE,
+    choices: [
+      { value: 'wrist', label: 'Wrist and hand' },
+      { value: 'leg', label: 'Leg' }
+    ]
+  }),
+  handMm: lengthOption({ title: 'Hand girth', group: SIZE, help: 'Round the knuckles, thumb left out.', measure: 'hand-girth', min: 80, max: 350, start: 200, when: wrist }), // prettier-ignore
+  calfMm: lengthOption({ title: 'Calf girth', group: SIZE, help: 'Round the widest part of the lower leg.', measure: 'calf-girth', min: 100, max: 600, start: 370, when: leg }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length as worn', group: SIZE, min: 40, max: 700, start: 160 }),
+  pair: switchOption({ title: 'Two of them', group: SIZE, start: true }),
+  edges: choiceOption({
+    title: 'Edges',
+    group: ENDS,
+    choices: [
+      { value: 'crochet', label: 'Crocheted', help: 'A soft edge that gives.' },
+      { value: 'doubled', label: 'Doubled start, chained end', help: 'The first rows are lifted back onto the pins.' },
+      { value: 'chained', label: 'Wrapped and chained', help: 'Both edges made at the machine.' }
+    ]
+  }),
+  cuffRows: countOption({ title: 'Rows of the doubled edge', group: ENDS, help: 'Half of them are its height.', min: 4, max: 60, start: 10, when: { key: 'edges', is: ['doubled'] } }), // prettier-ignore
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  secondYarn: yarnOrNoneOption({ title: 'Yarn of the second', group: 'Yarn and colour', empty: 'The same', when: { key: 'pair', is: [true] } }), // prettier-ignore
+  ...wasteNeeded
+});
+type WarmersOptions = z.output<typeof WarmersOptions>;
+
+function draft(kit: Kit, brief: Brief, o: WarmersOptions): Plan {
+  const girthMm = o.limb === 'wrist' ? o.handMm : o.calfMm;
+  const label = o.limb === 'wrist' ? 'Wrist warmer' : 'Leg warmer';
+  const ring = ringOn(kit, brief, o.yarn);
+  const rowsAt = (courses: number): number => limbFit(girthMm, { ...ring.knitted, courses }).rowsFor(o.lengthMm);
+  const rows = Math.max(4, Math.round(rowsAt(ring.gauge.courses.value)));
+  const wastes: Waste[] = [];
+  const make = (yarn: string, name: string, more: Partial<Piece>): Piece => {
+    const own = ringOn(kit, brief, yarn);
+    const waste = wasteFor(kit, o, yarn, yarn);
+    wastes.push(waste);
+    const body = knitRows(label, yarn, rows);
+    const operations: Record<WarmersOptions['edges'], () => Operation[]> = {
+      crochet: () => [...waste.before, body, ...waste.after],
+      doubled: () => {
+        const cuff = even(Math.min(o.cuffRows, rows), 4);
+        return [
+          ...waste.before,
+          knitRows('Doubled edge', yarn, cuff),
+          { op: 'rehang', row: rowsBefore(waste) + 1 },
+          knitRows(label, yarn, Math.max(1, rows - cuff / 2)),
+          chainOff(yarn, own.girthMm)
+        ];
+      },
+      chained: () => [castOn(yarn, 'e-wrap'), body, chainOff(yarn, own.girthMm)]
+    };
+    return tubePiece(kit, own, name, operations[o.edges](), more);
+  };
+  const pieces = oneOrPair(o.pair, o.yarn, o.secondYarn, label, make);
+  const finishing = pieces.flatMap((piece, p): Finish[] => {
+    const yarn = p === 0 ? o.yarn : (o.secondYarn ?? o.yarn);
+    const edge = (which: 'cast-on' | 'hung-off'): Finish[] => [
+      crochetEdge(p, which, yarn, ring.girthMm, 1),
+      ...removeWaste(p, which, wastes[p]!)
+    ];
+    return [
+      ...(o.edges === 'crochet' ? [...edge('cast-on'), ...edge('hung-off')] : []),
+      ...(o.edges === 'doubled' ? removeWaste(p, 'cast-on', wastes[p]!) : []),
+      { do: 'weaveIn', piece: p, tails: o.edges === 'crochet' ? 4 : 2 }
+    ];
+  });
+  return {
+    title: brief.name,
+    pieces,
+    joins: [],
+    finishing,
+    worn: { form: 'sleeve', over: o.limb === 'wrist' ? 'hand' : 'calf', girthMm, closed: 'no', straps: 0 },
+    wearer: o.wearer,
+    state: ring.gauge.state,
+    wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along ${girthMm / 10} cm round, stitches pulled wide`)
+  };
+}
+
+/** Tubes for wrists or legs. */
+export const warmers: Kind<typeof WarmersOptions> = {
+  code: 'warmers',
+  title: 'Wrist or leg warmers',
+  blurb: 'Short tubes over wrist or calf, two alike.',
+  family: 'wear',
+  pins: { from: 18, to: 60, usual: 22 },
+  options: WarmersOptions,
+  start: (kit, machineId) => {
+    const large = (kit.machines.find((m) => m.id === machineId)?.pins ?? 0) >= 36;
+    const { main } = firstYarns(kit);
+    return WarmersOptions.parse({ yarn: main, ...(large ? { limb: 'leg', calfMm: 370, lengthMm: 320 } : {}) });
+  },
+  draft
+};

@@ -1,0 +1,76 @@
+import { z } from 'zod';
+import { isLarge, machineOf } from '../kit';
+import { cardMm, countOption, type Finish, hookYarnMm, knitRows, lengthOption, widened, yarnOption } from '../plan';
+import type { Kind } from './kind';
+import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
+import { firstYarns } from './shared/pick';
+import { ringOn, rowsFor, wantedRows } from './shared/tube';
+import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+
+const SIZE = 'What and how big';
+
+export const WidePanelOptions = z.object({
+  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 40, max: 2000, start: 400 }),
+  pins: countOption({ title: 'Pins', group: SIZE, help: 'The ring gives at most all but the lost ones.', min: 8, max: 196, start: 44 }), // prettier-ignore
+  every: countOption({ title: 'Pins between two groups', group: SIZE, min: 2, max: 24, start: 6 }),
+  columns: countOption({ title: 'Columns of a group', group: SIZE, min: 1, max: 12, start: 6 }),
+  thicknessMm: lengthOption({ title: 'Thickness of the card', group: SIZE, min: 0, max: 20, start: 2 }),
+  mode: panelMode,
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  ...wasteNeeded
+});
+
+/** A panel wider than the ring: floats laid round a card are latched up into columns afterwards. */
+export const widePanel: Kind<typeof WidePanelOptions> = {
+  code: 'wide-panel',
+  title: 'Panel wider than the ring',
+  blurb: 'Floats laid round a card between the pins, latched up into columns afterwards.',
+  family: 'panels',
+  pins: { from: 20, to: 200, usual: 48 },
+  options: WidePanelOptions,
+  start: (kit, machineId) => {
+    const machine = machineOf(kit, machineId);
+    const pins = Math.max(8, Math.min(196, usable(machine, 'panel')));
+    return WidePanelOptions.parse({ yarn: firstYarns(kit).main, pins, ...(isLarge(machine) ? {} : { lengthMm: 200 }) });
+  },
+  draft: (kit, brief, o) => {
+    const ring = ringOn(kit, brief, o.yarn);
+    const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
+    const wide = widened(given, o.every, o.columns);
+    const pins = pinsFor(ring.machine, o.mode, given);
+    const rows = rowsFor(ring, o.lengthMm);
+    const waste = wasteFor(kit, o, o.yarn, o.yarn);
+    const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
+    const card = Math.max(1, cardMm(o.columns, ring.turnMm / ring.machine.pins, o.thicknessMm));
+    const after = wide.after.map((pin) => pins.from + pin - 1);
+    const finishing: Finish[] = [
+      ...(after.length > 0
+        ? [{ do: 'latch', piece: 0, groups: after.length, columns: o.columns, cardMm: card } as const]
+        : []),
+      { do: 'chainHeld', piece: 0, stitches: wide.stitches, where: 'along the first row', yarn: o.yarn, lengthMm: hookYarnMm(widthMm) }, // prettier-ignore
+      ...removeWaste(0, 'cast-on', waste),
+      { do: 'chainHeld', piece: 0, stitches: wide.stitches, where: 'along the last row', yarn: o.yarn, lengthMm: hookYarnMm(widthMm) }, // prettier-ignore
+      ...removeWaste(0, 'hung-off', waste),
+      { do: 'block', piece: 0, widthMm, heightMm: (10 * rows) / ring.gauge.courses.value },
+      { do: 'weaveIn', piece: 0, tails: 2 }
+    ];
+    return {
+      title: brief.name,
+      pieces: [
+        panelPiece(ring, 'Wide panel', o.mode, pins, [
+          ...waste.before,
+          ...(after.length > 0 ? [{ op: 'float', after, columns: o.columns } as const] : []),
+          knitRows('Wide panel', o.yarn, rows),
+          ...waste.after
+        ])
+      ],
+      joins: [],
+      finishing,
+      narrowed: o.pins > given ? [{ piece: 0, asked: o.pins, given, option: 'pins' }] : [],
+      worn: { form: 'panels', rows: [[0]], body: null },
+      wearer: 'thing',
+      state: ring.gauge.state,
+      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+    };
+  }
+};
