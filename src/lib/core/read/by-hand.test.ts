@@ -126,7 +126,7 @@ describe('steps in words', () => {
   });
   it('speak of two schools where there are two', () => {
     expect(words({ closing: 'zip' })).toContain('one stitch of the outer edge, one of the inner, all 48 pairs');
-    expect(words({ closing: 'draw' })).toContain('Draw the cast-on edge shut');
+    expect(words({ closing: 'draw' })).toContain('Draw the cast-on edge of the tube shut');
   });
   it('name strands and the tension hole', () => {
     const text = hat({}, sampleKit(), { strands: { red: 2, blue: 2 } }).steps[1]!;

@@ -4,7 +4,7 @@ import type { Executed, RowRun } from './executed';
 export interface Cue {
   /** The row it is due after; 0 is before the first row. */
   readonly row: number;
-  readonly kind: 'slow' | 'speed-up' | 'tie' | 'doughnut' | 'clog' | 'last-row';
+  readonly kind: 'slow' | 'loose' | 'speed-up' | 'tie' | 'doughnut' | 'clog' | 'last-row';
   readonly sentence: string;
 }
 
@@ -21,22 +21,40 @@ const CLOG_EVERY = 50;
 const TABLE_MM = 250;
 
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
-export function cuesOf(run: Executed, r: RowRun, joined: boolean, last: boolean): Cue[] {
+export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, last: boolean): Cue[] {
   const cues: Cue[] = [];
   const start = r.first;
   const end = r.last + 1;
-  if (start === 0) {
+  const tube = run.plan.pieces[p]!.mode === 'tube';
+  if (start === 0 && !tube) {
+    cues.push({
+      row: 0,
+      kind: 'slow',
+      sentence:
+        run.plan.pieces[p]!.mode === 'panel'
+          ? 'At either end slip the yarn under the bumper beyond the edge pin, with a light pull; never force the stop.'
+          : 'Turn to and fro by hand; at either end a light pull until the edge stitch is made.'
+    });
+  }
+  if (start === 0 && tube) {
     cues.push({
       row: 0,
       kind: 'slow',
       sentence: `Crank slowly until row ${SLOW_UNTIL}: stitches fall off most in the first rows.`
     });
   }
-  if (start < SLOW_UNTIL && end >= SLOW_UNTIL) {
+  if (tube && start < SLOW_UNTIL && end >= SLOW_UNTIL) {
     cues.push({
       row: SLOW_UNTIL,
       kind: 'speed-up',
       sentence: 'All pins hold now: find your speed, and pull slack ahead every few turns.'
+    });
+  }
+  if (run.fabric.pieces[p]!.doubled.some((d) => d.from - 1 === start)) {
+    cues.push({
+      row: start,
+      kind: 'loose',
+      sentence: 'Knit the next row loosely: it is lifted back onto the pins later.'
     });
   }
   const tieAt = start + run.kit.habits.tieAfterRows;
@@ -47,9 +65,9 @@ export function cuesOf(run: Executed, r: RowRun, joined: boolean, last: boolean)
       sentence: `Tie the two tails of the join at row ${start + 1}; do not cinch.`
     });
   }
-  const courses = run.gauges[r.yarn]!.courses.value;
+  const courses = run.gauges[p]![r.yarn]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
-  for (let row = tableRow; row <= end && row < CLOGS_FROM; row += tableRow) {
+  for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {
     if (row > start) {
       cues.push({
         row,
@@ -60,10 +78,20 @@ export function cuesOf(run: Executed, r: RowRun, joined: boolean, last: boolean)
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);
   for (let row = firstClog; row <= end; row += CLOG_EVERY) {
-    cues.push({ row, kind: 'clog', sentence: 'A long tube clogs the middle: untwist it and let it hang free.' });
+    cues.push({
+      row,
+      kind: 'clog',
+      sentence: tube
+        ? 'A long tube clogs the middle: untwist it and let it hang free.'
+        : 'The cord grows long: let it hang free and untwist it.'
+    });
   }
   if (last) {
-    cues.push({ row: end, kind: 'last-row', sentence: 'That was the last row: stop just before the marker.' });
+    cues.push({
+      row: end,
+      kind: 'last-row',
+      sentence: tube ? 'That was the last row: stop just before the marker.' : 'That was the last row.'
+    });
   }
   return cues.sort((a, b) => a.row - b.row);
 }

@@ -11,8 +11,8 @@ export interface Executed {
   readonly refusals: readonly Finding[];
   /** The yarns of the fabric, strands as the brief has them, in the order of `fabric.yarns`. */
   readonly yarns: readonly Yarn[];
-  /** Gauge of each of those yarns on the machine of the first piece that the plan has. */
-  readonly gauges: readonly Gauge[];
+  /** For every piece, the gauge of each of those yarns on the piece's machine and tension hole. */
+  readonly gauges: readonly (readonly Gauge[])[];
 }
 
 /**
@@ -23,11 +23,35 @@ export interface Executed {
 export function execute(kit: Kit, brief: Brief, plan: Plan): Executed {
   const { fabric, refusals } = knit(kit, plan);
   const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
-  const piece = plan.pieces[0]!;
-  const machine = machineOf(kit, piece.machineId);
-  const gauges = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole));
+  // Pieces on the same machine in the same hole share their gauges.
+  const known = new Map<string, readonly Gauge[]>();
+  const gauges = plan.pieces.map((piece) => {
+    const key = `${piece.hole} ${piece.machineId}`;
+    const found = known.get(key);
+    if (found) return found;
+    const machine = machineOf(kit, piece.machineId);
+    const own = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole));
+    known.set(key, own);
+    return own;
+  });
   return { kit, brief, plan, fabric, refusals, yarns, gauges };
 }
+
+/** The gauge most of a piece is knitted at: that of its first work row. */
+export function mainGauge(run: Executed, piece: number): Gauge {
+  const fabric = run.fabric.pieces[piece]!;
+  return run.gauges[piece]![mainYarn(fabric)]!;
+}
+
+/** Yarn of the first work row of a piece, by its index in the fabric. */
+export function mainYarn(piece: Fabric['pieces'][number]): number {
+  const at = piece.purpose.indexOf(0);
+  return piece.yarn[at < 0 ? 0 : at] ?? 0;
+}
+
+/** True rows of a finished plan, every copy counted. */
+export const allRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>
+  run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * run.fabric.pieces[p]!.rows, 0);
 
 /** A run of neighbouring rows that agree in everything a picture or a table shows. */
 export interface RowRun {

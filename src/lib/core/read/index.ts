@@ -1,6 +1,21 @@
 export type { Cue } from './cues';
-export { observationsOf, type TubeMeasured } from './observe';
-export { execute, rowRuns, workRows, workSpan, type Executed, type RowRun } from './executed';
+export { cutsOf, type CutLine } from './cuts';
+export { measuredPiece, observationsOf, type TubeMeasured } from './observe';
+export {
+  allRows,
+  execute,
+  mainGauge,
+  mainYarn,
+  rowRuns,
+  workRows,
+  workSpan,
+  type Executed,
+  type RowRun
+} from './executed';
+export { finishingSketch, FINISHES } from './finishing';
+export { edgeSize, type EdgeSize } from './edge';
+export { lengthMmOf, lengthOfRows } from './length';
+export { areaOf, layPanel } from './panel';
 export {
   heightOfRow,
   readOutline,
@@ -11,17 +26,15 @@ export {
   type WornBand
 } from './outline';
 export { readPace, type Pace } from './pace';
-export {
-  foldHat,
-  PLACE_WORDS,
-  placeCode,
-  PLACES,
-  readReveal,
-  type FoldedHat,
-  type PlaceName,
-  type Reveal
-} from './reveal';
-export { readSizes, type PieceSize, type Sizes, type WornSize } from './size';
+export type { PieceSize } from './piece-size';
+export { PLACE_WORDS, placeCode, PLACES, type PlaceName, type Reveal } from './places';
+export { readReveal } from './reveal';
+export { readSizes, type Sizes } from './size';
+export type { Sketch, SketchLabel, SketchLine, SketchShape } from './sketch';
 export { readSteps, type Step } from './steps';
-export { ANNOUNCE_ROWS, cuesAhead, nextAt, rowsOf, type Ahead, type Next, type Position } from './track';
+export { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
+export { finishedSketch, type NamedFigure } from './worn';
+export { foldHat, type FoldedHat } from './worn/fold-hat';
+export { hatOf, type WornSize } from './worn/lined-hat';
+export { fitOnLimb } from './worn/sleeve';
 export { readYarnUse, type YarnPart, type YarnUse } from './yarn-use';

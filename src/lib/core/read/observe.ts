@@ -7,6 +7,25 @@ export interface TubeMeasured {
   readonly flatWidthMm: number | null;
 }
 
+/** Pins from which on a tube tells something about a gauge; a cord rolls up (own estimate, no source). */
+const TELLING_PINS = 12;
+
+/**
+ * The piece worth measuring: the tube with the most stitches. Null when there is only cord.
+ *
+ * @example measuredPiece(hat) // 0
+ */
+export function measuredPiece(run: Executed): number | null {
+  let best: number | null = null;
+  run.plan.pieces.forEach((piece, p) => {
+    const { width, rows } = run.fabric.pieces[p]!;
+    if (piece.mode !== 'tube' || width < TELLING_PINS || rows === 0) return;
+    const size = (q: number): number => run.fabric.pieces[q]!.width * run.fabric.pieces[q]!.rows;
+    if (best === null || size(p) > size(best)) best = p;
+  });
+  return best;
+}
+
 /**
  * What a finished piece teaches: one observation for each of its yarns, counted by the share of rows it has. A piece
  * of yarns that differ in class or strands teaches nothing, because nobody can say which of them was off.
@@ -19,11 +38,14 @@ export interface TubeMeasured {
  */
 export function observationsOf(run: Executed, projectId: string, measured: TubeMeasured, on: string): Observation[] {
   if (measured.lengthMm === null && measured.flatWidthMm === null) return [];
-  const piece = run.fabric.pieces[0];
-  const planned = run.plan.pieces[0];
+  const at = measuredPiece(run);
+  const piece = at === null ? undefined : run.fabric.pieces[at];
+  const planned = at === null ? undefined : run.plan.pieces[at];
   if (!piece || !planned) return [];
   const rowsOf = workRows(piece);
-  const rows = [...rowsOf.values()].reduce((sum, n) => sum + n, 0);
+  const knitted = [...rowsOf.values()].reduce((sum, n) => sum + n, 0);
+  // Rows that hang doubled lie on each other: half of them make the length.
+  const rows = knitted - piece.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0) / 2;
   const yarns = [...rowsOf.keys()].map((i) => run.yarns[i]!);
   const [first] = yarns;
   const alike = yarns.every((y) => y.weightClass === first?.weightClass && y.strands === first.strands);
@@ -40,8 +62,8 @@ export function observationsOf(run: Executed, projectId: string, measured: TubeM
       hole: planned.hole,
       state: run.plan.state,
       pins: piece.width,
-      rows,
-      share: count / rows,
+      rows: Math.round(rows),
+      share: count / knitted,
       lengthMm: measured.lengthMm,
       flatWidthMm: measured.flatWidthMm,
       on

@@ -1,6 +1,8 @@
 import { PURPOSES } from '../knit';
-import { type Executed, rowRuns } from './executed';
-import { foldHat, PLACES, type PlaceName, type Reveal } from './reveal';
+import type { LinedHatWorn } from '../plan';
+import { type Executed, mainGauge, rowRuns } from './executed';
+import { PLACES, type PlaceName, type Reveal } from './places';
+import { foldHat } from './worn/fold-hat';
 
 /** A band of rows as it hangs: heights in mm at rest, measured from the cast-on upwards. */
 export interface Band {
@@ -16,6 +18,16 @@ export interface Band {
 
 /** The tube as it hangs under the ring. */
 export interface TubeOutline {
+  readonly label: string;
+  readonly copies: number;
+  /** Stitches of a row, seen from in front and behind. */
+  readonly pins: number;
+  /** Knitted to and fro: there is no back. */
+  readonly flat: boolean;
+  /** For a panel, where every row begins and ends, mm from its lowest pin; null for a tube. */
+  readonly edges: readonly (readonly [number, number])[] | null;
+  /** Columns that were dropped on purpose, from 0. */
+  readonly ladders: readonly number[];
   readonly widthMm: number;
   readonly heightMm: number;
   /** Stitches seen from one side. */
@@ -60,33 +72,69 @@ export interface Outline {
 export function readOutline(run: Executed, reveal: Reveal): Outline {
   const tubes = run.fabric.pieces.map((piece, p): TubeOutline => {
     let at = 0;
-    const bands = rowRuns(piece).map((r): Band => {
-      const bottomMm = at;
-      at += ((r.last - r.first + 1) * 10) / run.gauges[r.yarn]!.courses.value;
-      const op = run.plan.pieces[p]!.operations[r.operation]!;
-      return {
-        from: r.first + 1,
-        to: r.last + 1,
-        yarn: r.yarn,
-        section: op.op === 'knit' ? op.section : '',
-        purpose: PURPOSES[r.purpose]!,
-        bottomMm,
-        topMm: at
-      };
-    });
-    const main = run.gauges[piece.yarn[0] ?? 0]!;
+    const bands = merged(
+      rowRuns(piece).map((r): Band => {
+        const bottomMm = at;
+        at += ((r.last - r.first + 1) * 10) / run.gauges[p]![r.yarn]!.courses.value;
+        const op = run.plan.pieces[p]!.operations[r.operation]!;
+        return {
+          from: r.first + 1,
+          to: r.last + 1,
+          yarn: r.yarn,
+          section: op.op === 'knit' ? op.section : '',
+          purpose: PURPOSES[r.purpose]!,
+          bottomMm,
+          topMm: at
+        };
+      })
+    );
+    const main = mainGauge(run, p);
+    const flat = run.plan.pieces[p]!.mode !== 'tube';
     const firstWork = bands.find((band) => band.purpose === 'work')?.from ?? 1;
-    const foldRow = p === 0 && reveal.foldRow !== null ? firstWork - 1 + reveal.foldRow : null;
+    const fold = reveal.pieces[p]?.foldRow ?? null;
+    const foldRow = fold === null ? null : firstWork - 1 + fold;
     return {
-      widthMm: (10 * piece.width) / main.wales.value / 2,
+      label: run.plan.pieces[p]!.label,
+      copies: run.plan.pieces[p]!.copies,
+      pins: piece.width,
+      flat,
+      edges: flat ? edgesOf(run, p) : null,
+      ladders: piece.ladders.map((pin) => pin - piece.firstPin),
+      widthMm: (10 * piece.width) / main.wales.value / (flat ? 1 : 2),
       heightMm: at,
-      stitchesAcross: piece.width / 2,
+      stitchesAcross: flat ? piece.width : piece.width / 2,
       rows: piece.rows,
       bands,
       fold: foldRow === null ? null : { row: foldRow, heightMm: heightOfRow(bands, foldRow) }
     };
   });
-  return { tubes, worn: run.plan.worn ? hatOutline(run, reveal) : null };
+  return {
+    tubes,
+    worn:
+      run.plan.worn?.form === 'lined-hat' && run.fabric.pieces[0]?.rows ? hatOutline(run, run.plan.worn, reveal) : null
+  };
+}
+
+/** Bands that shaping cut out of one section are one band. */
+function merged(bands: readonly Band[]): Band[] {
+  const out: Band[] = [];
+  for (const band of bands) {
+    const last = out.at(-1);
+    if (last && last.section === band.section && last.yarn === band.yarn && last.purpose === band.purpose) {
+      out[out.length - 1] = { ...last, to: band.to, topMm: band.topMm };
+    } else out.push(band);
+  }
+  return out;
+}
+
+/** Where every row of a panel begins and ends. */
+function edgesOf(run: Executed, p: number): (readonly [number, number])[] {
+  const piece = run.fabric.pieces[p]!;
+  const stitchMm = 10 / mainGauge(run, p).wales.value;
+  return Array.from({ length: piece.rows }, (_, row) => [
+    (piece.low[row]! - piece.firstPin) * stitchMm,
+    (piece.high[row]! + 1 - piece.firstPin) * stitchMm
+  ]);
 }
 
 /** Height above the cast-on after so many true rows. */
@@ -99,8 +147,9 @@ export function heightOfRow(bands: readonly Band[], row: number): number {
   return bands.at(-1)?.topMm ?? 0;
 }
 
-function hatOutline(run: Executed, reveal: Reveal): HatOutline {
-  const hat = foldHat(run, run.plan.worn!);
+function hatOutline(run: Executed, worn: LinedHatWorn, reveal: Reveal): HatOutline {
+  const hat = foldHat(run, worn);
+  const { place } = reveal.pieces[0]!;
   const piece = run.fabric.pieces[0]!;
   const { fit, firstRow, foldRow, turnRows, workRows } = hat;
   const edgeRow = foldRow - turnRows;
@@ -109,11 +158,11 @@ function hatOutline(run: Executed, reveal: Reveal): HatOutline {
     const bands: WornBand[] = [];
     let start = from;
     for (let row = from + 1; row <= to; row++) {
-      const same = row < to && piece.yarn[row] === piece.yarn[start] && reveal.place[row] === reveal.place[start];
+      const same = row < to && piece.yarn[row] === piece.yarn[start] && place[row] === place[start];
       if (same) continue;
       bands.push({
         yarn: piece.yarn[start]!,
-        place: PLACES[reveal.place[start]!]!,
+        place: PLACES[place[start]!]!,
         fromMm: mm(start - from),
         toMm: mm(row - from)
       });

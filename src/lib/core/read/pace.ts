@@ -21,7 +21,7 @@ export function readPace(run: Executed, steps: readonly Step[]): Pace {
   const spread = own === null ? PACE_SPREAD : OWN_SPREAD;
   const basis = own === null ? 'default' : 'measured';
   const sum = (of: (step: Step) => boolean): number =>
-    steps.filter(of).reduce((total, step) => total + step.minutes, 0);
+    steps.filter(of).reduce((total, step) => total + step.minutes * step.copies, 0);
   const finishing = sum((step) => step.phase === 'finish');
   const cranking = sum((step) => step.phase !== 'finish');
   const why =

@@ -1,116 +1,79 @@
-import { headFit } from '../body';
-import { about, type Figure, weakest } from '../quantity';
+import { about, weakest } from '../quantity';
 import { yarnName } from '../kit';
-import { type Executed, rowRuns } from './executed';
-
-/** Lengths and widths of one piece, off the machine and at rest. */
-export interface PieceSize {
-  /** Work rows, without waste. */
-  readonly rows: number;
-  readonly lengthMm: Figure;
-  readonly flatWidthMm: Figure;
-  readonly girthMm: Figure;
-}
-
-/** What a worn piece measures on the body. */
-export interface WornSize {
-  /** Stretch at the brow in percent. */
-  readonly stretch: Figure;
-  readonly heightDownMm: Figure;
-  readonly heightAsWornMm: Figure;
-  /** Rows the head asks for. */
-  readonly wantedRows: Figure;
-}
+import { type Executed, mainGauge, rowRuns } from './executed';
+import type { PieceSize } from './piece-size';
+import { finishedFigures, type NamedFigure } from './worn';
+import { wornHatSize, type WornSize } from './worn/lined-hat';
 
 export interface Sizes {
   readonly pieces: readonly PieceSize[];
+  /** What a lined hat measures on the head; null for every other form. */
   readonly worn: WornSize | null;
+  /** What the finished thing measures, whatever it is. */
+  readonly finished: readonly NamedFigure[];
 }
 
 const plain = (n: number): string => String(Math.round(n * 100) / 100);
 
-/** Reads lengths and widths off the fabric: every row has the height its own yarn knits to. */
-export function readSizes(run: Executed): Sizes {
-  const pieces = run.fabric.pieces.map((piece): PieceSize => {
-    let mm = 0;
-    let low = 0;
-    let high = 0;
-    let rows = 0;
-    const rowsOf = new Map<number, number>();
-    for (const r of rowRuns(piece)) {
-      if (r.purpose !== 0) continue;
-      const count = r.last - r.first + 1;
-      const { courses } = run.gauges[r.yarn]!;
-      mm += (10 * count) / courses.value;
-      low += (10 * count) / courses.high;
-      high += (10 * count) / courses.low;
-      rows += count;
-      rowsOf.set(r.yarn, (rowsOf.get(r.yarn) ?? 0) + count);
-    }
-    const used = [...rowsOf.keys()];
-    const terms = used.map((y) => {
-      const name = used.length > 1 ? ` of ${yarnName(run.yarns[y]!)}` : '';
-      return `${rowsOf.get(y)} rows${name} / ${plain(run.gauges[y]!.courses.value)} rows per cm`;
-    });
-    const main = run.gauges[used[0] ?? 0]!;
-    const reasons = [...new Set(used.map((y) => run.gauges[y]!.courses.because))];
-    const because = `${terms.join(' + ')}; ${reasons.join('; ')}`;
-    const basis = weakest(used.map((y) => run.gauges[y]!.courses.basis));
-    const wales = main.wales;
-    const girth = (10 * piece.width) / wales.value;
-    const spread = (wales.high - wales.low) / 2 / wales.value;
-    const width = `${piece.width} stitches / ${plain(wales.value)} stitches per cm`;
-    return {
-      rows,
-      lengthMm: { value: mm, low, high, unit: 'mm', basis, because },
-      girthMm: about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`),
-      flatWidthMm: about(girth / 2, spread, 'mm', wales.basis, `half of ${width}; ${wales.because}`)
-    };
+function sizeOf(run: Executed, p: number): PieceSize {
+  const piece = run.fabric.pieces[p]!;
+  const gauges = run.gauges[p]!;
+  const sum = { mm: 0, low: 0, high: 0 };
+  const add = (count: number, yarn: number): void => {
+    const { courses } = gauges[yarn]!;
+    sum.mm += (10 * count) / courses.value;
+    sum.low += (10 * count) / courses.high;
+    sum.high += (10 * count) / courses.low;
+  };
+  const rowsOf = new Map<number, number>();
+  for (const r of rowRuns(piece)) {
+    if (r.purpose !== 0) continue;
+    const count = r.last - r.first + 1;
+    add(count, r.yarn);
+    rowsOf.set(r.yarn, (rowsOf.get(r.yarn) ?? 0) + count);
+  }
+  let halved = 0;
+  for (const d of piece.doubled) {
+    for (let row = d.from - 1; row < d.to; row++) add(-0.5, piece.yarn[row]!);
+    halved += d.to - d.from + 1;
+  }
+  const used = [...rowsOf.keys()];
+  const terms = used.map((y) => {
+    const name = used.length > 1 ? ` of ${yarnName(run.yarns[y]!)}` : '';
+    return `${rowsOf.get(y)} rows${name} / ${plain(gauges[y]!.courses.value)} rows per cm`;
   });
-  return { pieces, worn: readWorn(run, pieces[0]) };
-}
-
-function readWorn(run: Executed, size: PieceSize | undefined): WornSize | null {
-  const { worn, wanted } = run.plan;
-  const piece = run.fabric.pieces[0];
-  const gauge = run.gauges[piece?.yarn[workRow(piece)] ?? 0];
-  if (!worn || !wanted || !size || !piece || !gauge) return null;
-  const fit = (wales: number) =>
-    headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
-  const half = (f: Figure, less: number, why: string): Figure => ({
-    ...f,
-    value: f.value / 2 - less,
-    low: f.low / 2 - less,
-    high: f.high / 2 - less,
-    because: `half of the tube${why}; ${f.because}`
-  });
+  const reasons = [...new Set(used.map((y) => gauges[y]!.courses.because))];
+  const doubled = halved ? `, ${halved} of them hanging doubled` : '';
+  const { wales } = mainGauge(run, p);
+  const spread = (wales.high - wales.low) / 2 / wales.value;
+  const planned = run.plan.pieces[p]!;
+  const columns = piece.floats.after.length * piece.floats.columns;
+  // A panel is as wide as its widest row, laid columns and all; a tube lies double.
+  const flat = planned.mode !== 'tube';
+  const across = flat ? piece.stitches.reduce((most, n) => Math.max(most, n), 0) + columns : piece.width;
+  const girth = (10 * across) / wales.value;
+  const width = `${across} stitches / ${plain(wales.value)} stitches per cm`;
   return {
-    stretch: {
-      value: fit(gauge.wales.value),
-      low: fit(gauge.wales.low),
-      high: fit(gauge.wales.high),
-      unit: 'percent',
-      basis: gauge.wales.basis,
-      because: `head of ${plain(worn.headMm / 10)} cm over a tube of ${plain(size.girthMm.value / 10)} cm round; ${gauge.wales.because}`
+    label: planned.label,
+    copies: planned.copies,
+    rows: [...rowsOf.values()].reduce((total, n) => total + n, 0),
+    lengthMm: {
+      value: sum.mm,
+      low: sum.low,
+      high: sum.high,
+      unit: 'mm',
+      basis: weakest(used.map((y) => gauges[y]!.courses.basis)),
+      because: `${terms.join(' + ')}${doubled}; ${reasons.join('; ')}`
     },
-    heightDownMm: half(size.lengthMm, 0, ''),
-    heightAsWornMm: half(
-      size.lengthMm,
-      worn.turnUpMm,
-      worn.turnUpMm ? ` less ${plain(worn.turnUpMm / 10)} cm turned up` : ''
-    ),
-    wantedRows: {
-      value: wanted.rows,
-      low: wanted.low,
-      high: wanted.high,
-      unit: 'rows',
-      basis: gauge.courses.basis,
-      because: wanted.because
-    }
+    girthMm: about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`),
+    flatWidthMm: flat
+      ? about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`)
+      : about(girth / 2, spread, 'mm', wales.basis, `half of ${width}; ${wales.because}`)
   };
 }
 
-function workRow(piece: Executed['fabric']['pieces'][number]): number {
-  const at = piece.purpose.indexOf(0);
-  return at < 0 ? 0 : at;
+/** Reads lengths and widths off the fabric: every row has the height its own yarn knits to. */
+export function readSizes(run: Executed): Sizes {
+  const pieces = run.fabric.pieces.map((_, p) => sizeOf(run, p));
+  return { pieces, worn: wornHatSize(run, pieces[0]), finished: finishedFigures(run, pieces) };
 }

@@ -1,12 +1,14 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { hat } from '../../../../tests/support/sample';
-import { cuesAhead, nextAt, rowsOf } from './track';
+import { hat, made } from '../../../../tests/support/sample';
+import { cuesAhead, legAt, nextAt, type Track, trackOf } from './track';
 
-const { steps } = hat({ sizeBy: 'rows', rows: 40, turnUpMm: 0 });
+const short = hat({ sizeBy: 'rows', rows: 40, turnUpMm: 0 });
+const { steps } = short;
+const track = trackOf(short);
 
 /** Walks the whole track with one key, as a knitter does. */
-function walk(list: typeof steps): string[] {
+function walk(list: Track): string[] {
   const seen: string[] = [];
   let at = { rows: 0, ticks: 0 };
   for (let guard = 0; guard < 10_000; guard++) {
@@ -20,14 +22,14 @@ function walk(list: typeof steps): string[] {
 
 describe('the crank track', () => {
   it('goes from the switch to the hang-off, every row once, every step at the crank at least once', () => {
-    const seen = walk(steps);
+    const seen = walk(track);
     expect(seen.filter((s) => s.startsWith('row'))).toEqual(Array.from({ length: 40 }, (_, i) => `row ${i + 1}`));
     for (const step of steps.filter((s) => s.phase !== 'finish' && !s.rows)) expect(seen).toContain(step.id);
     expect(seen.at(-1)).toBe(steps.find((s) => s.title.startsWith('Hang off'))!.id);
   });
 
   it('asks for the change of yarn between the last row of one and the first of the next', () => {
-    const seen = walk(steps);
+    const seen = walk(track);
     const join = steps.find((s) => s.before)!;
     const at = seen.indexOf(join.id);
     expect(seen.slice(at - 1, at + 2)).toEqual([`row ${join.rows!.from - 1}`, join.id, `row ${join.rows!.from}`]);
@@ -36,20 +38,20 @@ describe('the crank track', () => {
   it('has an answer for any position, even one left over from a longer plan', () => {
     fc.assert(
       fc.property(fc.nat(200), fc.nat(9), (rows, ticks) => {
-        const next = nextAt(steps, { rows, ticks });
+        const next = nextAt(track, { rows, ticks });
         if (next.do === 'row') expect(next.row).toBe(rows + 1);
-        if (rows > rowsOf(steps)) expect(next.do).toBe('done');
+        if (rows > track.rows) expect(next.do).toBe('done');
       })
     );
   });
 
   it('announces what is due now and the next thing ahead', () => {
     const join = steps.find((s) => s.before)!.rows!.from - 1;
-    const ahead = cuesAhead(steps, join - 3);
+    const ahead = cuesAhead(track, join - 3);
     expect(ahead).toHaveLength(1);
     expect(ahead[0]).toMatchObject({ inRows: 3 });
     expect(ahead[0]!.sentence).toContain('Change yarn');
-    expect(cuesAhead(steps, 0)[0]).toMatchObject({ kind: 'slow', inRows: 0 });
+    expect(cuesAhead(track, 0)[0]).toMatchObject({ kind: 'slow', inRows: 0 });
   });
 
   it('long tubes are untwisted from row 250 on (handbook section 7)', () => {
@@ -57,5 +59,44 @@ describe('the crank track', () => {
     expect(long.filter((c) => c.kind === 'clog').map((c) => c.row)).toEqual([250, 300, 350, 400, 450]);
     expect(long.filter((c) => c.kind === 'tie')).toHaveLength(1);
     expect(long.filter((c) => c.kind === 'doughnut').map((c) => c.row)).toEqual([50, 100, 150, 200]);
+  });
+
+  it('goes through every piece and every copy, in order, each with its own setting up', () => {
+    const result = made('garland', { count: 3, lineMm: 300, tailMm: 0, motifMm: 40 });
+    const whole = trackOf(result);
+    expect(whole.legs.map((leg) => `${leg.label} ${leg.copy}/${leg.copies}`)).toEqual([
+      'Line 1/1',
+      'Small tube 1/3',
+      'Small tube 2/3',
+      'Small tube 3/3'
+    ]);
+    const seen = walk(whole);
+    expect(seen.filter((s) => s === 'p1.ready0')).toHaveLength(3);
+    expect(seen.filter((s) => s.startsWith('row'))).toHaveLength(whole.rows);
+    // Rows count from 1 again for every piece.
+    expect(seen.filter((s) => s === 'row 1')).toHaveLength(4);
+    const [line, first] = whole.legs;
+    expect(legAt(whole, line!.rows - 1)?.label).toBe('Line');
+    expect(legAt(whole, line!.rows)).toBe(first);
+    expect(legAt(whole, whole.rows)?.copy).toBe(3);
+  });
+
+  it('announces the rehang before it is due, and asks for it between brim and body', () => {
+    const result = made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 25, waste: 'few' });
+    const whole = trackOf(result);
+    const ahead = cuesAhead(whole, 42).find((cue) => cue.inRows > 0)!;
+    expect(ahead).toMatchObject({ inRows: 3, row: 45 });
+    expect(ahead.sentence).toBe('Lift row 6 back onto the pins.');
+    const next = nextAt(whole, { rows: 45, ticks: 0 });
+    expect(next).toMatchObject({ do: 'confirm', step: { title: 'Lift row 6 back onto the pins' } });
+    // The row that is lifted later is announced as a loose one.
+    expect(cuesAhead(whole, 5).map((cue) => cue.kind)).toContain('loose');
+  });
+
+  it('has nothing to crank where nothing is knitted', () => {
+    const nothing = trackOf(made('pompom'));
+    expect(nothing).toEqual({ legs: [], rows: 0 });
+    expect(nextAt(nothing, { rows: 0, ticks: 0 })).toEqual({ do: 'done' });
+    expect(cuesAhead(nothing, 0)).toEqual([]);
   });
 });

@@ -1,34 +1,96 @@
+import type { Fabric } from '../knit';
+import type { Plan } from '../plan';
 import type { Cue } from './cues';
 import type { Step } from './steps';
 
-/** How far a knitter is: rows cranked in all, and things confirmed since the last row. */
+/** How far a knitter is: rows cranked in all, over every piece and copy, and things confirmed since the last row. */
 export interface Position {
   readonly rows: number;
   readonly ticks: number;
 }
 
+/** One piece as it goes over the machine: of several copies each is a leg of its own. */
+export interface Leg {
+  readonly piece: number;
+  readonly label: string;
+  /** Which copy, from 1, of how many. */
+  readonly copy: number;
+  readonly copies: number;
+  /** Rows cranked before this leg begins. */
+  readonly offset: number;
+  readonly rows: number;
+  readonly steps: readonly Step[];
+  /** For a panel, the pins every row goes between. */
+  readonly turns: readonly { readonly fromPin: number; readonly toPin: number }[] | null;
+}
+
+/** Everything there is to crank, in order. */
+export interface Track {
+  readonly legs: readonly Leg[];
+  readonly rows: number;
+}
+
+/** What a track is laid from. */
+interface Planned {
+  readonly plan: Plan;
+  readonly fabric: Fabric;
+  readonly steps: readonly Step[];
+}
+
+/**
+ * Lays all pieces and their copies one after the other.
+ *
+ * @example trackOf(result).legs.map((leg) => leg.label) // ['Body', 'Leg', 'Leg']
+ */
+export function trackOf({ plan, fabric, steps }: Planned): Track {
+  let offset = 0;
+  const legs = plan.pieces.flatMap((piece, p) => {
+    const own = steps.filter((step) => step.piece === p && step.phase !== 'finish');
+    const knitted = fabric.pieces[p]!;
+    const { rows } = knitted;
+    const turns =
+      piece.mode === 'tube'
+        ? null
+        : Array.from(knitted.yarnAt, (at, row) => {
+            const ends = [knitted.low[row]!, knitted.high[row]!] as const;
+            return at === 1 ? { fromPin: ends[0], toPin: ends[1] } : { fromPin: ends[1], toPin: ends[0] };
+          });
+    return Array.from({ length: piece.copies }, (_, i): Leg => {
+      const leg = { piece: p, label: piece.label, copy: i + 1, copies: piece.copies, offset, rows, steps: own, turns };
+      offset += rows;
+      return leg;
+    });
+  });
+  return { legs, rows: offset };
+}
+
 /** What comes next at the crank: a thing to confirm, a row to crank, or nothing more. */
 export type Next =
-  | { readonly do: 'confirm'; readonly step: Step; readonly text: string }
+  | { readonly do: 'confirm'; readonly leg: Leg; readonly step: Step; readonly text: string }
   | {
       readonly do: 'row';
+      readonly leg: Leg;
       readonly step: Step;
+      /** The row of the piece, from 1. */
       readonly row: number;
       readonly inSection: number;
       readonly ofSection: number;
+      /** The pins a panel's row goes between; null for a tube, which only turns on. */
+      readonly turn: { readonly fromPin: number; readonly toPin: number } | null;
     }
   | { readonly do: 'done' };
 
-/** Confirmations that wait after so many rows, in order. */
-function confirmsAt(steps: readonly Step[], rows: number): { step: Step; text: string }[] {
-  const waiting: { step: Step; text: string }[] = [];
-  let at = 0;
-  for (const step of steps) {
-    if (step.phase === 'finish') continue;
-    if (step.rows) {
-      if (step.before && step.rows.from - 1 === rows) waiting.push({ step, text: step.before });
-      at = step.rows.to;
-    } else if (at === rows) waiting.push({ step, text: step.detail });
+/** Confirmations that wait after so many rows in all, in order. */
+function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; text: string }[] {
+  const waiting: { leg: Leg; step: Step; text: string }[] = [];
+  for (const leg of track.legs) {
+    let at = leg.offset;
+    for (const step of leg.steps) {
+      if (step.rows) {
+        if (step.before && leg.offset + step.rows.from - 1 === rows) waiting.push({ leg, step, text: step.before });
+        at = leg.offset + step.rows.to;
+      } else if (at === rows) waiting.push({ leg, step, text: step.detail });
+    }
   }
   return waiting;
 }
@@ -37,45 +99,70 @@ function confirmsAt(steps: readonly Step[], rows: number): { step: Step; text: s
  * What comes next at the crank. A position from before an edit of the plan still has an answer: the row count is
  * the truth, confirmations beyond those that wait are dropped.
  *
- * @example nextAt(steps, { rows: 0, ticks: 0 }) // { do: 'confirm', step: 'Switch … to TUBE' }
+ * @example nextAt(track, { rows: 0, ticks: 0 }) // { do: 'confirm', step: 'Switch … to TUBE' }
  */
-export function nextAt(steps: readonly Step[], position: Position): Next {
-  const waiting = confirmsAt(steps, position.rows);
-  const confirm = waiting[position.ticks];
+export function nextAt(track: Track, position: Position): Next {
+  const confirm = confirmsAt(track, position.rows)[position.ticks];
   if (confirm) return { do: 'confirm', ...confirm };
-  const row = position.rows + 1;
-  const step = steps.find((s) => s.rows && s.rows.from <= row && row <= s.rows.to);
+  const leg = track.legs.find((l) => l.offset <= position.rows && position.rows < l.offset + l.rows);
+  if (!leg) return { do: 'done' };
+  const row = position.rows - leg.offset + 1;
+  const step = leg.steps.find((s) => s.rows && s.rows.from <= row && row <= s.rows.to);
   if (!step?.rows) return { do: 'done' };
-  return { do: 'row', step, row, inSection: row - step.rows.from + 1, ofSection: step.rows.to - step.rows.from + 1 };
+  const { from, to } = step.section ?? step.rows;
+  return {
+    do: 'row',
+    leg,
+    step,
+    row,
+    inSection: row - from + 1,
+    ofSection: to - from + 1,
+    turn: leg.turns?.[row - 1] ?? null
+  };
 }
 
-/** Rows of all steps at the crank. @example rowsOf(steps) // 136 */
-export const rowsOf = (steps: readonly Step[]): number => Math.max(0, ...steps.map((step) => step.rows?.to ?? 0));
+/** The leg a position is in; the last one when all is cranked, none where nothing is cranked at all. */
+export function legAt(track: Track, rows: number): Leg | undefined {
+  return track.legs.find((leg) => rows < leg.offset + leg.rows) ?? track.legs.at(-1);
+}
 
 /** How many rows ahead a cue is announced: enough to slow down, few enough to remember. */
 export const ANNOUNCE_ROWS = 5;
 
-/** A cue with the rows that are left until it is due. */
+/** A cue with the rows that are left until it is due. Its own row is counted over all pieces. */
 export type Ahead = Cue & { readonly inRows: number };
 
-/** A colour change or the end of the rows is announced like any other cue. */
-function changesOf(steps: readonly Step[]): Cue[] {
-  return steps.flatMap((step): Cue[] =>
-    step.rows && step.before
-      ? [{ row: step.rows.from - 1, kind: 'last-row', sentence: `Change yarn: ${step.title}.` }]
-      : []
-  );
+/** Cues of a leg over all rows. A colour change or the end of the rows is announced like any other cue. */
+function cuesOfLeg(leg: Leg): Cue[] {
+  const own = leg.steps.flatMap((step): Cue[] => [
+    ...step.cues,
+    ...(step.rows && step.before
+      ? [{ row: step.rows.from - 1, kind: 'last-row' as const, sentence: `Change yarn: ${step.title}.` }]
+      : []),
+    ...handWork(leg, step)
+  ]);
+  return own.map((cue) => ({ ...cue, row: cue.row + leg.offset }));
+}
+
+/** Work between two sections, such as a rehang, is announced too. */
+function handWork(leg: Leg, step: Step): Cue[] {
+  if (step.rows || step.phase !== 'knit') return [];
+  const at = leg.steps.indexOf(step);
+  const before = leg.steps.slice(0, at).findLast((s) => s.rows)?.rows?.to;
+  const goesOn = leg.steps.slice(at).some((s) => s.rows);
+  return before !== undefined && goesOn ? [{ row: before, kind: 'last-row', sentence: `${step.title}.` }] : [];
 }
 
 /**
  * The cue that is due now or comes next.
  *
- * @param rows rows cranked so far
+ * @param rows rows cranked so far in all
  * @returns cues of this very row first, then the next one ahead
  */
-export function cuesAhead(steps: readonly Step[], rows: number): Ahead[] {
-  const cues = [...steps.flatMap((step) => step.cues), ...changesOf(steps)];
-  const ahead = cues
+export function cuesAhead(track: Track, rows: number): Ahead[] {
+  const legs = track.legs.filter((leg) => leg.offset + leg.rows >= rows);
+  const ahead = legs
+    .flatMap(cuesOfLeg)
     .filter((cue) => cue.row >= rows)
     .map((cue) => ({ ...cue, inRows: cue.row - rows }))
     .sort((a, b) => a.inRows - b.inRows);

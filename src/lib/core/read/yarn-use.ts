@@ -1,6 +1,9 @@
-import { machineOf, ringMm, strandTex, yarnName } from '../kit';
+import { pompomYarnMm, POMPOM_TIE_MM } from '../body';
+import { gaugeFor, machineOf, ringMm, strandTex, yarnName } from '../kit';
+import { floatMm } from '../plan';
 import { about, type Figure } from '../quantity';
 import { type Executed, rowRuns } from './executed';
+import { copiesOf } from './steps';
 
 /** One purpose a yarn is used for. */
 export interface YarnPart {
@@ -26,6 +29,27 @@ const TAIL_SPREAD = 0.15;
 /** A chained cord takes about four times its length in yarn (handbook section 6). */
 const CHAIN_FACTOR = 4;
 
+/** Wrapping a pin takes about twice the way along the ring (own estimate, no source). */
+const WRAP_FACTOR = 2;
+
+/** Purposes of yarn cut for finishing; everything else is sewing. */
+const USED_FOR: Readonly<Record<string, string>> = {
+  threadEdge: 'drawstring',
+  zipEdges: 'zip thread',
+  flatClose: 'closing ends',
+  crochetEdge: 'crocheted edges',
+  cuff: 'cuffs',
+  chain: 'chains',
+  string: 'hanging threads'
+};
+
+/** The gauge a yarn's figures rest on: that of the first piece it knits work rows in. */
+function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number] {
+  const knits = (p: number): boolean => rowRuns(run.fabric.pieces[p]!).some((r) => r.yarn === yarn && r.purpose === 0);
+  const first = run.plan.pieces.findIndex((_, p) => knits(p));
+  return run.gauges[Math.max(0, first)]?.[yarn] ?? gaugeFor(run.kit, run.kit.machines[0]!, run.yarns[yarn]!, 1);
+}
+
 /** Reads metres, grams and balls of every yarn: the sum over its rows, and every tail and thread. */
 export function readYarnUse(run: Executed): YarnUse[] {
   const { plan, fabric, yarns, gauges, kit } = run;
@@ -43,14 +67,25 @@ export function readYarnUse(run: Executed): YarnUse[] {
     for (const r of rowRuns(knitted)) {
       let stitches = 0;
       for (let row = r.first; row <= r.last; row++) stitches += knitted.stitches[row]!;
-      const metres = (piece.copies * stitches * gauges[r.yarn]!.loopMm) / 1000;
+      const metres = (piece.copies * stitches * gauges[p]![r.yarn]!.loopMm) / 1000;
       (r.purpose === 0 ? rowsM : wasteM)[r.yarn]! += metres;
+    }
+    const { after, columns } = knitted.floats;
+    if (after.length > 0) {
+      const machine = machineOf(kit, piece.machineId);
+      const laidMm = after.length * floatMm(columns, ringMm(machine) / machine.pins);
+      for (const r of rowRuns(knitted)) {
+        add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1), piece.copies);
+      }
     }
     let onPins: string | null = null;
     for (const op of piece.operations) {
       if (op.op === 'castOn') {
-        // The weave lies once round the pins; then its tail.
-        add(op.yarn, 'cast-on', ringMm(machineOf(kit, piece.machineId)) + op.tailMm, piece.copies);
+        // The weave lies once round the pins, a wrap goes twice that way; a strip is knitted already. Then the tail.
+        const machine = machineOf(kit, piece.machineId);
+        const over = (ringMm(machine) * (piece.to - piece.from + 1)) / machine.pins;
+        const factor = { weave: 1, 'e-wrap': WRAP_FACTOR, rag: 0 }[op.style];
+        add(op.yarn, 'cast-on', over * factor + op.tailMm, piece.copies);
         onPins = op.yarn;
       } else if (op.op === 'knit') {
         if (onPins !== null && onPins !== op.yarn) {
@@ -58,19 +93,24 @@ export function readYarnUse(run: Executed): YarnUse[] {
           add(op.yarn, 'tails at joins', op.joinTailMm, piece.copies);
         }
         onPins = op.yarn;
-      } else if (op.op === 'hangOff' && op.thread) add(op.thread, 'drawstring', op.threadMm, piece.copies);
+      } else if (op.op === 'newEnd') {
+        add(op.yarn, 'tails at joins', 2 * op.tailMm, piece.copies);
+      } else if (op.op === 'hangOff' && op.thread)
+        add(op.thread, op.style === 'chain' ? 'chained edge' : 'drawstring', op.threadMm, piece.copies);
     }
   });
   for (const f of plan.finishing) {
-    if (f.do === 'threadEdge') add(f.yarn, 'drawstring', f.lengthMm);
-    else if (f.do === 'zipEdges') add(f.yarn, 'zip thread', f.lengthMm);
-    else if (f.do === 'pompom') add(f.yarn, 'pompom', f.wraps * 2 * f.cardMm);
-    else if (f.do === 'ties') add(f.yarn, 'tie cords', f.count * f.lengthMm * CHAIN_FACTOR);
+    if (f.do === 'pompom') {
+      add(f.yarn, 'pompom', f.count * (pompomYarnMm(f.wraps, f.cardMm) + POMPOM_TIE_MM));
+    } else if (f.do === 'ties') add(f.yarn, 'tie cords', f.count * f.lengthMm * CHAIN_FACTOR);
+    else if ('lengthMm' in f && 'yarn' in f) {
+      add(f.yarn, USED_FOR[f.do] ?? 'sewing', f.lengthMm * ('count' in f ? f.count : 1), copiesOf(run, f));
+    }
   }
 
   return yarns.map((yarn, i) => {
     const { strands } = yarn;
-    const gauge = gauges[i]!;
+    const gauge = gaugeOf(run, i);
     const parts: YarnPart[] = [
       ...(rowsM[i]! > 0 ? [{ what: 'rows', metres: rowsM[i]! * strands }] : []),
       ...(wasteM[i]! > 0 ? [{ what: 'waste rows', metres: wasteM[i]! * strands }] : []),

@@ -1,7 +1,17 @@
 /**
  * Where a row ends up when the finished thing is worn. Codes are stored in a byte a row.
  */
-export const PLACES = ['removed', 'crown', 'outside', 'under-brim', 'turned-up', 'lining', 'plain'] as const;
+export const PLACES = [
+  'removed',
+  'crown',
+  'outside',
+  'under-brim',
+  'turned-up',
+  'lining',
+  'plain',
+  'doubled-inside',
+  'doubled-outside'
+] as const;
 export type PlaceName = (typeof PLACES)[number];
 
 /** Words for a place, for rulers, tables and screen readers. */
@@ -12,20 +22,32 @@ export const PLACE_WORDS: Readonly<Record<PlaceName, string>> = {
   'under-brim': 'under the turned-up brim',
   'turned-up': 'lining that shows on the brim',
   lining: 'inside, against the head',
-  plain: 'shows'
+  plain: 'shows',
+  'doubled-inside': 'inner half of the doubled part',
+  'doubled-outside': 'outer half of the doubled part'
 };
 
 /** Code of a place. @example placeCode('outside') // 2 */
 export const placeCode = (name: PlaceName): number => PLACES.indexOf(name);
 
-/** What a piece shows when worn. */
-export interface Reveal {
+/** What one piece shows when worn. */
+export interface PieceReveal {
   /** Code of the place of every row, waste included; index into PLACES. */
   readonly place: Uint8Array;
   /** Work rows before the fold, or null where nothing is folded. */
   readonly foldRow: number | null;
+}
+
+/** What shows of all pieces when the thing is worn. */
+export interface Reveal {
+  readonly pieces: readonly PieceReveal[];
   /** Rows that the turn-up takes on one layer. */
   readonly turnRows: number;
-  /** Rows of each place and yarn. */
-  readonly shares: readonly { readonly place: PlaceName; readonly yarn: number; readonly rows: number }[];
+  /** Rows of each piece, place and yarn. */
+  readonly shares: readonly {
+    readonly piece: number;
+    readonly place: PlaceName;
+    readonly yarn: number;
+    readonly rows: number;
+  }[];
 }

@@ -1,8 +1,14 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, heldTex } from '../../kit';
-import type { LinedHatWorn } from '../../plan';
 import { type Executed, rowRuns, workSpan } from '../executed';
-import { placeCode } from './places';
+import { placeCode } from '../places';
+
+/** A lined tube on a head, whichever way its crown is closed. */
+export interface HatOnHead {
+  readonly form: 'lined-hat' | 'ear-hat';
+  readonly headMm: number;
+  readonly turnUpMm: number;
+}
 
 /** The folded hat: where the fold falls, how much is turned up, how the layers lie on the head. */
 export interface FoldedHat {
@@ -25,13 +31,13 @@ const folded = new WeakMap<Executed['fabric'], FoldedHat>();
  * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
  * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
  */
-export function foldHat(run: Executed, worn: LinedHatWorn): FoldedHat {
+export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
   const known = folded.get(run.fabric);
   if (known) return known;
   const piece = run.fabric.pieces[0]!;
   const span = workSpan(rowRuns(piece));
   const yarn = piece.yarn[span.first] ?? 0;
-  const gauge = run.gauges[yarn]!;
+  const gauge = run.gauges[0]![yarn]!;
   const fit = headFit(worn.headMm, {
     pins: piece.width,
     courses: gauge.courses.value,
@@ -42,14 +48,16 @@ export function foldHat(run: Executed, worn: LinedHatWorn): FoldedHat {
   const turnRows = Math.min(Math.round(worn.turnUpMm / fit.fullCourseMm), Math.floor(foldRow / 2));
   const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(run.yarns[yarn]!))) / worn.headMm);
   const crownArc = (worn.headMm / (2 * Math.PI)) * Math.asin(bunched);
-  const crownRows = Math.min(Math.round(fit.rowsTo(crownArc)), foldRow - 2 * turnRows);
+  // A crown closed straight across gathers nothing.
+  const gathered = worn.form === 'ear-hat' ? 0 : Math.round(fit.rowsTo(crownArc));
+  const crownRows = Math.min(gathered, foldRow - 2 * turnRows);
   const hat: FoldedHat = { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
   folded.set(run.fabric, hat);
   return hat;
 }
 
-/** Marks the place of every row of a lined hat. */
-export function revealLinedHat(run: Executed, worn: LinedHatWorn): Uint8Array {
+/** Marks the place of every row of a hat folded into itself. */
+export function hatPlaces(run: Executed, worn: HatOnHead): Uint8Array {
   const hat = foldHat(run, worn);
   const place = new Uint8Array(run.fabric.pieces[0]!.rows);
   const { firstRow: from, foldRow, turnRows, crownRows, workRows } = hat;

@@ -1,0 +1,23 @@
+import type { Executed } from './executed';
+import { PLACES, type Reveal } from './places';
+import { placesOf } from './worn';
+
+/** Reads which rows of every piece show where when the finished thing is worn. */
+export function readReveal(run: Executed): Reveal {
+  const { pieces, turnRows } = placesOf(run);
+  const shares = pieces.flatMap(({ place }, p) => {
+    const { yarn, rows } = run.fabric.pieces[p]!;
+    const counts = new Map<number, number>();
+    for (let row = 0; row < rows; row++) {
+      const key = place[row]! * 65_536 + yarn[row]!;
+      counts.set(key, (counts.get(key) ?? 0) + 1);
+    }
+    return [...counts].map(([key, count]) => ({
+      piece: p,
+      place: PLACES[key >> 16]!,
+      yarn: key & 65_535,
+      rows: count
+    }));
+  });
+  return { pieces, turnRows, shares };
+}

@@ -1,0 +1,124 @@
+import { headFit } from '../../body';
+import type { BrimHatWorn } from '../../plan';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../executed';
+import { placeCode, PLACES } from '../places';
+import { grain, layRows, type SketchLine } from '../sketch';
+import { doubledPlaces, type Places, scaled, type WornForm } from './form';
+
+function fitOf(run: Executed, worn: BrimHatWorn) {
+  const gauge = mainGauge(run, 0);
+  const { width } = run.fabric.pieces[0]!;
+  return headFit(worn.headMm, { pins: width, courses: gauge.courses.value, wales: gauge.wales.value });
+}
+
+/** Rows of the brim in the fabric, from 1, or none where the machine refused to hang it back. */
+const brimOf = (run: Executed): { from: number; to: number } => run.fabric.pieces[0]!.doubled[0] ?? { from: 1, to: 0 };
+
+/** Share of the rows above the brim that is gathered out of sight when a crown is drawn shut (own estimate, no source). */
+const GATHERED = 0.06;
+
+function places(run: Executed): Places {
+  const found = doubledPlaces(run);
+  const piece = run.fabric.pieces[0]!;
+  const span = workSpan(rowRuns(piece));
+  const brim = brimOf(run);
+  const above = Math.max(span.first, brim.to);
+  const crown = Math.round((span.last + 1 - above) * GATHERED);
+  const { place } = found.pieces[0]!;
+  place.fill(placeCode('outside'), above, span.last + 1);
+  place.fill(placeCode('crown'), span.last + 1 - crown, span.last + 1);
+  return found;
+}
+
+/** A single layer over the head with a brim of double thickness. */
+export const brimHatForm: WornForm<BrimHatWorn> = {
+  places,
+  figures: (run, worn, pieces) => {
+    const fit = fitOf(run, worn);
+    const size = pieces[0]!;
+    const brim = brimOf(run);
+    const rows = (brim.to - brim.from + 1) / 2;
+    const { courses, wales } = mainGauge(run, 0);
+    const share = fit.fullCourseMm * courses.value * 0.1;
+    const height = scaled(size.lengthMm, share, 'single above a doubled brim, at the stretch of the brow');
+    const stretchAt = (w: number): number =>
+      100 * headFit(worn.headMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;
+    return [
+      { code: 'height', label: 'Height, lying flat', figure: size.lengthMm },
+      {
+        code: 'brim',
+        label: 'Brim as worn',
+        figure: {
+          ...height,
+          value: rows * fit.fullCourseMm,
+          low: (rows * fit.fullCourseMm * courses.value) / courses.high,
+          high: (rows * fit.fullCourseMm * courses.value) / courses.low,
+          because: `${brim.to - brim.from + 1} rows hang doubled, half of them make the height; ${courses.because}`
+        }
+      },
+      {
+        code: 'stretch',
+        label: 'Stretch at the brow',
+        figure: {
+          value: stretchAt(wales.value),
+          low: stretchAt(wales.low),
+          high: stretchAt(wales.high),
+          unit: 'percent',
+          basis: wales.basis,
+          because: `head of ${worn.headMm / 10} cm over ${Math.round(size.girthMm.value / 10)} cm round; ${wales.because}`
+        }
+      }
+    ];
+  },
+  sketch: (run, worn, { pieces }) => {
+    const fit = fitOf(run, worn);
+    const radius = worn.headMm / (2 * Math.PI);
+    const piece = run.fabric.pieces[0]!;
+    const span = workSpan(rowRuns(piece));
+    const brim = brimOf(run);
+    const brimRows = Math.floor((brim.to - brim.from + 1) / 2);
+    const brimMm = brimRows * fit.fullCourseMm;
+    const bodyFrom = Math.max(0, brim.to - span.first);
+    const arc = fit.arcAt(span.count - bodyFrom);
+    const placeOf = (row: number) => PLACES[pieces[0]!.place[span.first + row]!];
+    // Half a ball, then straight down; a short hat ends on the ball.
+    const quarter = radius * (Math.PI / 2);
+    const bodyMm = arc >= quarter ? radius + arc - quarter : radius * (1 - Math.cos(arc / radius));
+    const dome = (share: number): number => {
+      const depth = Math.min(1, (share * bodyMm) / radius);
+      return radius * Math.sqrt(Math.max(0, 1 - (1 - depth) ** 2));
+    };
+    const body = layRows(run, 0, {
+      origin: [0, 0],
+      lengthMm: bodyMm,
+      half: dome,
+      rows: { from: bodyFrom, to: span.count },
+      lastFirst: true,
+      placeOf
+    });
+    const turned = layRows(run, 0, {
+      origin: [0, bodyMm],
+      lengthMm: brimMm,
+      half: () => radius * 1.04,
+      rows: { from: Math.max(0, bodyFrom - brimRows), to: bodyFrom },
+      lastFirst: true,
+      placeOf
+    });
+    const edge: SketchLine = {
+      points: [
+        [-radius * 1.04, bodyMm],
+        [radius * 1.04, bodyMm]
+      ],
+      yarn: null,
+      thickMm: 0,
+      title: 'Here row 1 was lifted back onto the pins'
+    };
+    return {
+      label: 'As worn: one layer over the head, the brim double',
+      shapes: [...body, ...turned],
+      lines: [edge],
+      labels: [],
+      ...grain(run, 0)
+    };
+  }
+};

@@ -1,0 +1,70 @@
+import type { Worn } from '../../plan';
+import type { Figure } from '../../quantity';
+import { type Executed, rowRuns, workSpan } from '../executed';
+import type { PieceSize } from '../piece-size';
+import { type PieceReveal, placeCode } from '../places';
+import type { Sketch } from '../sketch';
+
+/** A figure of the finished thing, with the name it is shown under. */
+export interface NamedFigure {
+  readonly code: string;
+  readonly label: string;
+  readonly figure: Figure;
+}
+
+/** Which rows show where, for all pieces. */
+export interface Places {
+  readonly pieces: readonly PieceReveal[];
+  readonly turnRows: number;
+}
+
+/** One way a finished thing is worn or laid: what shows, what it measures, how it looks. */
+export interface WornForm<W extends Worn = Worn> {
+  readonly places: (run: Executed, worn: W) => Places;
+  readonly figures: (run: Executed, worn: W, pieces: readonly PieceSize[]) => readonly NamedFigure[];
+  /** A picture of the finished thing; null for a form that has an outline of its own. */
+  readonly sketch: ((run: Executed, worn: W, places: Places) => Sketch) | null;
+}
+
+/** Every work row shows, every waste row comes out. */
+export function plainPiece(run: Executed, p: number): PieceReveal {
+  const piece = run.fabric.pieces[p]!;
+  const span = workSpan(rowRuns(piece));
+  const place = new Uint8Array(piece.rows).fill(placeCode('removed'));
+  return { place: place.fill(placeCode('plain'), span.first, span.last + 1), foldRow: null };
+}
+
+/** All pieces plain. */
+export const plainPlaces = (run: Executed): Places => ({
+  pieces: run.fabric.pieces.map((_, p) => plainPiece(run, p)),
+  turnRows: 0
+});
+
+/**
+ * All pieces plain but for rows hung doubled: the first half of them lies inside, the second outside, and the fold
+ * falls between.
+ */
+export function doubledPlaces(run: Executed): Places {
+  const pieces = run.fabric.pieces.map((piece, p): PieceReveal => {
+    const plain = plainPiece(run, p);
+    const { first } = workSpan(rowRuns(piece));
+    let { foldRow } = plain;
+    for (const d of piece.doubled) {
+      const middle = d.from - 1 + Math.floor((d.to - d.from + 1) / 2);
+      plain.place.fill(placeCode('doubled-inside'), d.from - 1, middle);
+      plain.place.fill(placeCode('doubled-outside'), middle, d.to);
+      foldRow = middle - first;
+    }
+    return { place: plain.place, foldRow };
+  });
+  return { pieces, turnRows: 0 };
+}
+
+/** A figure scaled, with the reason why put before its own. */
+export const scaled = (figure: Figure, factor: number, why: string): Figure => ({
+  ...figure,
+  value: figure.value * factor,
+  low: figure.low * factor,
+  high: figure.high * factor,
+  because: `${why}; ${figure.because}`
+});

@@ -1,0 +1,138 @@
+import { headFit } from '../../body';
+import type { Plan, Worn } from '../../plan';
+import type { Figure } from '../../quantity';
+import { type Executed, mainGauge } from '../executed';
+import type { PieceSize } from '../piece-size';
+import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
+import type { NamedFigure, Places, WornForm } from './form';
+
+/** What a worn hat measures on the body. */
+export interface WornSize {
+  /** Stretch at the brow in percent. */
+  readonly stretch: Figure;
+  readonly heightDownMm: Figure;
+  readonly heightAsWornMm: Figure;
+  /** Rows the head asks for. */
+  readonly wantedRows: Figure;
+}
+
+const plain = (n: number): string => String(Math.round(n * 100) / 100);
+
+/** The worn form of a plan when it is a tube folded into itself. */
+export const hatOf = (plan: Pick<Plan, 'worn'>): (Worn & HatOnHead) | null =>
+  plan.worn?.form === 'lined-hat' || plan.worn?.form === 'ear-hat' ? plan.worn : null;
+
+/** Hats measured before: the sizes and the figures of the finished thing ask for the same ones. */
+const sized = new WeakMap<Executed['fabric'], WornSize | null>();
+
+/** Measures of a hat folded into itself, or null for anything else. */
+export function wornHatSize(run: Executed, size: PieceSize | undefined): WornSize | null {
+  const known = sized.get(run.fabric);
+  if (known !== undefined) return known;
+  const found = measureHat(run, size);
+  sized.set(run.fabric, found);
+  return found;
+}
+
+function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null {
+  const worn = hatOf(run.plan);
+  const { wanted } = run.plan;
+  const piece = run.fabric.pieces[0];
+  if (!worn || !wanted || !size || !piece) return null;
+  const gauge = mainGauge(run, 0);
+  const fit = (wales: number) =>
+    headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
+  const half = (f: Figure, less: number, why: string): Figure => ({
+    ...f,
+    value: f.value / 2 - less,
+    low: f.low / 2 - less,
+    high: f.high / 2 - less,
+    because: `half of the tube${why}; ${f.because}`
+  });
+  return {
+    stretch: {
+      value: fit(gauge.wales.value),
+      low: fit(gauge.wales.low),
+      high: fit(gauge.wales.high),
+      unit: 'percent',
+      basis: gauge.wales.basis,
+      because: `head of ${plain(worn.headMm / 10)} cm over a tube of ${plain(size.girthMm.value / 10)} cm round; ${gauge.wales.because}`
+    },
+    heightDownMm: half(size.lengthMm, 0, ''),
+    heightAsWornMm: half(
+      size.lengthMm,
+      worn.turnUpMm,
+      worn.turnUpMm ? ` less ${plain(worn.turnUpMm / 10)} cm turned up` : ''
+    ),
+    wantedRows: {
+      value: wanted.rows,
+      low: wanted.low,
+      high: wanted.high,
+      unit: 'rows',
+      basis: gauge.courses.basis,
+      because: wanted.because
+    }
+  };
+}
+
+/** Height of a band that lies astride the fold, as far as it shows outside and on the brim. */
+function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[] {
+  const hat = foldHat(run, worn);
+  const piece = run.fabric.pieces[0]!;
+  const { operations } = run.plan.pieces[0]!;
+  let rows = 0;
+  const shows = (row: number): boolean =>
+    hat.turnRows > 0 ? row >= hat.foldRow && row < hat.foldRow + hat.turnRows : row < hat.foldRow;
+  for (let row = 0; row < hat.workRows; row++) {
+    const op = operations[piece.operation[hat.firstRow + row]!]!;
+    // With the brim up the band shows on it and, where it is wider, above it.
+    const outside = row < hat.foldRow - 2 * hat.turnRows;
+    if (op.op === 'knit' && op.section === band && (shows(row) || (hat.turnRows > 0 && outside))) rows++;
+  }
+  const { courses } = mainGauge(run, 0);
+  const mm = (course: number): number => rows * course;
+  return [
+    {
+      code: 'band',
+      label: 'Band as worn',
+      figure: {
+        value: mm(hat.fit.fullCourseMm),
+        low: mm((hat.fit.fullCourseMm * courses.value) / courses.high),
+        high: mm((hat.fit.fullCourseMm * courses.value) / courses.low),
+        unit: 'mm',
+        basis: courses.basis,
+        because: `${rows} rows of the band show, ${plain(hat.fit.fullCourseMm)} mm each at full stretch; ${courses.because}`
+      }
+    }
+  ];
+}
+
+/** Figures of a hat folded into itself. */
+export function hatFigures(run: Executed, worn: HatOnHead, pieces: readonly PieceSize[]): readonly NamedFigure[] {
+  const size = wornHatSize(run, pieces[0]);
+  if (!size) return [];
+  const band = 'band' in worn && typeof worn.band === 'string' ? bandFigure(run, worn, worn.band) : [];
+  return [
+    {
+      code: 'height',
+      label: worn.turnUpMm > 0 ? 'Height, brim up' : 'Height, lying flat',
+      figure: size.heightAsWornMm
+    },
+    ...band,
+    { code: 'stretch', label: 'Stretch at the brow', figure: size.stretch },
+    { code: 'wanted', label: 'This head asks for', figure: size.wantedRows }
+  ];
+}
+
+/** Places of a hat folded into itself. */
+export function hatReveal(run: Executed, worn: HatOnHead): Places {
+  const { foldRow, turnRows } = foldHat(run, worn);
+  return { pieces: [{ place: hatPlaces(run, worn), foldRow }], turnRows };
+}
+
+/** A tube folded into itself, both crowns drawn shut. It has an outline of its own: the dome. */
+export const linedHatForm: WornForm<Worn & { form: 'lined-hat' }> = {
+  places: hatReveal,
+  figures: hatFigures,
+  sketch: null
+};

@@ -1,0 +1,127 @@
+import type { PanelsWorn } from '../../plan';
+import { showLength } from '../../quantity';
+import { type Executed, mainGauge } from '../executed';
+import { areaOf, layPanel } from '../panel';
+import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape } from '../sketch';
+import { plainPlaces, type WornForm } from './form';
+
+/** Room between two pieces of a schematic, mm. */
+const APART_MM = 225;
+
+/** One piece with its measures along its edges. */
+function drawn(run: Executed, p: number, x: number, y: number) {
+  const { units } = run.kit.habits;
+  const lay = layPanel(run, p);
+  const piece = run.fabric.pieces[p]!;
+  const move = ([px, py]: readonly [number, number]) => [px + x, py + y] as const;
+  const shapes: SketchShape[] = lay.shapes.map((shape) => ({ ...shape, points: shape.points.map(move) }));
+  const size = run.plan.pieces[p]!;
+  const { wales } = mainGauge(run, p);
+  const first = piece.purpose.indexOf(0);
+  const last = piece.purpose.lastIndexOf(0);
+  const columns = piece.floats.after.length * piece.floats.columns;
+  const stitches = (row: number): number => (piece.stitches[row] ?? 0) + columns;
+  const wide = (n: number): string => `${showLength((10 * n) / wales.value, units)}, ${n} st`;
+  const middle = (row: number): number => (lay.xAt(piece.low[row]!) + lay.xAt(piece.high[row]! + 1)) / 2;
+  const off = piece.trace.at(-2);
+  const atTop = off && off.occupied > 0 ? off.occupied + columns : stitches(last);
+  const name = size.copies > 1 ? `${size.copies} x ${size.label}` : size.label;
+  const labels: SketchLabel[] = [
+    { at: [x + middle(first), y + lay.heightMm], shift: [0, 1.2], text: wide(stitches(first)), anchor: 'middle' },
+    { at: [x + middle(first), y + lay.heightMm], shift: [0, 2.5], text: name, anchor: 'middle' },
+    { at: [x + middle(last), y], shift: [0, -0.5], text: wide(atTop), anchor: 'middle' }
+  ];
+  const lines: SketchLine[] = [];
+  /** Height and rows of a stretch, beside the widest edge. */
+  const upright = (from: number, to: number): void => {
+    const at: [number, number] = [x + lay.widthMm, y + (lay.yAt(from - first + 1) + lay.yAt(to - first + 2)) / 2];
+    const mm = lay.yAt(from - first + 1) - lay.yAt(to - first + 2);
+    labels.push(
+      { at, shift: [0.5, -0.2], text: showLength(mm, units), anchor: 'start' },
+      { at, shift: [0.5, 0.9], text: `${to - from + 1} r`, anchor: 'start' }
+    );
+  };
+  // Where several stitches go at once the straight part ends: a line across, and a height for either part.
+  let cut = first + 1;
+  while (cut <= last && piece.stitches[cut]! >= piece.stitches[cut - 1]! - 1) cut++;
+  if (cut <= last) {
+    const at = y + lay.yAt(cut - first + 1);
+    lines.push({
+      points: [[x + lay.xAt(piece.low[cut - 1]!), at], [x + lay.xAt(piece.high[cut - 1]! + 1), at]], // prettier-ignore
+      yarn: null,
+      thickMm: 0,
+      dashed: true,
+      title: `Work row ${cut - first}`
+    });
+    // What goes at once, beside the step it makes.
+    const gone = { low: piece.low[cut]! - piece.low[cut - 1]!, high: piece.high[cut - 1]! - piece.high[cut]! };
+    if (gone.low > 1) {
+      labels.push({ at: [x + lay.xAt(piece.low[cut - 1]!), at], shift: [-0.3, 0.3], text: `${gone.low} st`, anchor: 'end' }); // prettier-ignore
+    }
+    if (gone.high > 1) {
+      labels.push({ at: [x + lay.xAt(piece.high[cut - 1]! + 1), at], shift: [0.3, 0.3], text: `${gone.high} st`, anchor: 'start' }); // prettier-ignore
+    }
+    upright(first, cut - 1);
+    upright(cut, last);
+  } else upright(first, last);
+  return { lay, shapes, lines, labels };
+}
+
+/** Panels side by side to one scale, each edge with its measure in length and in stitches or rows. */
+export const panelsForm: WornForm<PanelsWorn> = {
+  places: plainPlaces,
+  figures: (run, worn) => {
+    const area = run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * areaOf(layPanel(run, p).outline), 0);
+    const spread = 2 * run.gauges[0]![0]!.loopSpread;
+    const { courses } = mainGauge(run, 0);
+    return [
+      {
+        code: 'area',
+        label: 'Fabric in all',
+        figure: {
+          value: area / 1e4,
+          low: (area / 1e4) * (1 - spread),
+          high: (area / 1e4) * (1 + spread),
+          unit: 'dm2',
+          basis: courses.basis,
+          because: `the outlines of all pieces; ${courses.because}`
+        }
+      },
+      ...(worn.body
+        ? [
+            {
+              code: 'body',
+              label: `Round the ${worn.body.what}, with ease`,
+              figure: { value: worn.body.girthMm, low: worn.body.girthMm, high: worn.body.girthMm, unit: 'mm' as const, basis: 'chosen' as const, because: 'as chosen' } // prettier-ignore
+            }
+          ]
+        : [])
+    ];
+  },
+  sketch: (run, worn): Sketch => {
+    const shapes: SketchShape[] = [];
+    const lines: SketchLine[] = [];
+    const labels: SketchLabel[] = [];
+    let y = 0;
+    for (const row of worn.rows) {
+      const lays = row.map((p) => layPanel(run, p));
+      const tall = Math.max(...lays.map((lay) => lay.heightMm));
+      let x = 0;
+      row.forEach((p, i) => {
+        const piece = drawn(run, p, x, y + tall - lays[i]!.heightMm);
+        shapes.push(...piece.shapes);
+        lines.push(...piece.lines);
+        labels.push(...piece.labels);
+        x += lays[i]!.widthMm + APART_MM;
+      });
+      y += tall + APART_MM;
+    }
+    return {
+      label: `The schematic: ${run.plan.pieces.map((piece) => piece.label.toLowerCase()).join(', ')}, to one scale`,
+      shapes,
+      lines,
+      labels,
+      ...grain(run, 0)
+    };
+  }
+};

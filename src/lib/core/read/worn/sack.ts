@@ -1,0 +1,93 @@
+import type { SackWorn } from '../../plan';
+import { mainGauge, mainYarn, rowRuns, workSpan } from '../executed';
+import { lengthMmOf } from '../length';
+import { PLACES } from '../places';
+import { grain, layRows, type SketchLine } from '../sketch';
+import { halfWidth } from './flat';
+import { doubledPlaces, type WornForm } from './form';
+
+/** A sack with a cord through the channel at its mouth. */
+export const sackForm: WornForm<SackWorn> = {
+  places: doubledPlaces,
+  figures: (run, worn, pieces) => {
+    const size = pieces[0]!;
+    const rows = run.fabric.pieces[0]!.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0);
+    const { courses } = mainGauge(run, 0);
+    const mm = (per: number): number => (rows * 10) / per / 2;
+    return [
+      { code: 'width', label: 'Width', figure: size.flatWidthMm },
+      { code: 'height', label: 'Height', figure: size.lengthMm },
+      {
+        code: 'channel',
+        label: 'Channel for the cord',
+        figure: {
+          value: mm(courses.value),
+          low: mm(courses.high),
+          high: mm(courses.low),
+          unit: 'mm',
+          basis: courses.basis,
+          because: `${rows} rows hang doubled, half of them make its height; ${courses.because}`
+        }
+      },
+      {
+        code: 'cord',
+        label: 'Cord',
+        figure: {
+          value: worn.cordMm,
+          low: worn.cordMm,
+          high: worn.cordMm,
+          unit: 'mm',
+          basis: size.girthMm.basis,
+          because: `once round the mouth and two ends to pull; ${size.girthMm.because}`
+        }
+      }
+    ];
+  },
+  sketch: (run, _worn, { pieces }) => {
+    const piece = run.fabric.pieces[0]!;
+    const span = workSpan(rowRuns(piece));
+    const halfMm = halfWidth(run, 0);
+    const lengthMm = lengthMmOf(run, 0);
+    const hidden = pieces[0]!.foldRow ?? 0;
+    const placeOf = (row: number) => PLACES[pieces[0]!.place[span.first + row]!];
+    const channelMm = (hidden / Math.max(1, span.count - hidden)) * lengthMm;
+    // The mouth is drawn together a little, as one carries it.
+    const half = (share: number): number => halfMm * Math.min(1, 0.55 + share * 1.6);
+    const shapes = layRows(run, 0, {
+      origin: [0, 0],
+      lengthMm,
+      half,
+      rows: { from: hidden, to: span.count },
+      placeOf
+    });
+    const yarn = mainYarn(piece);
+    const cord: SketchLine[] = [-1, 1].map((side) => ({
+      points: [
+        [0, channelMm / 2],
+        [side * halfMm * 0.75, channelMm / 2],
+        [side * halfMm * 1.25, channelMm + halfMm * 0.5],
+        [side * halfMm * 1.1, channelMm + halfMm]
+      ],
+      yarn,
+      thickMm: 4,
+      title: 'Drawstring cord'
+    }));
+    const stitched: SketchLine = {
+      points: [
+        [-half(channelMm / lengthMm), channelMm],
+        [half(channelMm / lengthMm), channelMm]
+      ],
+      yarn: null,
+      thickMm: 0,
+      dashed: true,
+      title: 'Here row 1 was lifted back onto the pins'
+    };
+    return {
+      label: 'The sack with its cord',
+      shapes,
+      lines: [stitched, ...cord],
+      labels: [],
+      ...grain(run, 0)
+    };
+  }
+};

@@ -1,0 +1,88 @@
+import { FILLING_SPREAD } from '../../body';
+import type { ToyPart, ToyWorn } from '../../plan';
+import { about } from '../../quantity';
+import { type Executed, mainGauge } from '../executed';
+import { lengthMmOf, lengthOfRows } from '../length';
+import { grain, layRows, type SketchShape, tubeHalf } from '../sketch';
+import { plainPlaces, type WornForm } from './form';
+
+/** Half width of a part seen from in front: a stuffed tube is round, an empty one lies flat. */
+function halfOf(run: Executed, part: ToyPart): number {
+  const { wales } = mainGauge(run, part.piece);
+  const girth = (run.fabric.pieces[part.piece]!.width * 10) / wales.value;
+  // A cord of a few pins rolls into a round string.
+  const rolled = run.plan.pieces[part.piece]!.mode !== 'tube';
+  if (part.stuffing !== null) return (girth * (1 + part.stuffing)) / (2 * Math.PI);
+  return rolled ? girth / Math.PI / 2 : girth / 4;
+}
+
+/** Draws every copy of a part where it belongs. */
+function drawPart(run: Executed, part: ToyPart): SketchShape[] {
+  const lengthMm = lengthMmOf(run, part.piece);
+  const half = halfOf(run, part);
+  const waists = part.waists.map((row) => lengthMm - lengthOfRows(run, part.piece, 1, row));
+  return part.at.flatMap(({ x, y, turn }) =>
+    layRows(run, part.piece, {
+      origin: [x, y],
+      turn,
+      lengthMm,
+      half: tubeHalf(half, lengthMm, [part.ends[1], part.ends[0]], waists),
+      lastFirst: true
+    })
+  );
+}
+
+/** Parts of a toy put together. */
+export const toyForm: WornForm<ToyWorn> = {
+  places: plainPlaces,
+  figures: (run, worn) => {
+    const shapes = worn.parts.flatMap((part) => drawPart(run, part));
+    const ys = shapes.flatMap((shape) => shape.points.map(([, y]) => y));
+    const xs = shapes.flatMap((shape) => shape.points.map(([x]) => x));
+    const { courses } = mainGauge(run, 0);
+    const spread = (courses.high - courses.low) / 2 / courses.value;
+    const grams = run.plan.finishing.reduce((sum, f) => sum + (f.do === 'stuff' ? f.grams : 0), 0);
+    return [
+      {
+        code: 'tall',
+        label: 'Tall, put together',
+        figure: about(
+          Math.max(...ys) - Math.min(...ys),
+          spread,
+          'mm',
+          courses.basis,
+          `parts as drawn; ${courses.because}`
+        )
+      },
+      {
+        code: 'wide',
+        label: 'Wide',
+        figure: about(
+          Math.max(...xs) - Math.min(...xs),
+          spread,
+          'mm',
+          courses.basis,
+          `parts as drawn; ${courses.because}`
+        )
+      },
+      {
+        code: 'filling',
+        label: 'Filling',
+        figure: about(
+          grams,
+          FILLING_SPREAD,
+          'g',
+          'default',
+          '0.03 g to a cubic centimetre of stuffed tube, an estimate of our own'
+        )
+      }
+    ];
+  },
+  sketch: (run, worn) => ({
+    label: `The toy put together: ${worn.parts.map((part) => run.plan.pieces[part.piece]!.label.toLowerCase()).join(', ')}`,
+    shapes: worn.parts.flatMap((part) => drawPart(run, part)),
+    lines: [],
+    labels: [],
+    ...grain(run, 0)
+  })
+};
