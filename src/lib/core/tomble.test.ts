@@ -57,7 +57,7 @@ describe('planFrom', () => {
     [
       'an unknown kind',
       { kit, brief: { ...brief, kind: 'sock' } },
-      'brief.kind must be one of lined-hat; received "sock".'
+      `brief.kind must be one of ${KINDS.map((kind) => kind.code).join(', ')}; received "sock".`
     ],
     [
       'an unknown choice',

@@ -97,6 +97,9 @@ function missing(path: string, what: string, id: unknown): PathFault {
 /** Ids in a brief that name nothing in the kit. */
 function looseIds(kit: Kit, brief: Brief, options: Record<string, unknown>): PathFault[] {
   const faults: PathFault[] = [];
+  if (brief.pompom && !kit.yarns.some((y) => y.id === brief.pompom?.yarn)) {
+    faults.push(missing('brief.pompom.yarn', 'yarn', brief.pompom.yarn));
+  }
   if (!kit.machines.some((m) => m.id === brief.machineId))
     faults.push(missing('brief.machineId', 'machine', brief.machineId));
   const yarns = new Set(kit.yarns.map((y) => y.id));
@@ -105,12 +108,21 @@ function looseIds(kit: Kit, brief: Brief, options: Record<string, unknown>): Pat
     const path = `brief.options.${key}`;
     if (meta.control === 'yarn' && value !== null && !yarns.has(value as string))
       faults.push(missing(path, 'yarn', value));
+    if (meta.control === 'machine' && !kit.machines.some((m) => m.id === value)) {
+      faults.push(missing(path, 'machine', value));
+    }
     if (meta.control !== 'sections') continue;
     (value as Section[]).forEach((section, i) => {
       if (!yarns.has(section.yarn)) faults.push(missing(`${path}[${i}].yarn`, 'yarn', section.yarn));
     });
   }
   return faults;
+}
+
+/** A plan with the pompoms its brief asks for on top of the kind's own finishing. */
+function withPompoms(plan: Plan, brief: Brief): Plan {
+  if (!brief.pompom) return plan;
+  return { ...plan, finishing: [...plan.finishing, { do: 'pompom', ...brief.pompom, on: 'piece' }] };
 }
 
 /** Everything read from one plan that was drafted already. */
@@ -151,7 +163,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   const loose = looseIds(kit, brief, options.data);
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
-  return { ok: true, value: read(kit, whole, kind.draft(kit, whole, options.data)) };
+  return { ok: true, value: read(kit, whole, withPompoms(kind.draft(kit, whole, options.data), whole)) };
 }
 
 /**

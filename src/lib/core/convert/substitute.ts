@@ -95,16 +95,26 @@ function programOf(kit: Kit, original: Original): { brief: Brief; plan: Plan } {
   return plainTube(machineOf(kit, original.machineId), yarnOf(kit, original.yarnId), original.rows);
 }
 
+/** The piece a yarn is compared on: the first it knits work rows in. */
+function pieceOf(plan: Plan, yarnId: string): number {
+  const knits = plan.pieces.findIndex((piece) =>
+    piece.operations.some((op) => op.op === 'knit' && op.yarn === yarnId && op.purpose === 'work')
+  );
+  return Math.max(0, knits);
+}
+
 /** A run whose gauge was stated by a pattern and not learned. */
 function stated(run: Executed, gauge: PerCm): Executed {
   const because = 'the gauge as it was typed in';
   const figure = (value: number): Figure => about(value, 0, 'per-cm', 'measured', because);
-  const gauges = run.gauges.map((g) => ({
-    ...g,
-    courses: figure(gauge.courses),
-    wales: figure(gauge.wales),
-    loopMm: loopLengthMm(gauge.courses, gauge.wales, g.state)
-  }));
+  const gauges = run.gauges.map((piece) =>
+    piece.map((g) => ({
+      ...g,
+      courses: figure(gauge.courses),
+      wales: figure(gauge.wales),
+      loopMm: loopLengthMm(gauge.courses, gauge.wales, g.state)
+    }))
+  );
   return { ...run, gauges };
 }
 
@@ -197,16 +207,17 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   const { brief, plan } = programOf(kit, original);
   const own = yarnOf(kit, original.yarnId, brief.strands);
   const machine = machineOf(kit, plan.pieces[0]!.machineId);
-  const headMm = plan.worn?.headMm ?? null;
+  const headMm = plan.worn && 'headMm' in plan.worn ? plan.worn.headMm : null;
+  const p = pieceOf(plan, original.yarnId);
   let first: Substitute | null = null;
 
   const compare = (candidate: Candidate, isOriginal: boolean): Substitute => {
     const knitted = swapped(kit, brief, plan, original.yarnId, candidate);
     const run = isOriginal && original.from === 'gauge' ? stated(knitted, original.gauge) : knitted;
     const index = run.fabric.yarns.indexOf(candidate.yarn.id);
-    const size = readSizes(run).pieces[0]!;
+    const size = readSizes(run).pieces[p]!;
     const use = readYarnUse(run)[index]!;
-    const gauge = run.gauges[index]!;
+    const gauge = run.gauges[p]![index]!;
     const length = first?.lengthMm.value ?? size.lengthMm.value;
     const width = first?.flatWidthMm.value ?? size.flatWidthMm.value;
     const needed = (mm: number): number => (size.rows * length) / mm;
@@ -218,7 +229,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       yarn: candidate.yarn,
       strands: candidate.strands,
       isOriginal,
-      stitches: run.fabric.pieces[0]!.width,
+      stitches: run.fabric.pieces[p]!.width,
       rows: size.rows,
       flatWidthMm: size.flatWidthMm,
       lengthMm: size.lengthMm,
@@ -258,9 +269,14 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   return [first, ...rest.sort((a, b) => a.score - b.score)];
 }
 
-/** Yarns of a run that could be replaced: those of the work, most rows first. */
-export const workYarns = (run: Executed): string[] =>
-  [...workRows(run.fabric.pieces[0]!)].sort((a, b) => b[1] - a[1]).map(([index]) => run.fabric.yarns[index]!);
+/** Yarns of a run that could be replaced: those of the work, most stitches first. */
+export function workYarns(run: Executed): string[] {
+  const stitches = new Map<number, number>();
+  for (const piece of run.fabric.pieces) {
+    for (const [yarn, rows] of workRows(piece)) stitches.set(yarn, (stitches.get(yarn) ?? 0) + rows * piece.width);
+  }
+  return [...stitches].sort((a, b) => b[1] - a[1]).map(([index]) => run.fabric.yarns[index]!);
+}
 
 /** The yarns nearest in thickness to one, as they are usually held, nearest first. */
 export function nearestYarns(kit: Kit, own: Yarn, most: number): Candidate[] {

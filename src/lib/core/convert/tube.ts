@@ -5,7 +5,15 @@ import { execute, type Executed } from '../read';
 /** A plain tube as a brief and its program: cast on, knit, hang off onto its own tail. */
 export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: Brief; plan: Plan } {
   const strands = { [yarn.id]: yarn.strands };
-  const brief: Brief = { kind: 'tube', name: 'Tube', machineId: machine.id, hole: null, strands, options: {} };
+  const brief: Brief = {
+    kind: 'tube',
+    name: 'Tube',
+    machineId: machine.id,
+    hole: null,
+    strands,
+    pompom: null,
+    options: {}
+  };
   const piece = {
     label: 'Tube',
     machineId: machine.id,
@@ -16,7 +24,19 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     hole: usualHole(machine, yarn.weightClass),
     operations: [castOn(yarn.id), knitRows('Tube', yarn.id, rows), drawstring(yarn.id, ringMm(machine))]
   };
-  return { brief, plan: { title: 'Tube', pieces: [piece], finishing: [], worn: null, state: 'rested', wanted: null } };
+  return {
+    brief,
+    plan: {
+      title: 'Tube',
+      pieces: [piece],
+      joins: [],
+      finishing: [],
+      worn: null,
+      wearer: 'thing',
+      state: 'rested',
+      wanted: null
+    }
+  };
 }
 
 /** A plain tube knitted, ready to be read. The yarn need not be in the kit. */

@@ -1,28 +1,50 @@
-import { hatOptions } from './hat';
-import type { Judge } from './readings';
+import type { Fix } from '../plan';
+import { beside } from './options';
+import type { Judge, Readings } from './readings';
+
+/** What on a finished thing comes off or ties. */
+function risky(r: Readings): { what: string; option: string; fix?: Fix } | null {
+  const trim = 'trim' in r.brief.options;
+  const plain: Fix = { label: 'Leave the top plain', change: { options: { trim: 'none' } } };
+  for (const f of r.plan.finishing) {
+    if (f.do === 'pompom' && r.brief.pompom) {
+      return {
+        what: 'a pompom comes off and is swallowed',
+        option: 'pompom',
+        fix: { label: 'Leave the pompoms off', change: { pompom: null } }
+      };
+    }
+    if (f.do === 'pompom')
+      return { what: 'a pompom comes off and is swallowed', option: 'trim', ...(trim ? { fix: plain } : {}) };
+    if (f.do === 'ties' || f.do === 'threadCord')
+      return { what: 'cords can strangle', option: 'trim', ...(trim ? { fix: plain } : {}) };
+  }
+  return null;
+}
 
 /** Babies: nothing that comes off, nothing that ties (handbook section 11). */
 export const babyTrim: Judge = {
   code: 'baby-trim',
-  watches: 'a pompom or cord on a baby hat, and the care a baby hat needs',
+  watches: 'a pompom or cord on a baby thing, and the care a baby thing needs',
   find: (r) => {
-    const options = hatOptions(r);
-    if (options?.wearer !== 'baby') return [];
+    if (r.plan.wearer !== 'baby') return [];
+    const hat = r.plan.worn?.form.endsWith('hat');
+    const rules = 'Hospital units have their own rules for fibre and washing: ask them first.';
     const care = {
       code: 'baby-care',
       weight: 'note' as const,
-      place: { option: 'wearer' },
-      sentence: 'No hat on a sleeping baby. Hospital units have their own rules for fibre and washing: ask them first.'
+      place: beside(r, 'wearer'),
+      sentence: hat ? `No hat on a sleeping baby. ${rules}` : `No loose fibres near a baby. ${rules}`
     };
-    if (options.trim === 'none') return [care];
-    const what = options.trim === 'pompom' ? 'a pompom comes off and is swallowed' : 'cords can strangle';
+    const found = risky(r);
+    if (!found) return [care];
     return [
       {
         code: 'baby-trim',
         weight: 'stop',
-        place: { option: 'trim' },
-        sentence: `Not on a baby's hat: ${what}.`,
-        fix: { label: 'Leave the top plain', change: { options: { trim: 'none' } } }
+        place: beside(r, found.option),
+        sentence: `Not on a baby's ${hat ? 'hat' : 'things'}: ${found.what}.`,
+        ...(found.fix ? { fix: found.fix } : {})
       },
       care
     ];

@@ -1,21 +1,25 @@
-import { hatOptions } from './hat';
+import { beside } from './options';
 import type { Judge } from './readings';
 
 /** Cords near the neck of a child (EN 14682, from memory, by way of the handbook). */
 export const childCord: Judge = {
   code: 'child-cord',
-  watches: "cords on a child's hat",
+  watches: "cords and straps on a child's things",
   find: (r) => {
-    const options = hatOptions(r);
-    if (options?.wearer !== 'child' || options.trim !== 'cord') return [];
+    if (r.plan.wearer !== 'child') return [];
+    const cord = r.plan.finishing.find(
+      (f) => f.do === 'ties' || f.do === 'threadCord' || (f.do === 'chain' && f.what !== 'loop')
+    );
+    if (!cord) return [];
+    const trim = r.brief.options['trim'] === 'cord';
     return [
       {
         code: 'child-cord',
         weight: 'warn',
-        place: { option: 'trim' },
+        place: beside(r, trim ? 'trim' : 'wearer'),
         sentence:
           "Cords near a child's neck can catch. Rules for children's clothing exist where you live (for example EN 14682): follow them.",
-        fix: { label: 'Leave the cords off', change: { options: { trim: 'none' } } }
+        ...(trim ? { fix: { label: 'Leave the cords off', change: { options: { trim: 'none' } } } } : {})
       }
     ];
   }

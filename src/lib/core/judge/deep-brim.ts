@@ -1,5 +1,5 @@
 import { showLength } from '../quantity';
-import { foldHat } from '../read';
+import { foldHat, hatOf } from '../read';
 import type { Judge } from './readings';
 
 /** A brim turned up further than half a layer covers the whole outside. */
@@ -7,8 +7,8 @@ export const deepBrim: Judge = {
   code: 'deep-brim',
   watches: 'a turn-up deeper than the hat has room for',
   find: (r) => {
-    const worn = r.plan.worn;
-    if (!worn || worn.turnUpMm === 0) return [];
+    const worn = hatOf(r.plan);
+    if (!worn || worn.turnUpMm === 0 || !r.fabric.pieces[0]?.rows) return [];
     const hat = foldHat(r, worn);
     const deepest = (hat.foldRow / 2) * hat.fit.fullCourseMm;
     if (worn.turnUpMm <= deepest) return [];

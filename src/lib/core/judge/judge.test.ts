@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { codes, hat, medium, sampleKit } from '../../../../tests/support/sample';
+import { codes, hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { Kit } from '../kit';
 import { Brief } from '../plan';
+import { changed } from '../../store/projects';
 import { plan, type Result } from '../tomble';
 import { JUDGES } from './index';
 
 /** Applies the fix of a finding, as the button does. */
 function fixed(result: Result, code: string): Result {
   const { fix } = result.findings.find((f) => f.code === code)!;
-  const { options, ...rest } = fix!.change;
-  return plan(result.kit, Brief.parse({ ...result.brief, ...rest, options: { ...result.brief.options, ...options } }));
+  return plan(result.kit, Brief.parse(changed(result.brief, fix!.change)));
 }
 
 const swatch = (stitches: number, rows: number) => ({
@@ -37,6 +37,19 @@ const twoRings = Kit.parse({
   machines: [
     { id: 'm', name: 'Crown', pins: 22 },
     { id: 'big', name: 'Wheel', pins: 48 }
+  ]
+});
+
+const bigFirst = Kit.parse({ ...twoRings, machines: [...twoRings.machines].reverse() });
+const FUZZY = { stretch: 'some', strength: 'fair', surface: 'fuzzy', wash: 'hand' };
+const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red' };
+// A yarn that was measured to knit much looser than practice.
+const kitWithThick = sampleKit({
+  yarns: [medium('red', '#b03020'), medium('thick', '#205080')],
+  swatches: [
+    { ...swatch(10.5, 14.5), id: 'a', yarnId: 'thick' },
+    { ...swatch(10.5, 14.5), id: 'b', yarnId: 'thick' },
+    { ...swatch(14, 20.5), id: 'c', yarnId: 'red' }
   ]
 });
 
@@ -91,7 +104,57 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['baby-trim', () => hat({ wearer: 'baby', trim: 'pompom' }), true],
   ['baby-care', () => hat({ wearer: 'baby' }), false],
   ['child-cord', () => hat({ wearer: 'child', trim: 'cord' }), true],
-  ['motor-care', () => hat({}, sampleKit({ machine: { motor: true } })), false]
+  ['motor-care', () => hat({}, sampleKit({ machine: { motor: true } })), false],
+  ['wrong-ring', () => made('folded-bag', {}, twoRings), true],
+  ['stretch-too-high', () => made('tube-top', { chestMm: 900, wearer: 'adult' }), false],
+  ['stretch-high', () => made('warmers', { limb: 'wrist', handMm: 270 }, twoRings), true],
+  ['slips-off', () => made('warmers', { limb: 'wrist', handMm: 200 }, bigFirst), true],
+  ['ring-tight', () => made('headband', { sizeBy: 'rows', rows: 60 }), true],
+  ['ring-loose', () => made('headband', { sizeBy: 'rows', rows: 130 }), true],
+  ['rows-few', () => made('brim-hat', { sizeBy: 'rows', brimRows: 20, bodyRows: 12 }), true],
+  ['rows-many', () => made('headband', { sizeBy: 'rows', rows: 130 }), true],
+  ['wrap-sum', () => made('wrap', { sizeBy: 'rows', rows: 230, sleeveRows: 85, neckRows: 50 }), true],
+  ['wrap-sum', () => made('wrap', { sizeBy: 'rows', rows: 100, sleeveRows: 85, neckRows: 50 }), true],
+  ['seam-uneven', () => made('wrap', { yarn: 'red', backYarn: 'thick' }, kitWithThick), true],
+  ['pair-unlike', () => made('socks', { yarn: 'red', secondYarn: 'thick' }, kitWithThick), true],
+  ['bag-ratio', () => made('folded-bag', { sizeBy: 'rows', rows: 90 }), true],
+  ['bag-ratio', () => made('folded-bag', { sizeBy: 'rows', rows: 130 }), true],
+  [
+    'band-off-fold',
+    () => made('band-hat', { sizeBy: 'sections', outsideRows: 36, bandRows: 28, liningRows: 50 }),
+    true
+  ],
+  ['odd-halves', () => made('headband', {}, sampleKit({ machine: { pins: 47 } })), false],
+  ['cuff-multiple', () => made('wrap', { cuffStitches: 46, cuffRepeat: 4 }), true],
+  ['mug-height', () => made('mug-wrap', {}, bigFirst), true],
+  ['hot-care', () => made('mug-wrap'), false],
+  ['hot-care', () => made('bottle-cosy'), false],
+  ['toy-eyes', () => made('toy-figure', { wearer: 'baby', eyes: 'safety' }), true],
+  ['toy-parts', () => made('toy-round'), false],
+  ['toy-sold', () => made('toy-long', { sold: true }), false],
+  ['filling-shows', () => made('toy-long', {}, kitWith({ label: { metres: 417, grams: 100 } })), true],
+  ['waste-few', () => made('sack', {}, sampleKit({ habits: { wasteStart: 1 } })), true],
+  ['waste-few', () => made('headband', {}, sampleKit({ habits: { wasteEnd: 0 } })), true],
+  ['cord-marker', () => made('garland', { cordPins: 6 }, sampleKit({ machine: { pins: 6 } })), false],
+  ['ladder-clings', () => made('wrap', {}, kitWith({ behaviour: FUZZY })), true],
+  ['garland-crowded', () => made('garland', { lineMm: 1000, count: 20 }), true],
+  ['cord-care', () => made('garland'), false],
+  ['baby-trim', () => hat({ wearer: 'baby' }, sampleKit(), { pompom: POMPOM }), true],
+  ['baby-care', () => made('warmers', { wearer: 'baby' }), false],
+  ['child-cord', () => made('sack', { wearer: 'child' }), false],
+  ['seam-uneven', () => made('waistcoat', { sizeBy: 'rows', frontRows: 80 }), true],
+  ['ends-differ', () => made('waistcoat', { sizeBy: 'rows', frontArmRows: 46 }), true],
+  ['armhole-small', () => made('waistcoat', { armholeMm: 80, armholes: 'straight' }), true],
+  ['neck-wide', () => made('waistcoat', { sizeBy: 'rows', shoulderStitches: 8 }), true],
+  ['shoulder-narrow', () => made('waistcoat', { neckMm: 350, crossBackMm: 380 }), true],
+  ['sleeve-tight', () => made('cardigan', { sleeves: 'tube', upperArmMm: 375 }), true],
+  ['sleeve-armhole', () => made('cardigan', { sleeves: 'tube', armholeMm: 260 }), true],
+  ['slope-fraction', () => made('waistcoat', { neckMm: 220, neckDepthMm: 40 }), true],
+  ['slope-fraction', () => made('panel', { taper: 'both', widthMm: 300, topMm: 40, lengthMm: 60 }), true],
+  // (38 - 18) / 3 at one edge: 28.1 cm are 38 stitches at 1.35, 13.3 cm are 18.
+  ['slope-fraction', () => made('panel', { taper: 'low', method: 'held', step: 3, widthMm: 281, topMm: 133 }), true],
+  ['panel-narrow', () => made('panel', { widthMm: 500 }), false],
+  ['panel-narrow', () => made('panel', { widthMm: 300 }, twoRings), true]
 ];
 
 describe('findings', () => {
@@ -99,7 +162,7 @@ describe('findings', () => {
     const result = make();
     expect(codes(result)).toContain(code);
     const finding = result.findings.find((f) => f.code === code)!;
-    expect(finding.sentence).toMatch(/^[A-Z].+\.$/);
+    expect(finding.sentence).toMatch(/^[A-Z0-9].+\.$/);
     if (mends) expect(codes(fixed(result, code))).not.toContain(code);
     if (finding.place.option) expect(Object.keys(result.brief.options)).toContain(finding.place.option);
   });

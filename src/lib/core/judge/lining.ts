@@ -25,7 +25,7 @@ export const lining: Judge = {
   watches: 'a lining margin too small, so that the outer colour peeks at the edge',
   find: (r) => {
     const options = hatOptions(r);
-    const fold = r.reveal.foldRow;
+    const fold = r.reveal.pieces[0]?.foldRow ?? null;
     if (options?.style !== 'contrast' || fold === null || options.yarn === options.liningYarn) return [];
     // Read from the fabric, not from the option: how many rows of each colour there are.
     const piece = r.fabric.pieces[0]!;

@@ -6,8 +6,9 @@ export const motor: Judge = {
   code: 'motor',
   watches: 'a machine driven by a motor',
   find: (r) => {
-    const machine = machineOf(r.kit, r.brief.machineId);
-    if (!machine.motor) return [];
+    const used = [...new Set(r.plan.pieces.map((piece) => piece.machineId))].map((id) => machineOf(r.kit, id));
+    const machine = used.find((m) => m.motor);
+    if (!machine) return [];
     return [
       {
         code: 'motor-care',

@@ -1,43 +1,61 @@
-import { headFit, SNUG_STRETCH, WILL_NOT_GO } from '../body';
-import { gaugeFor } from '../kit';
+import { headFit, limbFit, SNUG_STRETCH, WILL_NOT_GO } from '../body';
+import { gaugeFor, type Machine } from '../kit';
 import type { Fix } from '../plan';
+import { mainYarn } from '../read';
+import { measureOption } from './options';
 import type { Judge, Readings } from './readings';
 
-/** Another machine of the kit on which the same head is snug, the smallest that is. */
-function roomierMachine(r: Readings, headMm: number): Fix | undefined {
-  const piece = r.fabric.pieces[0]!;
-  const yarn = r.yarns[piece.yarn[0] ?? 0]!;
-  const fits = r.kit.machines
-    .filter((m) => m.id !== r.brief.machineId)
-    .filter((m) => {
-      const gauge = gaugeFor(r.kit, m, yarn, r.plan.pieces[0]!.hole);
-      const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
-      return headFit(headMm, knitted).stretch <= SNUG_STRETCH;
-    })
+/** What has a girth that a tube must go over, and the measures it is asked by. */
+interface Over {
+  readonly girthMm: number;
+  readonly what: string;
+  readonly head: boolean;
+}
+
+function overOf(r: Readings): Over | null {
+  const { worn } = r.plan;
+  if (worn?.form === 'lined-hat' || worn?.form === 'ear-hat' || worn?.form === 'brim-hat') {
+    return { girthMm: worn.headMm, what: 'brow', head: true };
+  }
+  return worn?.form === 'sleeve' ? { girthMm: worn.girthMm, what: worn.over, head: false } : null;
+}
+
+const GIRTHS = ['head', 'hand-girth', 'foot-girth', 'calf-girth', 'upper-arm', 'chest', 'bottle-girth'];
+
+/** Another machine of the kit on which the same girth is snug, the smallest that is. */
+function roomierMachine(r: Readings, over: Over): Fix | undefined {
+  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
+  const stretchOn = (m: Machine): number => {
+    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
+    const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
+    return over.head ? headFit(over.girthMm, knitted).stretch : limbFit(over.girthMm, knitted).stretch;
+  };
+  const [machine] = r.kit.machines
+    .filter((m) => m.id !== r.brief.machineId && stretchOn(m) <= SNUG_STRETCH)
     .sort((a, b) => a.pins - b.pins);
-  const machine = fits[0];
   return machine && { label: `Knit it on ${machine.name} (${machine.pins} pins)`, change: { machineId: machine.id } };
 }
 
 /** A stitch can only be pulled so wide. */
 export const stretch: Judge = {
   code: 'stretch',
-  watches: 'more stretch at the brow than the fabric gives',
+  watches: 'more stretch over a head, limb or body than the fabric gives',
   find: (r) => {
-    const worn = r.plan.worn;
-    const stretched = r.sizes.worn?.stretch;
-    if (!worn || !stretched || stretched.value <= 100 * SNUG_STRETCH) return [];
-    const fix = roomierMachine(r, worn.headMm);
+    const over = overOf(r);
+    const stretched = r.sizes.finished.find((f) => f.code === 'stretch')?.figure;
+    if (!over || !stretched || stretched.value <= 100 * SNUG_STRETCH) return [];
+    const fix = roomierMachine(r, over);
     const percent = `${Math.round(stretched.value)} %`;
     const beyond = stretched.value > 100 * WILL_NOT_GO;
+    const option = measureOption(r, GIRTHS);
     return [
       {
         code: beyond ? 'stretch-too-high' : 'stretch-high',
         weight: beyond ? 'stop' : 'warn',
-        place: { option: 'headMm', piece: 0 },
+        place: { ...(option ? { option } : {}), piece: 0 },
         sentence: beyond
-          ? `It will not go on: the brow would stretch the fabric by ${percent}, and ${100 * WILL_NOT_GO} % is the end.`
-          : `Tight: ${percent} of stretch at the brow; up to ${100 * SNUG_STRETCH} % is snug.`,
+          ? `It will not go on: the ${over.what} would stretch the fabric by ${percent}, and ${100 * WILL_NOT_GO} % is the end.`
+          : `Tight: ${percent} of stretch at the ${over.what}; up to ${100 * SNUG_STRETCH} % is snug.`,
         ...(fix ? { fix } : {})
       }
     ];

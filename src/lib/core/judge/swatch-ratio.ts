@@ -1,4 +1,5 @@
 import { DEFAULT_PIN_SPACING_MM, evidenceFor, inState, machineOf, practiceFor, slipOf, yarnName } from '../kit';
+import { workRows } from '../read';
 import type { Judge } from './readings';
 
 /** A swatch whose rows and stitches cannot belong together, with the slip that explains it. */
@@ -7,9 +8,12 @@ export const swatchRatio: Judge = {
   watches: 'a swatch whose rows and stitches do not belong together',
   find: (r) =>
     r.yarns.flatMap((yarn, i) => {
-      const machine = machineOf(r.kit, r.brief.machineId);
-      const expected = inState(practiceFor(yarn), 'rested', r.gauges[i]!.state);
-      return evidenceFor(r.kit, machine, yarn, r.plan.pieces[0]!.hole, r.gauges[i]!.state).flatMap((e) => {
+      const p = r.fabric.pieces.findIndex((piece) => workRows(piece).has(i));
+      if (p < 0) return [];
+      const { machineId, hole } = r.plan.pieces[p]!;
+      const machine = machineOf(r.kit, machineId);
+      const expected = inState(practiceFor(yarn), 'rested', r.gauges[p]![i]!.state);
+      return evidenceFor(r.kit, machine, yarn, hole, r.gauges[p]![i]!.state).flatMap((e) => {
         if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
         if (e.courses === null || e.wales === null) return [];
         const gauge = { courses: e.courses, wales: e.wales };
@@ -19,7 +23,7 @@ export const swatchRatio: Judge = {
           {
             code: 'swatch-implausible',
             weight: 'warn' as const,
-            place: { option: 'yarn' },
+            place: 'yarn' in r.brief.options ? { option: 'yarn' } : {},
             sentence: `The ${e.label} of ${yarnName(yarn)}: ${slip.sentence}`
           }
         ];

@@ -1,11 +1,13 @@
 import { heldTex, isLarge, machineOf, NET_BELOW, strandTex, STRUGGLE_ABOVE, tightness as factor } from '../kit';
 import type { Finding } from '../plan';
+import { workRows } from '../read';
+import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
 
 /** Strands at which the yarn sits well on the hooks, if any number up to three does. */
-function betterStrands(r: Readings, index: number): Finding['fix'] {
+function betterStrands(r: Readings, p: number, index: number): Finding['fix'] {
   const yarn = r.yarns[index]!;
-  const { loopMm } = r.gauges[index]!;
+  const { loopMm } = r.gauges[p]![index]!;
   for (const strands of [1, 2, 3]) {
     const k = factor(strandTex(yarn) * strands, loopMm);
     if (strands === yarn.strands || k < NET_BELOW || k > STRUGGLE_ABOVE) continue;
@@ -20,18 +22,19 @@ export const tightness: Judge = {
   code: 'tightness',
   watches: 'yarn too thick or too thin for the machine',
   find: (r) => {
-    const knitted = new Set<number>();
-    for (const piece of r.fabric.pieces) {
-      for (let row = 0; row < piece.rows; row++) if (piece.purpose[row] === 0) knitted.add(piece.yarn[row]!);
-    }
-    return [...knitted].flatMap((i): Finding[] => {
+    // Each yarn once, on the first piece it knits.
+    const knitted = new Map<number, number>();
+    r.fabric.pieces.forEach((piece, p) => {
+      for (const yarn of workRows(piece).keys()) if (!knitted.has(yarn)) knitted.set(yarn, p);
+    });
+    return [...knitted].flatMap(([i, p]): Finding[] => {
       const yarn = r.yarns[i]!;
-      const k = factor(heldTex(yarn), r.gauges[i]!.loopMm);
+      const k = factor(heldTex(yarn), r.gauges[p]![i]!.loopMm);
       if (k >= NET_BELOW && k <= STRUGGLE_ABOVE) return [];
       const thick = k > STRUGGLE_ABOVE;
-      const fix = betterStrands(r, i);
-      const option = Object.entries(r.brief.options).find(([, value]) => value === yarn.id)?.[0];
-      const machine = machineOf(r.kit, r.brief.machineId);
+      const fix = betterStrands(r, p, i);
+      const option = yarnOption(r, yarn.id);
+      const machine = machineOf(r.kit, r.plan.pieces[p]!.machineId);
       const what = `${yarn.name} (${Math.round(heldTex(yarn))} tex${yarn.strands > 1 ? `, ${yarn.strands} strands` : ''})`;
       const ring = isLarge(machine) ? 'these hooks' : 'this small ring';
       return [

@@ -1,6 +1,5 @@
 import { showLength } from '../quantity';
-import { foldHat } from '../read';
-import { hatOptions } from './hat';
+import { foldHat, hatOf } from '../read';
 import type { Judge } from './readings';
 
 /** A hat may sit a centimetre higher on the brow before it looks short (own estimate, no source). */
@@ -9,19 +8,23 @@ const SHORT_MM = 10;
 /** Two centimetres more are pushed up or turned up; beyond that the crown stands empty (own estimate, no source). */
 const LONG_MM = 20;
 
+/** The option that decides the rows. */
+const BY: Readonly<Record<string, string>> = { height: 'heightMm', rows: 'rows', sections: 'outsideRows' };
+
 /** The tube has too few or too many rows for the head it is meant for. */
 export const tubeLength: Judge = {
   code: 'tube-length',
   watches: 'a hat tube too short or too long for the head',
   find: (r) => {
-    const options = hatOptions(r);
-    const { worn, wanted } = r.plan;
-    if (!options || !worn || !wanted) return [];
+    const worn = hatOf(r.plan);
+    const { wanted } = r.plan;
+    const { options } = r.brief;
+    if (!worn || !wanted || !r.fabric.pieces[0]?.rows) return [];
     const hat = foldHat(r, worn);
     const { units } = r.kit.habits;
     const offMm = ((hat.workRows - wanted.rows) / 2) * hat.fit.fullCourseMm;
     if (offMm > -SHORT_MM && offMm < LONG_MM) return [];
-    const option = options.sizeBy === 'height' ? 'heightMm' : options.sizeBy === 'rows' ? 'rows' : 'headMm';
+    const option = BY[String(options['sizeBy'])] ?? 'headMm';
     const gap = showLength(Math.abs(offMm), units);
     const rows = `${hat.workRows} rows where this head asks for ${wanted.rows}`;
     const sentence =

@@ -1,6 +1,7 @@
 import { colourDifference, yarnName } from '../kit';
 import type { Finding } from '../plan';
 import { rowRuns } from '../read';
+import { beside } from './options';
 import type { Judge } from './readings';
 
 /** CIEDE2000 at which two yarns are plainly two colours in lamp light (own estimate, no source). */
@@ -32,14 +33,14 @@ export const wasteColour: Judge = {
       const d = colourDifference(r.yarns[waste]!.colour.hex, r.yarns[work]!.colour.hex);
       if (d >= PLAINLY_OTHER) return [];
       const fix =
-        best && best.d >= PLAINLY_OTHER
+        best && best.d >= PLAINLY_OTHER && 'wasteYarn' in r.brief.options
           ? { label: `Use ${best.name}`, change: { options: { wasteYarn: best.id } } }
           : undefined;
       return [
         {
           code: 'waste-colour-close',
           weight: 'warn',
-          place: { option: 'wasteYarn', piece: 0 },
+          place: beside(r, 'wasteYarn', { piece: 0 }),
           sentence: `The waste yarn ${yarnName(r.yarns[waste]!)} is hard to tell from ${yarnName(r.yarns[work]!)} (colour difference ${d.toFixed(0)}, ${PLAINLY_OTHER} is plain): its stitches will be missed when it comes out.`,
           ...(fix ? { fix } : {})
         }

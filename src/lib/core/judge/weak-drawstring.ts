@@ -9,11 +9,14 @@ export const weakDrawstring: Judge = {
   find: (r) => {
     const threads: { yarn: string; doubled: boolean }[] = [];
     for (const piece of r.plan.pieces) {
+      if (piece.mode !== 'tube') continue;
       const last = piece.operations.at(-1);
-      if (last?.op === 'hangOff' && last.thread) threads.push({ yarn: last.thread, doubled: last.doubled });
+      if (last?.op === 'hangOff' && last.style === 'drawstring' && last.thread)
+        threads.push({ yarn: last.thread, doubled: last.doubled });
       const cast = piece.operations[0];
       const rethreaded = r.plan.finishing.some((f) => f.do === 'threadEdge' && f.edge === 'cast-on');
-      if (cast?.op === 'castOn' && !rethreaded) threads.push({ yarn: cast.yarn, doubled: false });
+      const drawn = r.plan.finishing.some((f) => f.do === 'drawShut' && f.edge === 'cast-on');
+      if (cast?.op === 'castOn' && drawn && !rethreaded) threads.push({ yarn: cast.yarn, doubled: false });
     }
     for (const f of r.plan.finishing) if (f.do === 'threadEdge') threads.push({ yarn: f.yarn, doubled: f.doubled });
     const weak = threads.find(
@@ -21,17 +24,19 @@ export const weakDrawstring: Judge = {
     );
     if (!weak) return [];
     const strong = r.kit.yarns.find((y) => y.behaviour.strength === 'strong');
-    const fix: Finding['fix'] = strong
-      ? { label: `Draw with ${yarnName(strong)}`, change: { options: { thread: strong.id } } }
-      : { label: 'Draw with the thread doubled', change: { options: { doubled: true } } };
+    const fix: Finding['fix'] = !('thread' in r.brief.options)
+      ? undefined
+      : strong
+        ? { label: `Draw with ${yarnName(strong)}`, change: { options: { thread: strong.id } } }
+        : { label: 'Draw with the thread doubled', change: { options: { doubled: true } } };
     const name = yarnName(r.yarns[r.fabric.yarns.indexOf(weak.yarn)]!);
     return [
       {
         code: 'weak-drawstring',
         weight: 'warn',
-        place: { option: 'thread', piece: 0 },
+        place: 'thread' in r.brief.options ? { option: 'thread', piece: 0 } : { piece: 0 },
         sentence: `${name} is soft: strong once knitted, it snaps as a drawstring.`,
-        fix
+        ...(fix ? { fix } : {})
       }
     ];
   }

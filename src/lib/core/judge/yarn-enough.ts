@@ -1,7 +1,7 @@
 import { colourDifference, heldTex } from '../kit';
 import type { Finding } from '../plan';
 import { showMass, showRun } from '../quantity';
-import { hatOptions } from './hat';
+import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
 
 /** Yarns within this share of the same tex knit alike enough to stand in (own estimate, no source). */
@@ -9,10 +9,9 @@ const ALIKE_TEX = 0.15;
 
 /** The yarn at hand nearest in colour that is thick enough alike and of which there is enough. */
 function standIn(r: Readings, index: number, grams: number): Finding['fix'] {
-  const options = hatOptions(r);
   const yarn = r.yarns[index]!;
-  const option = options?.yarn === yarn.id ? 'yarn' : options?.liningYarn === yarn.id ? 'liningYarn' : undefined;
-  if (!options || !option || options.style === 'striped') return undefined;
+  const option = yarnOption(r, yarn.id);
+  if (!option) return undefined;
   const other = r.kit.yarns
     .filter((y) => !r.fabric.yarns.includes(y.id))
     .filter((y) => y.stockGrams !== null && y.stockGrams >= grams)
@@ -37,7 +36,7 @@ export const yarnEnough: Judge = {
       if (use.stockGrams === null || use.grams.high <= use.stockGrams) return [];
       const { units } = r.kit.habits;
       const short = use.grams.value > use.stockGrams;
-      const option = Object.entries(r.brief.options).find(([, value]) => value === use.yarnId)?.[0];
+      const option = yarnOption(r, use.yarnId);
       const fix = standIn(r, i, use.grams.high);
       const have = showMass(use.stockGrams, units);
       const need = showMass(use.grams.value, units);

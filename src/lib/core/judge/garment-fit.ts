@@ -1,0 +1,103 @@
+import type { Finding } from '../plan';
+import { showLength } from '../quantity';
+import { mainGauge } from '../read';
+import { beside } from './options';
+import type { Judge } from './readings';
+
+/** An armhole round must leave the arm so much room (own estimate, no source). */
+const ARM_ROOM_MM = 30;
+
+/** A neck may come out so much wider than asked before it slips off the shoulders (own estimate, no source). */
+const NECK_WIDER_MM = 25;
+
+/** A shoulder narrower than this carries nothing (own estimate, no source). */
+const LEAST_SHOULDER_MM = 35;
+
+/** A sleeve top and its armhole may differ by so much of the armhole (own estimate, no source). */
+const SLEEVE_EASES = 0.08;
+
+/** A garment against the body, and its parts against each other (known failures of handbook section 8). */
+export const garmentFit: Judge = {
+  code: 'garment-fit',
+  watches: 'armholes, necks, shoulders and sleeves that do not fit the body or each other',
+  find: (r) => {
+    const g = r.plan.garment;
+    if (!g) return [];
+    const { units } = r.kit.habits;
+    const len = (mm: number): string => showLength(mm, units);
+    const found: Finding[] = [];
+    const byRows = r.brief.options['sizeBy'] === 'rows';
+    if (g.frontRows !== g.backRows) {
+      const longer = g.frontRows > g.backRows ? 'front' : 'back';
+      found.push({
+        code: 'ends-differ',
+        weight: 'warn',
+        place: beside(r, byRows ? 'frontArmRows' : 'armholeMm'),
+        sentence: `Front and back end at different rows: ${g.frontRows} and ${g.backRows}; the ${longer} is ${Math.abs(g.frontRows - g.backRows)} rows longer and the shoulders do not meet.`,
+        fix: {
+          label: 'Knit the front as long as the back',
+          change: { options: { frontRows: r.brief.options['backRows'], frontArmRows: r.brief.options['armRows'] } }
+        }
+      });
+    }
+    if (g.armholeMm < g.upperArmMm + ARM_ROOM_MM) {
+      const deeper = Math.ceil((g.upperArmMm + ARM_ROOM_MM - g.armholeMm) / 2 / 5) * 5;
+      found.push({
+        code: 'armhole-small',
+        weight: 'stop',
+        place: beside(r, byRows ? 'armRows' : 'armholeMm'),
+        sentence: `The armhole is ${len(g.armholeMm)} round, the arm ${len(g.upperArmMm)}: it does not go through.`,
+        fix: {
+          label: `Make it ${len(deeper)} deeper`,
+          change: { options: { sizeBy: 'measures', armholeMm: Number(r.brief.options['armholeMm']) + deeper } }
+        }
+      });
+    }
+    if (g.neckMm > g.neckAskedMm + NECK_WIDER_MM) {
+      const wider = Math.ceil(((g.neckMm - g.neckAskedMm) / 20) * mainGauge(r, 0).wales.value);
+      found.push({
+        code: 'neck-wide',
+        weight: 'warn',
+        place: beside(r, 'neckMm'),
+        sentence: `The neck comes out ${len(g.neckMm)} wide where ${len(g.neckAskedMm)} are wanted: both shoulders together leave too much between them.`,
+        ...(byRows
+          ? { fix: { label: `Make each shoulder ${wider} stitches wider`, change: { options: { shoulderStitches: Number(r.brief.options['shoulderStitches']) + wider } } } } // prettier-ignore
+          : {})
+      });
+    }
+    if (g.shoulderMm < LEAST_SHOULDER_MM) {
+      found.push({
+        code: 'shoulder-narrow',
+        weight: 'warn',
+        place: beside(r, 'neckMm'),
+        sentence: `Only ${len(g.shoulderMm)} of shoulder are left beside a neck of ${len(g.neckMm)}: it slips off.`,
+        fix: { label: 'Make the neck narrower', change: { options: { neckMm: Math.max(60, Math.round(g.neckAskedMm * 0.7)) } } } // prettier-ignore
+      });
+    }
+    if (g.sleeveMm !== null) {
+      if (g.sleeveMm < g.upperArmMm) {
+        found.push({
+          code: 'sleeve-tight',
+          weight: 'warn',
+          place: beside(r, 'sleeves'),
+          sentence: `The sleeve is ${len(g.sleeveMm)} round at rest, the arm ${len(g.upperArmMm)}: it stretches over it all day.`,
+          ...(r.brief.options['sleeves'] === 'tube'
+            ? { fix: { label: 'Knit the sleeves as panels', change: { options: { sleeves: 'panel' } } } }
+            : {})
+        });
+      }
+      if (Math.abs(g.sleeveMm / g.armholeMm - 1) > SLEEVE_EASES) {
+        found.push({
+          code: 'sleeve-armhole',
+          weight: 'warn',
+          place: beside(r, 'sleeves'),
+          sentence: `The top of the sleeve is ${len(g.sleeveMm)} round, the armhole ${len(g.armholeMm)}: they differ by more than a seam eases in.`,
+          ...(r.brief.options['sleeves'] === 'tube'
+            ? { fix: { label: 'Knit the sleeves as panels', change: { options: { sleeves: 'panel' } } } }
+            : {})
+        });
+      }
+    }
+    return found;
+  }
+};

@@ -1,0 +1,76 @@
+import { describe, expect, it } from 'vitest';
+import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
+import { presetFor } from '../kit';
+
+const small = (() => {
+  const { counter, tensionHoles } = presetFor(22, 'm', 'Ring');
+  return sampleKit({ machine: { pins: 22, counter, tensionHoles } });
+})();
+
+/** Each limit from both sides: what is still right, and the first that is not. */
+const limits: readonly [string, () => string[], () => string[]][] = [
+  ['rows-few', () => codes(made('headband', { sizeBy: 'rows', rows: 81 })), () => codes(made('headband', { sizeBy: 'rows', rows: 79 }))], // prettier-ignore
+  ['rows-many', () => codes(made('headband', { sizeBy: 'rows', rows: 95 })), () => codes(made('headband', { sizeBy: 'rows', rows: 98 }))], // prettier-ignore
+  ['ring-tight', () => codes(made('headband', { sizeBy: 'rows', rows: 75 })), () => codes(made('headband', { sizeBy: 'rows', rows: 74 }))], // prettier-ignore
+  ['bag-ratio', () => codes(made('folded-bag', { sizeBy: 'rows', rows: 101 })), () => codes(made('folded-bag', { sizeBy: 'rows', rows: 99 }))], // prettier-ignore
+  ['cuff-multiple', () => codes(made('wrap', { cuffStitches: 48, cuffRepeat: 6 })), () => codes(made('wrap', { cuffStitches: 47, cuffRepeat: 6 }))], // prettier-ignore
+  ['band-off-fold', () => codes(made('band-hat', { sizeBy: 'sections', outsideRows: 40, bandRows: 28, liningRows: 43 })), () => codes(made('band-hat', { sizeBy: 'sections', outsideRows: 40, bandRows: 28, liningRows: 46 }))], // prettier-ignore
+  ['wrap-sum', () => codes(made('wrap', { sizeBy: 'rows', rows: 230, sleeveRows: 85, neckRows: 60 })), () => codes(made('wrap', { sizeBy: 'rows', rows: 230, sleeveRows: 85, neckRows: 61 }))], // prettier-ignore
+  ['stretch-high', () => codes(made('warmers', { limb: 'wrist', handMm: 260 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 262 }, small))], // prettier-ignore
+  ['stretch-too-high', () => codes(made('warmers', { limb: 'wrist', handMm: 301 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 302 }, small))], // prettier-ignore
+  ['slips-off', () => codes(made('warmers', { limb: 'wrist', handMm: 156 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 154 }, small))], // prettier-ignore
+  ['odd-halves', () => codes(made('headband', {}, sampleKit({ machine: { pins: 46 } }))), () => codes(made('headband', {}, sampleKit({ machine: { pins: 45 } })))], // prettier-ignore
+  ['waste-few', () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 2 } }))), () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 1 } })))], // prettier-ignore
+  ['wrong-ring', () => codes(made('socks', {}, sampleKit({ machine: { pins: 26 } }))), () => codes(made('socks', {}, sampleKit({ machine: { pins: 28 } })))], // prettier-ignore
+  ['garland-crowded', () => codes(made('garland', { lineMm: 2000, count: 11 })), () => codes(made('garland', { lineMm: 2000, count: 12 }))], // prettier-ignore
+  ['mug-height', () => codes(made('mug-wrap', { heightMm: 87 }, small)), () => codes(made('mug-wrap', { heightMm: 85 }, small))], // prettier-ignore
+  ['seam-uneven', () => codes(made('waistcoat', { sizeBy: 'rows', frontRows: 74 })), () => codes(made('waistcoat', { sizeBy: 'rows', frontRows: 76 }))], // prettier-ignore
+  ['toy-eyes', () => codes(made('toy-figure', { wearer: 'child', eyes: 'safety' })), () => codes(made('toy-figure', { wearer: 'baby', eyes: 'safety' }))], // prettier-ignore
+  ['panel-narrow', () => codes(made('panel', { widthMm: 326 })), () => codes(made('panel', { widthMm: 333 }))],
+  ['child-cord', () => codes(made('sack', { wearer: 'thing' })), () => codes(made('sack', { wearer: 'child' }))],
+  ['baby-care', () => codes(made('socks', { wearer: 'child' }, small)), () => codes(made('socks', { wearer: 'baby' }, small))], // prettier-ignore
+  ['toy-sold', () => codes(made('toy-round', { sold: false })), () => codes(made('toy-round', { sold: true }))]
+];
+
+describe('limits, from both sides', () => {
+  it.each(limits)('%s', (code, within, beyond) => {
+    expect(within()).not.toContain(code);
+    expect(beyond()).toContain(code);
+  });
+});
+
+describe('findings stand where they belong', () => {
+  it('never beside a field that the kind does not have', () => {
+    for (const make of [
+      () => made('waistcoat', { armholeMm: 60, armholes: 'straight' }),
+      () => made('wrap', { cuffRepeat: 7 }),
+      () => made('tube-top', { chestMm: 900 })
+    ]) {
+      // prettier-ignore
+      const result = make();
+      for (const { place } of result.findings) {
+        if (place.option) expect(result.brief.options).toHaveProperty(place.option);
+        if (place.piece !== undefined) expect(result.plan.pieces[place.piece]).toBeDefined();
+      }
+    }
+  });
+
+  it('a yarn is looked for only in the fields that are in view', () => {
+    const yarns = [medium('red', '#b03020', { stockGrams: 5 }), medium('blue', '#205080')];
+    const plain = made('scarf', { style: 'plain', yarn: 'red', secondYarn: 'red' }, sampleKit({ yarns }));
+    expect(plain.findings.find((f) => f.code === 'yarn-short')!.place.option).toBe('yarn');
+    const two = made('scarf', { style: 'two', yarn: 'blue', secondYarn: 'red' }, sampleKit({ yarns }));
+    expect(two.findings.find((f) => f.code === 'yarn-short')!.place.option).toBe('secondYarn');
+    const own = made('scarf', { style: 'striped', yarn: 'red', sections: [{ yarn: 'red', rows: 5 }] }, sampleKit({ yarns })); // prettier-ignore
+    expect(own.findings.find((f) => f.code === 'yarn-short')!.place.option).toBeUndefined();
+  });
+
+  it('a remedy that the limits of the kind refuse is not offered', () => {
+    // The garland is so short that not one more fits: hanging fewer is still a remedy, none at all is not.
+    const tight = made('garland', { lineMm: 300, count: 20 });
+    expect(tight.findings.find((f) => f.code === 'garland-crowded')!.fix!.change.options).toEqual({ count: 1 });
+    const deep = made('waistcoat', { armholeMm: 450, upperArmMm: 800, sizeBy: 'measures', armholes: 'straight' });
+    const small = deep.findings.find((f) => f.code === 'armhole-small');
+    expect(small?.fix).toBeUndefined();
+  });
+});
