@@ -59,10 +59,11 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
   const room = height - RING_HEIGHT - BOTTOM;
   const pxPerMm = room / Math.max(tube.heightMm, 1);
   // To scale where the column allows; a long scarf is drawn wider than it is, never thinner than a finger.
-  const bodyWidth = Math.min(width - left - right, Math.max(tube.widthMm * pxPerMm, slim ? 24 : 84));
+  const least = tube.flat ? (slim ? 12 : 26) : slim ? 24 : 84;
+  const bodyWidth = Math.min(width - left - right, Math.max(tube.widthMm * pxPerMm, least));
   const cx = left + (width - left - right) / 2;
   const [x0, x1] = [cx - bodyWidth / 2, cx + bodyWidth / 2];
-  const ry = bodyWidth * 0.07;
+  const ry = tube.flat ? 0.5 : bodyWidth * 0.07;
   const done = Math.min(view.rowsDone ?? tube.rows, tube.rows);
   const doneMm = heightOfRow(tube.bands, done);
   const hung = done === 0 ? 0 : doneMm;
@@ -78,6 +79,29 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     originY: RING_HEIGHT
   }));
   const shapes: Shape[] = [];
+  const wide = Math.max(1, ...(tube.edges ?? []).map(([, right]) => right));
+  const across = (mm: number): number => x0 + (mm / wide) * bodyWidth;
+  /** A stretch of rows of a panel, from 1, both included, to its true edges. */
+  const strip = (from: number, to: number): string => {
+    const left: string[] = [];
+    const right: string[] = [];
+    const put = ([a, b]: readonly [number, number], row: number): void => {
+      const at = fix(y(heightOfRow(tube.bands, row)));
+      left.push(`${fix(across(a))} ${at}`);
+      right.unshift(`${fix(across(b))} ${at}`);
+    };
+    let last = tube.edges![from - 1]!;
+    put(last, from - 1);
+    for (let row = from + 1; row <= to; row++) {
+      const here = tube.edges![row - 1]!;
+      if (here[0] === last[0] && here[1] === last[1]) continue;
+      put(last, row - 1);
+      put(here, row - 1);
+      last = here;
+    }
+    put(last, to);
+    return `M${[...left, ...right].join('L')}Z`;
+  };
   const slab = (top: number, bottom: number): string =>
     `M${fix(x0)} ${fix(top)}V${fix(bottom)}${frontArc(bodyWidth / 2, ry, x1, bottom)}V${fix(top)}${frontArc(bodyWidth / 2, ry, x0, top, 1)}Z`;
 
@@ -100,7 +124,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     const name = `${band.section}: row ${band.from} to ${band.to}, ${yarn.name}, ${yarn.colour.name}`;
     shapes.push({
       shape: 'path',
-      d: slab(top, bottom),
+      d: tube.edges ? strip(band.from, Math.min(band.to, done)) : slab(top, bottom),
       fill: { knit: band.yarn },
       title: name,
       ...(band.purpose === 'work' ? {} : { opacity: 0.75 })
@@ -139,10 +163,33 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     });
     if (!slim) shapes.push({ shape: 'text', x: x0 - 8, y: at + 4, text: 'fold', size: 12, anchor: 'end', ink: 'text' });
   }
-  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, bodyWidth / 2 + 12), pins));
+  shapes.push(...ladderShapes(tube, cx, bodyWidth / 2, y(hung), RING_HEIGHT + room));
+  const rim = tube.flat ? (width - 8) / 2.6 : bodyWidth / 2 + 12;
+  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, rim), pins));
   if (!slim) shapes.push(...rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room));
   const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${done} of ${tube.rows} rows knitted`}`;
   return { width, height, label, textures, shapes };
+}
+
+/** Stitches dropped on purpose, as far as they can be seen from in front. */
+function ladderShapes(tube: TubeOutline, cx: number, half: number, top: number, bottom: number): Shape[] {
+  return tube.ladders.flatMap((column): Shape[] => {
+    // Column 0 stands in front, at the marker.
+    const angle = (2 * Math.PI * (column + 0.5)) / tube.pins;
+    if (Math.cos(angle) < -0.2) return [];
+    const x = cx + half * 0.97 * Math.sin(angle);
+    return [
+      {
+        shape: 'path',
+        d: `M${fix(x)} ${fix(top)}V${fix(bottom)}`,
+        fill: { ink: 'none' },
+        stroke: { ink: 'paper' },
+        width: 4,
+        dash: '2 2.5',
+        title: 'Ladder of a dropped stitch'
+      }
+    ];
+  });
 }
 
 /** The ruler beside the tube: count in all outside, ends of sections with their own count inside. */
@@ -154,7 +201,7 @@ function rulerShapes(tube: TubeOutline, done: number, y: (mm: number) => number,
   const put = (row: number, text: string, bold: boolean): void => {
     const py = at(row);
     // The rim of the ring covers the first few pixels beside it, so a label there stands just below.
-    const label = Math.max(py + 4, RING_HEIGHT + 15);
+    const label = Math.max(py + 4, RING_HEIGHT + (tube.flat ? 28 : 15));
     shapes.push({
       shape: 'path',
       d: `M${fix(x)} ${fix(py)}h${bold ? 9 : 5}`,

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hat } from '../../../tests/support/sample';
+import { hat, made } from '../../../tests/support/sample';
 import { PLACES } from '$lib/core/read';
 import { readLimited } from './body-limit';
 import { planAnswer } from './plan-answer';
@@ -12,13 +12,37 @@ describe('planAnswer', () => {
   };
 
   it('has the parts the documentation names, all plain JSON', () => {
-    expect(Object.keys(answer).sort()).toEqual(['figures', 'findings', 'outline', 'plan', 'reveal', 'steps', 'yarn']);
+    expect(Object.keys(answer).sort()).toEqual([
+      'cuts',
+      'figures',
+      'findings',
+      'outline',
+      'plan',
+      'reveal',
+      'steps',
+      'yarn'
+    ]);
     expect(answer['steps']).toEqual(JSON.parse(JSON.stringify(result.steps)));
   });
 
   it('its runs cover every row once and unfold to the places', () => {
     const places = answer.reveal.runs.flatMap((run) => Array.from({ length: run.to - run.from + 1 }, () => run.place));
-    expect(places).toEqual([...result.reveal.place].map((code) => PLACES[code]));
+    expect(places).toEqual([...result.reveal.pieces[0]!.place].map((code) => PLACES[code]));
+  });
+
+  it('a project of several pieces has the runs, the drawings and the cuts of all', () => {
+    const bag = made('folded-bag');
+    const all = JSON.parse(JSON.stringify(planAnswer(bag))) as {
+      reveal: { pieces: { runs: { to: number }[] }[] };
+      outline: { finished: { shapes: unknown[] }; finishing: unknown[] };
+      cuts: { count: number }[];
+    };
+    expect(all.reveal.pieces.map((piece) => piece.runs.at(-1)!.to)).toEqual(
+      bag.fabric.pieces.map((piece) => piece.rows)
+    );
+    expect(all.outline.finished.shapes.length).toBeGreaterThan(0);
+    expect(all.outline.finishing).toHaveLength(bag.plan.finishing.length);
+    expect(all.cuts.reduce((sum, cut) => sum + cut.count, 0)).toBe(7);
   });
 });
 

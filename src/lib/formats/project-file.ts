@@ -25,16 +25,28 @@ export const ProjectFile = z.object({
 });
 export type ProjectFile = z.infer<typeof ProjectFile>;
 
-/** The part of a kit that a plan stands on: its machines, its yarns, and swatches of both. */
+/**
+ * The part of a kit that a plan stands on: its machines, its yarns, and every measurement on those machines, because a
+ * swatch of another yarn on the same ring teaches too.
+ */
 export function kitOf(result: Result): Kit {
   const { kit, plan, fabric, brief } = result;
-  const named = JSON.stringify(brief.options);
-  const machines = kit.machines.filter((m) => plan.pieces.some((p) => p.machineId === m.id));
-  const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || named.includes(JSON.stringify(y.id)));
-  const has = (list: readonly { id: string }[], id: string): boolean => list.some((entry) => entry.id === id);
-  const swatches = kit.swatches.filter((s) => has(machines, s.machineId) && has(yarns, s.yarnId));
-  const finished = kit.finished.filter((f) => has(machines, f.machineId) && has(yarns, f.yarnId));
-  return { machines, yarns, swatches, finished, habits: kit.habits };
+  const named = JSON.stringify([brief.options, brief.machineId, brief.pompom]);
+  const isNamed = (id: string): boolean => named.includes(JSON.stringify(id));
+  const machines = kit.machines.filter((m) => isNamed(m.id) || plan.pieces.some((p) => p.machineId === m.id));
+  const onThem = (entry: { machineId: string }): boolean => machines.some((m) => m.id === entry.machineId);
+  const swatches = kit.swatches.filter(onThem);
+  const finished = kit.finished.filter(onThem);
+  const measured = new Set([...swatches, ...finished].map((entry) => entry.yarnId));
+  const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || isNamed(y.id) || measured.has(y.id));
+  const known = (entry: { yarnId: string }): boolean => yarns.some((y) => y.id === entry.yarnId);
+  return {
+    machines,
+    yarns,
+    swatches: swatches.filter(known),
+    finished: finished.filter(known),
+    habits: kit.habits
+  };
 }
 
 /** A project as the text of a project file. */

@@ -38,7 +38,7 @@ export function rowTable(result: Result): string {
         yarn.colour.name,
         piece.stitches[row],
         counter < 0 ? '' : counter,
-        p === 0 ? PLACE_WORDS[PLACES[result.reveal.place[row]!]!] : ''
+        PLACE_WORDS[PLACES[result.reveal.pieces[p]!.place[row]!]!]
       ];
     });
   });

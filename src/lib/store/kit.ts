@@ -22,6 +22,14 @@ export async function loadKit(db: TombleDb): Promise<Kit | null> {
 /** Keeps the knitter's habits. */
 export const saveHabits = (db: TombleDb, habits: Habits): Promise<string> => db.habits.put({ ...habits, id: ME });
 
+/** Changes some habits; two quick changes never undo each other. */
+export async function changeHabits(db: TombleDb, change: Partial<Habits>): Promise<void> {
+  await db.transaction('rw', db.habits, async () => {
+    const before = Habits.parse((await db.habits.get(ME)) ?? {});
+    await db.habits.put({ ...before, ...change, id: ME });
+  });
+}
+
 /** Keeps a yarn, new or changed. */
 export const saveYarn = (db: TombleDb, yarn: Yarn): Promise<string> => db.yarns.put(yarn);
 

@@ -1,6 +1,6 @@
 import { kindOf } from '$lib/core/kinds';
 import type { Kit, Observation } from '$lib/core/kit';
-import { Brief, type Fix } from '$lib/core/plan';
+import { Brief, type Fix, optionFields } from '$lib/core/plan';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -13,7 +13,7 @@ const MOST_UNDO = 100;
 const ONE_EDIT_MS = 900;
 
 /** A change to a brief; options are merged key by key. */
-export type Change = Fix['change'] & Partial<Pick<Brief, 'name' | 'hole'>>;
+export type Change = Omit<Fix['change'], 'pompom'> & Partial<Pick<Brief, 'name' | 'hole' | 'pompom'>>;
 
 /** A brief with a change applied. */
 export function changed(brief: Brief, change: Change): Brief {
@@ -31,11 +31,37 @@ const touched = (change: Change): string =>
     .sort()
     .join(' ');
 
-/** A new project of a kind, knittable from the start. */
-export function newProject(kit: Kit, kindCode: string, machineId: string, now = new Date()): Project {
+/**
+ * The brief of a new project of a kind, knittable from the start, in the measures of whoever it is for.
+ *
+ * @param measures in mm by their codes; those the kind does not ask for are left aside
+ * @throws RangeError when the kind is not registered
+ */
+export function newBrief(
+  kit: Kit,
+  kindCode: string,
+  machineId: string,
+  measures: Readonly<Record<string, number>> = {}
+): Brief {
   const kind = kindOf(kindCode);
   if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(kindCode)}`);
-  const brief = Brief.parse({ kind: kind.code, name: kind.title, machineId, options: kind.start(kit, machineId) });
+  const options: Record<string, unknown> = { ...kind.start(kit, machineId) };
+  for (const { key, meta } of optionFields(kind.options)) {
+    const mm = meta.measure === undefined ? undefined : measures[meta.measure];
+    if (mm !== undefined) options[key] = Math.min(meta.max ?? mm, Math.max(meta.min ?? mm, mm));
+  }
+  return Brief.parse({ kind: kind.code, name: kind.title, machineId, options });
+}
+
+/** A new project of a kind, knittable from the start. */
+export function newProject(
+  kit: Kit,
+  kindCode: string,
+  machineId: string,
+  now = new Date(),
+  measures: Readonly<Record<string, number>> = {}
+): Project {
+  const brief = newBrief(kit, kindCode, machineId, measures);
   return Project.parse({ id: crypto.randomUUID(), brief, createdAt: now.toISOString(), updatedAt: now.toISOString() });
 }
 
@@ -80,7 +106,11 @@ export function redone(project: Project): Project {
 }
 
 /** The kit a project is planned with: what is known now, or what was known when its first row was cranked. */
-export const kitFor = (kit: Kit, project: Project): Kit => ({ ...kit, ...project.knowledge });
+export function kitFor(kit: Kit, project: Project): Kit {
+  if (!project.knowledge) return kit;
+  const { habits, ...measured } = project.knowledge;
+  return { ...kit, ...measured, habits: { ...kit.habits, ...habits } };
+}
 
 /** The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere. */
 export const planProject = (kit: Kit, project: Project): Planned => tryPlan(kitFor(kit, project), project.brief);
@@ -88,8 +118,12 @@ export const planProject = (kit: Kit, project: Project): Planned => tryPlan(kitF
 /** The project with what is known now kept for it, unless it has its knowledge already. */
 export function settled(kit: Kit, project: Project): Project {
   if (project.knowledge) return project;
-  const of = (entry: { machineId: string }): boolean => entry.machineId === project.brief.machineId;
-  return { ...project, knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of) } };
+  // Every machine the brief names: parts may come from a second ring.
+  const named = new Set([project.brief.machineId, ...Object.values(project.brief.options)]);
+  const of = (entry: { machineId: string }): boolean => named.has(entry.machineId);
+  const { wasteStart, wasteEnd, wasteStrip, counter } = kit.habits;
+  const habits = { wasteStart, wasteEnd, wasteStrip, counter };
+  return { ...project, knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of), habits } };
 }
 
 /** Keeps a project. */

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Observation, Swatch } from '$lib/core/kit';
+import { Habits, Observation, Swatch } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 
 /** What was measured when a piece was done. */
@@ -11,9 +11,9 @@ export const Measured = z.object({
   at: z.iso.datetime(),
   /** What the plan had said, so that the log can compare without knowing the old kit. */
   planned: z.object({
-    rows: z.int().min(1),
-    lengthMm: z.number().positive(),
-    flatWidthMm: z.number().positive(),
+    rows: z.int().min(0),
+    lengthMm: z.number().min(0),
+    flatWidthMm: z.number().min(0),
     machine: z.string(),
     yarns: z.array(z.string())
   })
@@ -30,11 +30,16 @@ export const Project = z.object({
   finished: z.array(z.string().max(80)).max(400).default([]),
   measured: Measured.nullable().default(null),
   /**
-   * What was known of gauges when the first row was cranked; null before. A piece that hangs on the machine keeps its
+   * What was known of gauges and what was habit when the first row was cranked; null before. A piece that hangs on the machine keeps its
    * plan, whatever is learned from other pieces meanwhile.
    */
   knowledge: z
-    .object({ swatches: z.array(Swatch).max(20_000), finished: z.array(Observation).max(20_000) })
+    .object({
+      swatches: z.array(Swatch).max(20_000),
+      finished: z.array(Observation).max(20_000),
+      /** Habits that change rows; absent in projects begun before there were such habits. */
+      habits: Habits.pick({ wasteStart: true, wasteEnd: true, wasteStrip: true, counter: true }).optional()
+    })
     .nullable()
     .default(null),
   createdAt: z.iso.datetime(),
