@@ -3,9 +3,9 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { toast } from 'svelte-sonner';
   import { goto } from '$app/navigation';
-  import { KINDS } from '$lib/core/kinds';
   import { yarnName } from '$lib/core/kit';
   import { showMass } from '$lib/core/quantity';
+  import { allRows, legAt, trackOf } from '$lib/core/read';
   import { LARGEST_FILE, readProjectFile, type ReadFile } from '$lib/formats/project-file';
   import { importProject } from '$lib/store/import';
   import { loadKit } from '$lib/store/kit';
@@ -39,9 +39,14 @@
   const going = $derived(bench.value?.entries.filter((e) => e.progress.rows > 0) ?? []);
   const planned = $derived(bench.value?.entries.filter((e) => e.progress.rows === 0) ?? []);
   // The ring that is free: not the one a piece hangs on.
-  const free = $derived(
-    kit?.machines.find((m) => !going.some((e) => e.project.brief.machineId === m.id)) ?? kit?.machines[0]
-  );
+  const busyWith = (machineId: string) =>
+    going.find((e) => legOf(e)?.machineId === machineId && e.progress.rows < rowsOf(e));
+  const legOf = ({ result, progress }: (typeof going)[number]) => {
+    const leg = result ? legAt(trackOf(result), progress.rows) : undefined;
+    return leg && result ? result.plan.pieces[leg.piece] : undefined;
+  };
+  const rowsOf = ({ result }: (typeof going)[number]): number => (result ? allRows(result) : 0);
+  const free = $derived(kit?.machines.find((m) => !busyWith(m.id)) ?? kit?.machines[0]);
 
   async function start(kindCode: string, machineId: string): Promise<void> {
     if (!kit) return;
@@ -95,13 +100,7 @@
       <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => picker.click()}
         ><FolderInput class="size-4" /> Open a project file</button
       >
-      {#if kit && free}
-        {#each KINDS as kind (kind.code)}
-          <button type="button" class="btn btn-primary" onclick={() => start(kind.code, free.id)}
-            ><Plus class="size-4" /> New {kind.title.toLowerCase()}</button
-          >
-        {/each}
-      {/if}
+      <a class="btn btn-primary" href={paths.choose}><Plus class="size-4" /> Begin something new</a>
     </div>
   </div>
 
@@ -138,9 +137,12 @@
             <p class="mt-1 max-w-prose">
               Start with a hat: you get a plan you can knit at once, then you say for which head, in which colours.
             </p>
-            {#if free}<button type="button" class="btn mt-4 btn-primary" onclick={() => start('lined-hat', free.id)}
-                ><Plus class="size-4" /> Plan a lined hat</button
-              >{/if}
+            <div class="mt-4 flex flex-wrap gap-2">
+              {#if free}<button type="button" class="btn btn-primary" onclick={() => start('lined-hat', free.id)}
+                  ><Plus class="size-4" /> Plan a lined hat</button
+                >{/if}
+              <a class="btn" href={paths.choose}>See everything else</a>
+            </div>
           </section>
         {/if}
       </div>
@@ -150,7 +152,7 @@
             <h2 class="mb-2 text-xl font-semibold">Machines</h2>
             <ul class="divide-y divide-base-300">
               {#each kit.machines as machine (machine.id)}
-                {@const busy = going.find((e) => e.project.brief.machineId === machine.id)}
+                {@const busy = busyWith(machine.id)}
                 <li class="flex items-baseline gap-3 py-2">
                   <span class="w-9 text-right numerals text-xl font-bold">{machine.pins}</span>
                   <span class="min-w-0 flex-1"

@@ -1,4 +1,4 @@
-import { linedHat } from '$lib/core/kinds/lined-hat';
+import { kindOf } from '$lib/core/kinds';
 import { Brief } from '$lib/core/plan';
 import type { CrankAction } from '$lib/store/records/crank-event';
 import { Project } from '$lib/store/records/project';
@@ -16,15 +16,16 @@ const project = (
   machineId: string,
   at: string,
   options: object,
-  more: object = {}
+  more: object = {},
+  kind = 'lined-hat'
 ): Project =>
   Project.parse({
     id,
     brief: Brief.parse({
-      kind: 'lined-hat',
+      kind,
       name,
       machineId,
-      options: { ...linedHat.start(demoKit, machineId), ...options }
+      options: { ...kindOf(kind)!.start(demoKit, machineId), ...options }
     }),
     createdAt: at,
     updatedAt: at,
@@ -91,6 +92,74 @@ export const demoProjects: readonly DemoProject[] = [
           planned: { rows: 106, lengthMm: 521, flatWidthMm: 175, machine: 'Big wheel', yarns: ['Reedwick, Ember'] }
         }
       }
+    ),
+    actions: []
+  },
+  {
+    project: project(
+      'demo-bag',
+      'Bag for the hall lamps',
+      'm48',
+      '2026-11-20T19:10:00.000Z',
+      { style: 'two', yarn: 'y-tide', secondYarn: 'y-ember', stripeRows: 12, handleYarn: 'y-ember' },
+      {},
+      'folded-bag'
+    ),
+    actions: []
+  },
+  {
+    project: project(
+      'demo-moth',
+      'Moth for the lantern walk',
+      'm22',
+      '2026-11-20T08:30:00.000Z',
+      { wings: true, tail: false, bodyMm: 200, legMm: 40, yarn: 'y-oat', secondYarn: 'y-moss', faceYarn: 'y-ember' },
+      {},
+      'toy-long'
+    ),
+    actions: []
+  },
+  {
+    project: project(
+      'demo-garland',
+      'Leaf garland for the hall',
+      'm22',
+      '2026-11-18T17:00:00.000Z',
+      { lineMm: 2400, count: 9, motifMm: 110, yarn: 'y-oat', motifYarn: 'y-moss', smallMachine: 'm22' },
+      {},
+      'garland'
+    ),
+    actions: []
+  },
+  {
+    project: project(
+      'demo-band',
+      'Band hat for the drummer',
+      'm48',
+      '2026-11-17T11:00:00.000Z',
+      { headMm: 575, yarn: 'y-tide', bandYarn: 'y-oat', bandRows: 34 },
+      {},
+      'band-hat'
+    ),
+    actions: []
+  },
+  {
+    project: project(
+      'demo-waistcoat',
+      'Waistcoat for the band leader',
+      'm48',
+      '2026-11-16T20:45:00.000Z',
+      {
+        chestMm: 1020,
+        crossBackMm: 420,
+        upperArmMm: 330,
+        lengthMm: 600,
+        armholeMm: 220,
+        yarn: 'y-tide',
+        bandYarn: 'y-ember'
+      },
+      {},
+      'waistcoat'
     ),
     actions: []
   }

@@ -1,6 +1,7 @@
 /** Addresses inside the application, in one place. */
 export const paths = {
   bench: '/',
+  choose: '/new',
   log: '/log',
   machines: '/machines',
   yarns: '/yarns',

@@ -4,7 +4,7 @@
   import Trash from '@lucide/svelte/icons/trash';
   import { toast } from 'svelte-sonner';
   import { showLength } from '$lib/core/quantity';
-  import { hatScene } from '$lib/draw/hat';
+  import { finishedScene } from '$lib/draw/finished';
   import { loadKit } from '$lib/store/kit';
   import { planProject, removeProject, restoreProject } from '$lib/store/projects';
   import type { Project } from '$lib/store/records/project';
@@ -65,6 +65,7 @@
     </p>
     <ol class="mt-5 space-y-4">
       {#each entries as { project, measured: m, result } (project.id)}
+        {@const scene = result ? finishedScene(result, 260, 210, false) : null}
         <li
           class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-5 gap-y-3 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-[4rem_8rem_minmax(0,1fr)_auto_auto_auto]"
         >
@@ -72,10 +73,7 @@
             {#if result}<HangingTube {result} slim />{/if}
           </div>
           <div class="self-center max-sm:hidden">
-            {#if result?.outline.worn}<ScenePicture
-                scene={hatScene(result.outline.worn, result.yarns, result.fabric.pieces[0]!.width, 260, 210)}
-                class="w-full"
-              />{/if}
+            {#if scene}<ScenePicture {scene} class="w-full" />{/if}
           </div>
           <div class="min-w-0 self-center">
             <h2 class="text-lg font-semibold">

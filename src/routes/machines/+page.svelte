@@ -5,7 +5,8 @@
   import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
-  import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
+  import { changeHabits, changeMachine, loadKit, saveMachine } from '$lib/store/kit';
+  import HabitsForm from '$lib/ui/kit/HabitsForm.svelte';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -187,4 +188,9 @@
       {/key}
     {/if}
   </div>
+  {#if kit.value}
+    <div class="mt-6">
+      <HabitsForm habits={kit.value.habits} onchange={(change) => void changeHabits(db(), change)} />
+    </div>
+  {/if}
 </div>

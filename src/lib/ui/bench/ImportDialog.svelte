@@ -4,6 +4,7 @@
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
+  import { allRows } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
 
   let { name, read, ontake, onclose }: { name: string; read: ReadFile; ontake: () => void; onclose: () => void } =
@@ -19,9 +20,11 @@
         <dt class="quiet">Name</dt>
         <dd class="font-semibold">{file.brief.name}</dd>
         <dt class="quiet">Rows</dt>
-        <dd>{result.sizes.pieces[0]!.rows}</dd>
-        <dt class="quiet">Tube</dt>
-        <dd>{showFigure(result.sizes.pieces[0]!.lengthMm, result.kit.habits.units)}</dd>
+        <dd>{allRows(result)}</dd>
+        {#each result.sizes.pieces.slice(0, 1) as size (size.label)}
+          <dt class="quiet">{size.label}</dt>
+          <dd>{showFigure(size.lengthMm, result.kit.habits.units)}</dd>
+        {/each}
         <dt class="quiet">Machine</dt>
         <dd>{file.kit.machines.map((m) => `${m.name}, ${m.pins} pins`).join('; ')}</dd>
         <dt class="quiet">Yarns</dt>

@@ -2,13 +2,15 @@
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import Trash from '@lucide/svelte/icons/trash';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
-  import { cuesAhead } from '$lib/core/read';
+  import { allRows, cuesAhead, legAt, trackOf } from '$lib/core/read';
+  import { finishedScene } from '$lib/draw/finished';
   import { showFigure } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
   import { paths } from '../paths';
   import HangingTube from '../picture/HangingTube.svelte';
+  import ScenePicture from '../picture/ScenePicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   interface Props {
@@ -20,7 +22,10 @@
     ondelete: () => void;
   }
   let { project, result, progress, large = false, ondelete }: Props = $props();
-  const rows = $derived(result?.fabric.pieces[0]?.rows ?? 0);
+  const rows = $derived(result ? allRows(result) : 0);
+  const track = $derived(result ? trackOf(result) : null);
+  const leg = $derived(track ? legAt(track, progress.rows) : undefined);
+  const finished = $derived(result ? finishedScene(result, 120, 90, false) : null);
   const begun = $derived(progress.rows > 0);
   const done = $derived(begun && progress.rows >= rows);
   const next = $derived(
@@ -31,7 +36,7 @@
         : { href: paths.plan(project.id), label: 'Open the plan' }
   );
   const coming = $derived(
-    result && begun && !done ? cuesAhead(result.steps, progress.rows).find((cue) => cue.inRows > 0) : undefined
+    track && begun && !done ? cuesAhead(track, progress.rows).find((cue) => cue.inRows > 0) : undefined
   );
   const toMend = $derived(result?.findings.filter((f) => f.weight !== 'note').length ?? 0);
 </script>
@@ -41,7 +46,12 @@
   aria-labelledby="p-{project.id}"
 >
   <div class="shrink-0 {large ? 'h-60 w-20 sm:w-32' : 'h-44 w-20'}">
-    {#if result}<HangingTube {result} slim rowsDone={begun ? progress.rows : null} />{/if}
+    {#if result}{#if leg}<HangingTube
+          {result}
+          piece={begun ? leg.piece : 0}
+          slim
+          rowsDone={begun ? progress.rows - leg.offset : null}
+        />{:else if finished}<ScenePicture scene={finished} class="w-full" />{/if}{/if}
   </div>
   <div class="flex min-w-0 flex-1 flex-col">
     <h3 id="p-{project.id}" class="text-lg leading-snug font-semibold">
@@ -50,7 +60,7 @@
     {#if result}
       <p class="mt-1 numerals">
         {#if begun && !done}<span class="font-bold {large ? 'text-5xl' : 'text-3xl'}">{progress.rows}</span> of {rows} rows{:else}{rows}
-          rows, {showFigure(result.pace.all, result.kit.habits.units)}{/if}
+          {rows === 1 ? 'row' : 'rows'}, {showFigure(result.pace.all, result.kit.habits.units)}{/if}
       </p>
       <ul class="mt-1 flex flex-wrap gap-x-3 text-sm">
         {#each result.yarnUse as use, i (use.yarnId)}
@@ -74,7 +84,7 @@
     <div class="flex-1"></div>
     <div class="mt-2 flex items-center gap-2">
       <a class="btn {begun ? 'btn-primary' : ''}" href={next.href}>{next.label} <ChevronRight class="size-4" /></a>
-      <span class="min-w-0 flex-1 truncate text-sm quiet max-sm:invisible"
+      <span class="min-w-0 flex-1 truncate text-sm quiet {large ? 'max-sm:invisible' : 'invisible'}"
         >{formatDistanceToNow(new Date(project.updatedAt), { addSuffix: true })}</span
       >
       <button type="button" class="btn btn-square btn-ghost" aria-label="Delete {project.brief.name}" onclick={ondelete}
@@ -82,4 +92,9 @@
       >
     </div>
   </div>
+  {#if finished && leg}
+    <div class="-ml-2 w-22 shrink-0 max-sm:hidden" aria-hidden="true">
+      <ScenePicture scene={finished} class="w-full" />
+    </div>
+  {/if}
 </article>

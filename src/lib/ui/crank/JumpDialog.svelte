@@ -7,9 +7,10 @@
   let {
     rows,
     most,
+    what = '',
     onjump,
     onclose
-  }: { rows: number; most: number; onjump: (to: number) => void; onclose: () => void } = $props();
+  }: { rows: number; most: number; what?: string; onjump: (to: number) => void; onclose: () => void } = $props();
   // The field starts at the count of the moment and then belongs to the knitter.
   let to = $state(untrack(() => rows));
 </script>
@@ -27,7 +28,13 @@
       onjump(to);
     }}
   >
-    <CountField label="Rows knitted in all" value={to} min={0} max={most} onvalue={(v) => (to = v)} />
+    <CountField
+      label={what ? `Rows knitted of ${what}` : 'Rows knitted in all'}
+      value={to}
+      min={0}
+      max={most}
+      onvalue={(v) => (to = v)}
+    />
     <div class="mt-3 flex justify-end gap-2">
       <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
       <button class="btn btn-primary">Set to {to}</button>

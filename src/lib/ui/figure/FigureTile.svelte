@@ -3,7 +3,7 @@
   import { type Figure, showFigure, showRange, type Units } from '$lib/core/quantity';
 
   let { label, figure, units }: { label: string; figure: Figure; units: Units } = $props();
-  const BASIS = { measured: 'measured', learned: 'learned', default: 'not measured yet' } as const;
+  const BASIS = { chosen: 'as chosen', measured: 'measured', learned: 'learned', default: 'not measured yet' } as const;
   const range = $derived(showRange(figure, units));
 </script>
 
@@ -36,7 +36,9 @@
           ? 'From common practice. Measure a swatch and the range shrinks.'
           : figure.basis === 'learned'
             ? 'Learned from your finished pieces.'
-            : 'From what you measured.'}
+            : figure.basis === 'chosen'
+              ? 'As you chose it.'
+              : 'From what you measured.'}
       </p>
     </Popover.Content>
   </Popover.Portal>

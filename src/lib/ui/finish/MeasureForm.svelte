@@ -3,6 +3,7 @@
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
+  import { allRows, measuredPiece } from '$lib/core/read';
   import type { Measured } from '$lib/store/records/project';
   import FieldFrame from '../options/FieldFrame.svelte';
   import LengthField from '../options/LengthField.svelte';
@@ -14,7 +15,9 @@
     onsave
   }: { result: Result; units: Units; measured: Measured | null; onsave: (m: Measured) => void } = $props();
   const uid = $props.id();
-  const size = $derived(result.sizes.pieces[0]!);
+  // The piece that tells most about the gauge; a thing without a tube is only noted.
+  const piece = $derived(measuredPiece(result));
+  const size = $derived(piece === null ? null : result.sizes.pieces[piece]!);
   // The form starts from what was kept before and then belongs to the knitter.
   const start = untrack(() => measured);
   let lengthMm = $state<number | null>(start?.lengthMm ?? null);
@@ -36,7 +39,7 @@
     const took = readMinutes();
     if (minutesFault) return;
     missing =
-      lengthMm === null && flatWidthMm === null
+      size !== null && lengthMm === null && flatWidthMm === null
         ? 'Measure the length or the width: one of them is needed for the log.'
         : '';
     if (missing) return;
@@ -47,10 +50,11 @@
       note,
       at: new Date().toISOString(),
       planned: {
-        rows: size.rows,
-        lengthMm: size.lengthMm.value,
-        flatWidthMm: size.flatWidthMm.value,
-        machine: result.kit.machines.find((m) => m.id === result.plan.pieces[0]!.machineId)?.name ?? '',
+        rows: size?.rows ?? allRows(result),
+        lengthMm: size?.lengthMm.value ?? 0,
+        flatWidthMm: size?.flatWidthMm.value ?? 0,
+        machine:
+          result.kit.machines.find((m) => m.id === result.plan.pieces[piece ?? 0]?.machineId)?.name ?? 'no machine',
         yarns: result.yarns.map(yarnName)
       }
     });
@@ -58,31 +62,35 @@
 </script>
 
 <form onsubmit={save} class="rounded-box border border-base-300 bg-base-100 p-4">
-  <h2 class="text-xl font-semibold">Measure it</h2>
+  <h2 class="text-xl font-semibold">{size ? 'Measure it' : 'Note it'}</h2>
   <p class="mb-3 text-sm quiet">
-    Tug lengthwise twice and across once, let it rest, lay it flat, not folded: the whole tube.
+    {size
+      ? `Tug lengthwise twice and across once, let it rest, lay it flat, not folded: the whole ${size.label.toLowerCase()}${size.copies > 1 ? ', one of them' : ''}.`
+      : 'There is no tube to measure; note the time and what to remember.'}
   </p>
   <div class="grid gap-x-4 sm:grid-cols-2">
-    <LengthField
-      label="Length of the tube"
-      help="Planned {showRange(size.lengthMm, units) || showFigure(size.lengthMm, units)}"
-      valueMm={lengthMm}
-      minMm={10}
-      maxMm={20_000}
-      {units}
-      optional
-      onvalue={(v) => (lengthMm = v)}
-    />
-    <LengthField
-      label="Flat width"
-      help="Planned {showRange(size.flatWidthMm, units) || showFigure(size.flatWidthMm, units)}"
-      valueMm={flatWidthMm}
-      minMm={10}
-      maxMm={2000}
-      {units}
-      optional
-      onvalue={(v) => (flatWidthMm = v)}
-    />
+    {#if size}
+      <LengthField
+        label="Length of the {size.label.toLowerCase()}"
+        help="Planned {showRange(size.lengthMm, units) || showFigure(size.lengthMm, units)}"
+        valueMm={lengthMm}
+        minMm={10}
+        maxMm={20_000}
+        {units}
+        optional
+        onvalue={(v) => (lengthMm = v)}
+      />
+      <LengthField
+        label="Flat width"
+        help="Planned {showRange(size.flatWidthMm, units) || showFigure(size.flatWidthMm, units)}"
+        valueMm={flatWidthMm}
+        minMm={10}
+        maxMm={2000}
+        {units}
+        optional
+        onvalue={(v) => (flatWidthMm = v)}
+      />
+    {/if}
     <FieldFrame
       label="Minutes it took"
       id="{uid}-min"

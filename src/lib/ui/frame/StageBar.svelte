@@ -2,28 +2,30 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
+  import { allRows } from '$lib/core/read';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
 
   let { at }: { at: ProjectState } = $props();
   const id = $derived(at.project!.id);
+  const rows = $derived(at.result ? allRows(at.result) : 0);
   const stages = $derived([
     { href: paths.plan(id), label: 'Plan' },
-    { href: paths.crank(id), label: 'Crank' },
+    ...(rows > 0 || !at.result ? [{ href: paths.crank(id), label: 'Crank' }] : []),
     { href: paths.finish(id), label: 'Finish' }
   ]);
   const current = $derived(stages.findIndex((stage) => stage.href === page.url.pathname));
-  const rows = $derived(at.result?.fabric.pieces[0]?.rows ?? 0);
   // A short word under each stage says where it stands.
-  const words = $derived([
-    `${rows} rows`,
-    at.progress.rows === 0
-      ? 'not begun'
-      : at.progress.rows >= rows
-        ? 'all rows done'
-        : `row ${at.progress.rows} of ${rows}`,
-    at.project!.measured ? 'in the log' : 'closing, measuring'
-  ]);
+  const words: Readonly<Record<string, string>> = $derived({
+    Plan: rows > 0 ? `${rows} rows` : 'by hand',
+    Crank:
+      at.progress.rows === 0
+        ? 'not begun'
+        : at.progress.rows >= rows
+          ? 'all rows done'
+          : `row ${at.progress.rows} of ${rows}`,
+    Finish: at.project!.measured ? 'in the log' : 'closing, measuring'
+  });
 </script>
 
 <div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden">
@@ -53,7 +55,7 @@
                 : 'hover:bg-base-200'}"
             >
               <span class="font-semibold">{stage.label}</span>
-              <span class="numerals text-xs">{words[i]}</span>
+              <span class="numerals text-xs">{words[stage.label]}</span>
             </a>
           </li>
         {/each}

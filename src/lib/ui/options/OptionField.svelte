@@ -5,6 +5,7 @@
   import ChoiceField from './ChoiceField.svelte';
   import CountField from './CountField.svelte';
   import LengthField from './LengthField.svelte';
+  import MachineField from './MachineField.svelte';
   import SectionsField from './SectionsField.svelte';
   import SwitchField from './SwitchField.svelte';
   import YarnField from './YarnField.svelte';
@@ -55,6 +56,8 @@
     {onvalue}
     onchange={onyarn}
   />
+{:else if meta.control === 'machine'}
+  <MachineField label={meta.title} help={meta.help} value={value as string} machines={kit.machines} {onvalue} />
 {:else}
   <SectionsField label={meta.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
 {/if}

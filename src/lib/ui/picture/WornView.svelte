@@ -1,10 +1,12 @@
 <script lang="ts">
   import type { Result } from '$lib/core/tomble';
+  import { finishedScene } from '$lib/draw/finished';
   import { cutScene, hatScene } from '$lib/draw/hat';
   import ScenePicture from './ScenePicture.svelte';
 
   let { result }: { result: Result } = $props();
   const worn = $derived(result.outline.worn);
+  const finished = $derived(worn ? null : finishedScene(result, 520, 340, true, true));
 </script>
 
 {#if worn}
@@ -18,4 +20,9 @@
       <figcaption class="text-center text-sm quiet">Cut through: how the layers lie</figcaption>
     </figure>
   </div>
+{:else if finished}
+  <figure>
+    <ScenePicture scene={finished} class="mx-auto w-full max-w-140" />
+    <figcaption class="text-center text-sm quiet">{finished.label}</figcaption>
+  </figure>
 {/if}

@@ -1,15 +1,25 @@
 <script lang="ts">
   import type { Yarn } from '$lib/core/kit';
   import type { Step } from '$lib/core/read';
+  import type { Result } from '$lib/core/tomble';
+  import StepPicture from '../picture/StepPicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
-  let { steps, yarns, yarnIds }: { steps: readonly Step[]; yarns: readonly Yarn[]; yarnIds: readonly string[] } =
-    $props();
+  let { result }: { result: Result } = $props();
+  const { steps, yarns } = $derived(result);
+  const yarnIds = $derived(result.fabric.yarns);
   const PHASES = [
     { phase: 'prepare', title: 'Set up' },
     { phase: 'knit', title: 'At the machine' },
     { phase: 'finish', title: 'Finish by hand' }
   ] as const;
+  /** At the machine the parts follow one another; each begins with its name. */
+  const partOf = (step: Step, before: Step | undefined): string | null => {
+    if (result.plan.pieces.length < 2 || step.phase !== 'knit' || step.piece === null) return null;
+    if (before?.piece === step.piece) return null;
+    const { label, copies } = result.plan.pieces[step.piece]!;
+    return copies > 1 ? `${label}, ${copies} times` : label;
+  };
   const yarnOf = (step: Step): Yarn | undefined => yarns[yarnIds.indexOf(step.yarnId ?? '')];
 </script>
 
@@ -18,8 +28,10 @@
     {@const those = steps.filter((step) => step.phase === phase)}
     <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
     <ol class="space-y-2">
-      {#each those as step (step.id)}
+      {#each those as step, i (step.id)}
         {@const yarn = yarnOf(step)}
+        {@const part = partOf(step, those[i - 1])}
+        {#if part}<li class="pt-2 font-semibold">{part}</li>{/if}
         <li class="flex break-inside-avoid gap-3 border-l-3 border-base-300 pl-3">
           <div class="min-w-0 flex-1">
             <p class="flex items-center gap-2 font-medium">
@@ -28,6 +40,7 @@
             </p>
             {#if step.before}<p class="text-sm quiet">{step.before}</p>{/if}
             <p class="text-sm quiet">{step.detail}</p>
+            {#if step.why}<p class="text-sm quiet italic">{step.why}</p>{/if}
             {#if step.cues.length}
               <ul class="mt-0.5 text-sm">
                 {#each step.cues as cue (cue.kind + cue.row)}
@@ -38,6 +51,7 @@
               </ul>
             {/if}
           </div>
+          {#if step.finish !== null}<StepPicture {result} finish={step.finish} class="w-32 shrink-0" />{/if}
         </li>
       {/each}
     </ol>

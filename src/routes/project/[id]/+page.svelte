@@ -9,9 +9,9 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { optionFields } from '$lib/core/plan';
-  import { PLACE_WORDS } from '$lib/core/read';
+  import { allRows, cutsOf, PLACE_WORDS } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
-  import { hatScene } from '$lib/draw/hat';
+  import { finishedScene } from '$lib/draw/finished';
   import { tubeScene, yarnLetter } from '$lib/draw/tube';
   import { writeProjectFile } from '$lib/formats/project-file';
   import { rowTable } from '$lib/formats/row-table';
@@ -21,12 +21,15 @@
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
   import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
+  import PompomPanel from '$lib/ui/options/PompomPanel.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import PieceTabs from '$lib/ui/picture/PieceTabs.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { db } from '$lib/ui/state/db';
   import StepList from '$lib/ui/steps/StepList.svelte';
+  import CutList from '$lib/ui/yarn/CutList.svelte';
   import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
   import YarnTable from '$lib/ui/yarn/YarnTable.svelte';
 
@@ -35,6 +38,13 @@
   const brief = $derived(at.project!.brief);
   const units = $derived(at.units);
   let editing = $state.raw<Yarn | null>(null);
+  let chosen = $state(0);
+  // A part that an edit took away is no longer chosen.
+  const piece = $derived(Math.min(chosen, Math.max(0, (result?.plan.pieces.length ?? 1) - 1)));
+  const size = $derived(result?.sizes.pieces[piece]);
+  const workRows = $derived(result?.sizes.pieces.reduce((sum, p) => sum + p.copies * p.rows, 0) ?? 0);
+  const waste = $derived(result ? allRows(result) - workRows : 0);
+  const machineName = (id: string): string => at.kit!.machines.find((m) => m.id === id)?.name ?? '';
 
   // A finding stands beside its field; those whose field is not in view stand with the answer.
   const visible = $derived(
@@ -46,9 +56,19 @@
   );
   const findings = $derived(result?.findings ?? []);
   const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
-  const loose = $derived(findings.filter((f) => !atField.includes(f)));
+  const ofPompom = $derived(findings.filter((f) => f.place.option === 'pompom' || f.fix?.change.pompom === null));
+  const loose = $derived(findings.filter((f) => !atField.includes(f) && !ofPompom.includes(f)));
   const serious = $derived(findings.filter((f) => f.weight !== 'note'));
   const faults = $derived(at.planned && !at.planned.ok ? at.planned.faults : []);
+  // Height and width of a thing are those of its only piece: shown once.
+  const finishedFigures = $derived(
+    (result?.sizes.finished ?? []).filter(
+      ({ figure }) => figure.because !== size?.lengthMm.because && figure.because !== size?.flatWidthMm.because
+    )
+  );
+  const hidden = $derived(
+    result?.reveal.shares.some((share) => share.place !== 'removed' && share.place !== 'plain') ?? false
+  );
   const outside = $derived(result?.reveal.shares.filter((share) => share.place !== 'removed') ?? []);
 
   async function keep(yarn: Yarn): Promise<void> {
@@ -68,26 +88,25 @@
       download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
     else if (what === 'rows') download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
     else if (what === 'tube') {
-      const scene = tubeScene(result.outline.tubes[0]!, result.yarns, result.fabric.pieces[0]!.width, {
+      const tube = result.outline.tubes[piece];
+      if (!tube) return;
+      const scene = tubeScene(tube, result.yarns, tube.pins, {
         width: 320,
         height: 900,
         rowsDone: null,
         slim: false
       });
       download(fileName(name, '-tube.svg'), 'image/svg+xml', sceneSvg(scene));
-    } else if (result.outline.worn) {
-      download(
-        fileName(name, '-worn.svg'),
-        'image/svg+xml',
-        sceneSvg(hatScene(result.outline.worn, result.yarns, result.fabric.pieces[0]!.width, 600, 480))
-      );
+    } else {
+      const scene = finishedScene(result, 600, 480);
+      if (scene) download(fileName(name, '-finished.svg'), 'image/svg+xml', sceneSvg(scene));
     }
   }
   const files = [
     { what: 'project', label: 'Project file', icon: FileBraces },
     { what: 'rows', label: 'Row table (CSV)', icon: Table2 },
     { what: 'tube', label: 'Hanging tube (SVG)', icon: Image },
-    { what: 'worn', label: 'Worn view (SVG)', icon: Image }
+    { what: 'worn', label: 'The finished thing (SVG)', icon: Image }
   ] as const;
 </script>
 
@@ -96,8 +115,8 @@
     class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5"
   >
     <aside class="tube-column print:hidden" aria-label="The hanging tube">
-      <div class="h-full lg:hidden"><HangingTube {result} slim /></div>
-      <div class="hidden h-full lg:block"><HangingTube {result} /></div>
+      <div class="h-full lg:hidden"><HangingTube {result} {piece} slim /></div>
+      <div class="hidden h-full lg:block"><HangingTube {result} {piece} /></div>
     </aside>
 
     <section class="min-w-0 space-y-4 py-4" aria-label="The plan">
@@ -110,9 +129,21 @@
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <div class="flex flex-wrap items-end justify-between gap-3">
           <h1 class="text-lg leading-snug font-medium">
-            <span class="block numerals text-4xl font-bold" data-testid="rows">{result.sizes.pieces[0]!.rows} rows</span
-            >
-            {result.fabric.pieces[0]!.width} pins on {at.kit!.machines.find((m) => m.id === brief.machineId)?.name}
+            {#if result.plan.pieces.length === 0}
+              <span class="block numerals text-4xl font-bold" data-testid="rows">No rows</span>
+              made by hand, without a machine
+            {:else}
+              <span class="block numerals text-4xl font-bold" data-testid="rows">{workRows} rows</span>
+              {#if result.plan.pieces.length === 1}
+                {result.fabric.pieces[0]!.width} pins on {machineName(result.plan.pieces[0]!.machineId)}{result.plan
+                  .pieces[0]!.copies > 1
+                  ? `, ${result.plan.pieces[0]!.copies} alike`
+                  : ''}
+              {:else}
+                in {result.plan.pieces.reduce((sum, p) => sum + p.copies, 0)} pieces
+              {/if}
+              {#if waste > 0}<span class="block text-base font-normal quiet">and {waste} rows of waste yarn</span>{/if}
+            {/if}
           </h1>
           <div class="flex gap-2 print:hidden">
             <DropdownMenu.Root>
@@ -137,10 +168,16 @@
                 </DropdownMenu.Content>
               </DropdownMenu.Portal>
             </DropdownMenu.Root>
-            <a class="btn btn-primary" href={paths.crank(at.project!.id)}
-              >{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'}
-              <ChevronRight class="size-4" /></a
-            >
+            {#if result.plan.pieces.length === 0}
+              <a class="btn btn-primary" href={paths.finish(at.project!.id)}
+                >To the making <ChevronRight class="size-4" /></a
+              >
+            {:else}
+              <a class="btn btn-primary" href={paths.crank(at.project!.id)}
+                >{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'}
+                <ChevronRight class="size-4" /></a
+              >
+            {/if}
           </div>
         </div>
         {#if serious.length}
@@ -159,18 +196,28 @@
             {/each}
           </p>
         {/if}
+        {#if result.plan.pieces.length > 1}
+          <div class="mt-3 print:hidden"><PieceTabs {result} {piece} onpiece={(p) => (chosen = p)} /></div>
+          {#if size}
+            <p class="mt-2">
+              <strong>{size.label}</strong>: {size.rows} rows on {result.fabric.pieces[piece]!.width} pins of {machineName(
+                result.plan.pieces[piece]!.machineId
+              )}{size.copies > 1 ? `, ${size.copies} alike` : ''}
+            </p>
+          {/if}
+        {/if}
         <div class="-mx-3 mt-2 grid grid-cols-2 sm:grid-cols-3">
-          <FigureTile label="Tube, off the machine" figure={result.sizes.pieces[0]!.lengthMm} {units} />
-          <FigureTile label="Flat width" figure={result.sizes.pieces[0]!.flatWidthMm} {units} />
-          {#if result.sizes.worn}
+          {#if size}
+            <FigureTile label="{size.label}, off the machine" figure={size.lengthMm} {units} />
             <FigureTile
-              label={brief.options['turnUpMm'] ? 'Height, brim up' : 'Height, lying flat'}
-              figure={result.sizes.worn.heightAsWornMm}
+              label={result.outline.tubes[piece]?.flat ? 'Width' : 'Flat width'}
+              figure={result.outline.tubes[piece]?.flat ? size.girthMm : size.flatWidthMm}
               {units}
             />
-            <FigureTile label="Stretch at the brow" figure={result.sizes.worn.stretch} {units} />
-            <FigureTile label="This head asks for" figure={result.sizes.worn.wantedRows} {units} />
           {/if}
+          {#each finishedFigures as { code, label, figure } (code)}
+            <FigureTile {label} {figure} {units} />
+          {/each}
           <FigureTile label="Time with finishing" figure={result.pace.all} {units} />
         </div>
         {#each loose as finding (finding.code + finding.sentence)}
@@ -178,19 +225,44 @@
         {/each}
       </div>
 
-      {#if result.outline.worn}
+      {#if result.plan.worn}
         <div class="rounded-box border border-base-300 bg-base-100 p-4">
-          <h2 class="text-lg font-semibold">What shows when it is worn</h2>
+          <h2 class="text-lg font-semibold">
+            {result.plan.worn.form === 'panels'
+              ? 'The pieces, to one scale'
+              : result.reveal.turnRows > 0 || hidden
+                ? 'What shows when it is worn'
+                : 'How it will look'}
+          </h2>
           <WornView {result} />
-          <ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
-            {#each outside as share (`${share.place} ${share.yarn}`)}
-              <li class="flex items-baseline gap-2">
-                <span class="w-8 text-right numerals font-semibold">{share.rows}</span>
-                <span
-                  >rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[
-                    share.place
-                  ]}</span
-                >
+          {#if result.reveal.turnRows > 0 || hidden}<ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
+              {#each outside as share (`${share.piece} ${share.place} ${share.yarn}`)}
+                <li class="flex items-baseline gap-2">
+                  <span class="w-8 text-right numerals font-semibold">{share.rows}</span>
+                  <span
+                    >rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[
+                      share.place
+                    ]}</span
+                  >
+                </li>
+              {/each}
+            </ul>{/if}
+        </div>
+      {/if}
+
+      {#if result.plan.shaping?.length}
+        <div class="rounded-box border border-base-300 bg-base-100 p-4">
+          <h2 class="text-lg font-semibold">Shaping</h2>
+          <ul class="mt-1 space-y-2">
+            {#each result.plan.shaping as line (line.piece + line.what)}
+              <li>
+                <span class="font-medium">{line.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
+                {line.words}
+                {#if line.at.length}<span class="block numerals text-sm quiet"
+                    >after work row {line.at.join(', ')}{line.leftRows > 0
+                      ? `; ${line.leftRows} rows left over, knitted straight`
+                      : ''}</span
+                  >{/if}
               </li>
             {/each}
           </ul>
@@ -200,13 +272,18 @@
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
         <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
+        <CutList cuts={cutsOf(result)} {units} />
       </div>
     </section>
 
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 print:hidden" aria-label="Choices">
       <h2 class="sr-only">Choices</h2>
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
-        <label class="block font-semibold" for="machine">Machine</label>
+        <label class="block font-semibold" for="machine"
+          >{result.plan.pieces.some((p) => p.machineId !== brief.machineId)
+            ? 'Machine for the main part'
+            : 'Machine'}</label
+        >
         <select
           id="machine"
           class="select mt-1 w-full text-base"
@@ -227,12 +304,13 @@
         </p>
       {/if}
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
+      <PompomPanel {at} findings={ofPompom} />
     </section>
 
     <section class="col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2" aria-label="Steps">
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
-        <StepList steps={result.steps} yarns={result.yarns} yarnIds={result.fabric.yarns} />
+        <StepList {result} />
       </div>
     </section>
   </div>

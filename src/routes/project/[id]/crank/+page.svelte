@@ -1,4 +1,5 @@
 <script lang="ts">
+  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Hash from '@lucide/svelte/icons/hash';
   import Undo2 from '@lucide/svelte/icons/undo-2';
@@ -6,7 +7,7 @@
   import VolumeX from '@lucide/svelte/icons/volume-x';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
-  import { ANNOUNCE_ROWS, cuesAhead, nextAt, rowsOf } from '$lib/core/read';
+  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { chime } from '$lib/ui/crank/chime';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
@@ -18,10 +19,10 @@
   const at = useProject();
   const screen = keepAwake();
   const result = $derived(at.result);
-  const steps = $derived(result?.steps ?? []);
-  const total = $derived(rowsOf(steps));
-  const next = $derived(nextAt(steps, at.progress));
-  const ahead = $derived(cuesAhead(steps, at.progress.rows));
+  const track = $derived(result ? trackOf(result) : { legs: [], rows: 0 });
+  const total = $derived(track.rows);
+  const next = $derived(nextAt(track, at.progress));
+  const ahead = $derived(cuesAhead(track, at.progress.rows));
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
@@ -29,6 +30,15 @@
     next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]
   );
   const rows = $derived(at.progress.rows);
+  const leg = $derived(next.do === 'done' ? legAt(track, rows) : next.leg);
+  const inPiece = $derived(leg ? Math.min(leg.rows, Math.max(0, rows - leg.offset)) : 0);
+  const several = $derived(track.legs.length > 1);
+  const section = $derived(next.do === 'row' ? next.step.title.split(':')[0]! : '');
+  const oneSection = $derived(next.do === 'row' && next.ofSection === leg?.rows);
+  const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
+  const heading = $derived(
+    !several ? section : section === leg?.label || oneSection ? legName : `${legName}, ${section}`
+  );
   let sound = $state(localStorage.getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
 
@@ -40,7 +50,7 @@
     if (next.do === 'confirm') at.crank({ do: 'confirm', step: next.step.id });
     else at.crank({ do: 'row', yarn: next.step.yarnId ?? '' });
     if (!sound) return;
-    if (due.length > 0 || nextAt(steps, at.progress).do === 'confirm') chime('due');
+    if (due.length > 0 || nextAt(track, at.progress).do === 'confirm') chime('due');
     else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
   }
   function back(): void {
@@ -76,7 +86,7 @@
     });
   });
 
-  const big = $derived(next.do === 'row' ? String(rows) : '');
+  const big = $derived(next.do === 'row' ? String(inPiece) : '');
 </script>
 
 {#if result}
@@ -84,8 +94,8 @@
     class="mx-auto grid h-[calc(100dvh-13.4rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:h-[calc(100dvh-10.5rem)] sm:px-4 md:h-[calc(100dvh-7.6rem)] md:grid-cols-[15.5rem_minmax(0,1fr)]"
   >
     <aside class="min-h-0" aria-label="The hanging tube">
-      <div class="h-full md:hidden"><HangingTube {result} slim rowsDone={rows} /></div>
-      <div class="hidden h-full md:block"><HangingTube {result} rowsDone={rows} /></div>
+      <div class="h-full md:hidden"><HangingTube {result} piece={leg?.piece ?? 0} slim rowsDone={inPiece} /></div>
+      <div class="hidden h-full md:block"><HangingTube {result} piece={leg?.piece ?? 0} rowsDone={inPiece} /></div>
     </aside>
 
     <section class="flex min-h-0 flex-col gap-3" aria-label="At the crank">
@@ -106,7 +116,11 @@
       >
         {#if next.do === 'confirm'}
           <span class="text-lg font-semibold"
-            >{rows === 0 ? 'Before the first row' : rows >= total ? 'After the last row' : `After row ${rows}`}</span
+            >{several ? `${legName}: ` : ''}{inPiece === 0
+              ? 'before the first row'
+              : inPiece >= (leg?.rows ?? 0)
+                ? 'after the last row'
+                : `after row ${inPiece}`}</span
           >
           <span class="mt-3 font-display text-4xl leading-tight font-bold text-balance md:text-5xl"
             >{next.step.rows ? `Change yarn` : next.step.title}</span
@@ -121,9 +135,7 @@
         {:else if next.do === 'row'}
           <span class="flex items-center gap-3 text-lg md:text-2xl">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
-            <span class="min-w-0"
-              ><strong>{next.step.title.split(':')[0]}</strong> in {yarn?.name}, {yarn?.colour.name}</span
-            >
+            <span class="min-w-0"><strong>{heading}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
           </span>
           <span class="flex min-h-0 flex-1 items-center justify-center">
             <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="h-full max-h-full w-full" aria-hidden="true">
@@ -138,9 +150,28 @@
               >
             </svg>
           </span>
+          {#if next.turn}
+            <span class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl" data-testid="turn">
+              {#if next.turn.toPin < next.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
+              <span class="numerals">pin {next.turn.fromPin} to pin {next.turn.toPin}</span>
+              {#if next.turn.toPin >= next.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
+            </span>
+            <span class="text-center text-sm md:text-lg"
+              >At pin {next.turn.toPin}: yarn under the bumper, a light pull, never force the stop</span
+            >
+          {/if}
           <span class="grid grid-cols-[1fr_auto] items-end gap-2 numerals text-lg leading-tight md:text-3xl">
-            <span><strong>{next.inSection - 1}</strong> of {next.ofSection} in this section</span>
-            <span class="text-right"><strong>{rows}</strong> of {total} in all</span>
+            <span
+              ><strong>{next.inSection - 1}</strong> of {next.ofSection} in this {several && oneSection
+                ? 'piece'
+                : 'section'}</span
+            >
+            <span class="text-right"
+              >{#if several && !oneSection}<strong>{inPiece}</strong> of {leg?.rows} in this piece{:else}<strong
+                  >{rows}</strong
+                >
+                of {total} in all{/if}</span
+            >
           </span>
         {:else}
           <span class="mt-3 font-display text-4xl font-bold md:text-6xl">Off the machine</span>
@@ -211,10 +242,11 @@
 
 {#if jumping}
   <JumpDialog
-    {rows}
-    most={total}
+    rows={inPiece}
+    most={leg?.rows ?? total}
+    what={several ? legName : ''}
     onjump={(to) => {
-      at.crank({ do: 'jump', to });
+      at.crank({ do: 'jump', to: (leg?.offset ?? 0) + to });
       jumping = false;
     }}
     onclose={() => (jumping = false)}

@@ -2,10 +2,11 @@
   import Check from '@lucide/svelte/icons/check';
   import { toast } from 'svelte-sonner';
   import { goto } from '$app/navigation';
-  import { rowsOf } from '$lib/core/read';
+  import { legAt, trackOf } from '$lib/core/read';
   import { showFigure } from '$lib/core/quantity';
   import MeasureForm from '$lib/ui/finish/MeasureForm.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import StepPicture from '$lib/ui/picture/StepPicture.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
@@ -16,7 +17,10 @@
   const ticked = $derived(new Set(at.project?.finished ?? []));
   const left = $derived(steps.filter((step) => !ticked.has(step.id)).length);
   const current = $derived(steps.find((step) => !ticked.has(step.id))?.id);
-  const missing = $derived(result ? rowsOf(result.steps) - at.progress.rows : 0);
+  const minutes = (n: number): string => (n < 1.5 ? 'a minute' : `${Math.round(n)} minutes`);
+  const missing = $derived(result ? trackOf(result).rows - at.progress.rows : 0);
+  // While rows are missing the part on the machine hangs here, afterwards the first one, whole.
+  const leg = $derived(result && missing > 0 ? legAt(trackOf(result), at.progress.rows) : undefined);
 </script>
 
 {#if result}
@@ -24,9 +28,11 @@
     class="mx-auto grid max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-x-4 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1fr)_minmax(0,1fr)]"
   >
     <aside class="tube-column" aria-label="The tube">
-      <div class="h-full lg:hidden"><HangingTube {result} slim rowsDone={missing > 0 ? at.progress.rows : null} /></div>
+      <div class="h-full lg:hidden">
+        <HangingTube {result} slim piece={leg?.piece ?? 0} rowsDone={leg ? at.progress.rows - leg.offset : null} />
+      </div>
       <div class="hidden h-full lg:block">
-        <HangingTube {result} rowsDone={missing > 0 ? at.progress.rows : null} />
+        <HangingTube {result} piece={leg?.piece ?? 0} rowsDone={leg ? at.progress.rows - leg.offset : null} />
       </div>
     </aside>
     <section class="min-w-0 py-4" aria-label="Finishing">
@@ -36,7 +42,9 @@
           <a class="font-semibold underline" href={paths.crank(at.project!.id)}>Back to the crank</a>
         </p>
       {/if}
-      <h1 class="text-2xl font-semibold">Close it, {showFigure(result.pace.finishing, at.units)}</h1>
+      <h1 class="text-2xl font-semibold">
+        {result.plan.pieces.length ? 'Close it' : 'Make it'}, {showFigure(result.pace.finishing, at.units)}
+      </h1>
       <p class="quiet" aria-live="polite">{left === 0 ? 'All done.' : `${left} of ${steps.length} to do`}</p>
       <ol class="mt-3 space-y-2">
         {#each steps as step, i (step.id)}
@@ -64,7 +72,17 @@
               >
               <span class="min-w-0 flex-1">
                 <span class="block text-lg leading-snug font-semibold">{step.title}</span>
-                {#if !done}<span class="block quiet">{step.detail}</span>{/if}
+                {#if !done}
+                  <span class="block quiet">{step.detail}</span>
+                  {#if step.why}<span class="mt-1 block text-sm quiet italic">{step.why}</span>{/if}
+                  <span class="mt-1 block text-sm quiet">about {minutes(step.minutes * step.copies)}</span>
+                {/if}
+                {#if step.id === current && step.finish !== null}<StepPicture
+                    {result}
+                    finish={step.finish}
+                    large
+                    class="mt-2 max-sm:-ml-12"
+                  />{/if}
               </span>
             </label>
           </li>

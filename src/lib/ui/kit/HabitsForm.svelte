@@ -1,0 +1,82 @@
+<script lang="ts">
+  import type { Habits } from '$lib/core/kit';
+  import ChoiceField from '../options/ChoiceField.svelte';
+  import CountField from '../options/CountField.svelte';
+  import NumberField from '../options/NumberField.svelte';
+  import SwitchField from '../options/SwitchField.svelte';
+
+  let { habits, onchange }: { habits: Habits; onchange: (change: Partial<Habits>) => void } = $props();
+</script>
+
+<section class="rounded-box border border-base-300 bg-base-100 p-4" aria-labelledby="habits">
+  <h2 id="habits" class="text-xl font-semibold">How you work</h2>
+  <p class="mb-3 text-sm quiet">Both schools are right. New plans follow yours; each project can still differ.</p>
+  <div class="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 lg:grid-cols-3">
+    <CountField
+      label="Waste rows at the start"
+      help="Where stitches stay live. 4 or 5 are enough; 10 are easier to hold."
+      value={habits.wasteStart}
+      min={0}
+      max={30}
+      onvalue={(wasteStart) => onchange({ wasteStart })}
+    />
+    <CountField
+      label="Waste rows at the end"
+      value={habits.wasteEnd}
+      min={0}
+      max={30}
+      onvalue={(wasteEnd) => onchange({ wasteEnd })}
+    />
+    <SwitchField
+      label="Begin from a reusable strip"
+      help="A kept strip of knitting is hung on instead of a cast-on: saves waste yarn."
+      value={habits.wasteStrip}
+      onvalue={(wasteStrip) => onchange({ wasteStrip })}
+    />
+    <CountField
+      label="Rows before tying a join"
+      value={habits.tieAfterRows}
+      min={1}
+      max={12}
+      onvalue={(tieAfterRows) => onchange({ tieAfterRows })}
+    />
+    <ChoiceField
+      label="The machine's counter"
+      value={habits.counter}
+      choices={[
+        { value: 'running', label: 'Runs on', help: 'One total for the piece.' },
+        { value: 'reset', label: 'Set to zero', help: 'At every section.' }
+      ]}
+      onvalue={(counter) => onchange({ counter: counter as Habits['counter'] })}
+    />
+    <ChoiceField
+      label="Lengths"
+      value={habits.units}
+      choices={[
+        { value: 'metric', label: 'Centimetres' },
+        { value: 'imperial', label: 'Inches' }
+      ]}
+      onvalue={(units) => onchange({ units: units as Habits['units'] })}
+    />
+    <NumberField
+      label="Your rows a minute, tube"
+      unit="rows"
+      help="Empty: 18, a practised knitter."
+      value={habits.tubeRowsPerMinute}
+      min={0.5}
+      max={200}
+      optional
+      onvalue={(tubeRowsPerMinute) => onchange({ tubeRowsPerMinute })}
+    />
+    <NumberField
+      label="Your rows a minute, to and fro"
+      unit="rows"
+      help="Empty: 12."
+      value={habits.panelRowsPerMinute}
+      min={0.5}
+      max={200}
+      optional
+      onvalue={(panelRowsPerMinute) => onchange({ panelRowsPerMinute })}
+    />
+  </div>
+</section>
