@@ -1,3 +1,4 @@
+import { KINDS } from '$lib/core/kinds';
 import { linedHat } from '$lib/core/kinds/lined-hat';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
@@ -80,11 +81,22 @@ export function planRatios(): Ratio[] {
     const long = briefOf(rows);
     return { rows, ms: shortest(() => plan(kit, long), 12, rows > 1000 ? 1 : 5) };
   });
+  // What a knitter waits for at the first key of any kind.
+  const begun = KINDS.map((kind) => {
+    const own = Brief.parse({ kind: kind.code, name: kind.title, machineId: 'm', options: kind.start(kit, 'm') });
+    return { code: kind.code, ms: shortest(() => plan(kit, own), 6, 3) };
+  });
+  const costliest = begun.reduce((a, b) => (b.ms > a.ms ? b : a));
   const [short, middle, long] = times;
   const perRow = (a: { rows: number; ms: number }, b: { rows: number; ms: number }): number =>
     b.ms / b.rows / (a.ms / a.rows);
   return [
     { what: 'plan() of 450 rows on 48 pins, in bare loops over 450 x 48', ratio: whole / loop, limit: 15 },
+    {
+      what: `plan() of the costliest kind as it is begun (${costliest.code}), in plans of 450 rows`,
+      ratio: costliest.ms / whole,
+      limit: 4
+    },
     { what: 'time per row at 1,000 rows, in times per row at 100', ratio: perRow(short!, middle!), limit: 1.5 },
     { what: 'time per row at 10,000 rows, in times per row at 1,000', ratio: perRow(middle!, long!), limit: 1.5 }
   ];

@@ -6,15 +6,20 @@ import { buildIfStale } from './build.mjs';
 import { ensureChromium, installPackages, root } from './install.mjs';
 import { serve } from './serve.mjs';
 
-/** Name of the picture, address, width, height, theme. */
+/** Name of the picture, address, width, height, theme, and what is done before it is taken. */
 const VIEWS = [
   ['bench', '/', 1280, 800, 'light'],
+  ['choose', '/new', 1280, 1000, 'light'],
   ['plan', '/project/demo-lantern', 1280, 800, 'light'],
-  ['plan-finding', '/project/demo-fog', 1280, 800, 'light'],
   ['plan-narrow', '/project/demo-school', 390, 844, 'light'],
+  ['plan-bag', '/project/demo-bag', 1280, 1000, 'light'],
+  ['plan-moth', '/project/demo-moth', 1280, 1000, 'light'],
+  ['plan-garland', '/project/demo-garland', 1280, 1000, 'light'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
-  ['crank-lamp', '/project/demo-lantern/crank', 1280, 800, 'dark'],
-  ['finish', '/project/demo-first/finish', 1280, 800, 'light'],
+  ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
+  ['plan-seam', '/project/demo-waistcoat', 1280, 1000, 'light', 'seam'],
+  ['crank-panel', '/project/demo-waistcoat/crank', 1280, 800, 'dark', 'panel'],
+  ['finish', '/project/demo-bag/finish', 1280, 1000, 'light'],
   ['log', '/log', 1280, 800, 'light'],
   ['machines', '/machines', 1280, 800, 'light'],
   ['yarns', '/yarns', 1280, 800, 'light'],
@@ -23,6 +28,23 @@ const VIEWS = [
   ['measures', '/measures', 1280, 800, 'light'],
   ['convert', '/convert', 1280, 800, 'light']
 ];
+
+/** Things done on a page before its picture is taken. */
+const ACTS = {
+  /** Front and back of the waistcoat counted unlike: a seam that cannot match. */
+  seam: async (page) => {
+    await page.getByText('Row counts', { exact: true }).click();
+    await page.getByRole('textbox', { name: 'Front, hem to underarm', exact: true }).fill('84');
+    await page.locator('[data-finding=seam-uneven]').first().scrollIntoViewIfNeeded();
+  },
+  /** The first half of a back, some rows before its underarm. */
+  panel: async (page) => {
+    for (let i = 0; i < 13; i++) await page.keyboard.press('Space');
+    await page.keyboard.press('g');
+    await page.getByRole('dialog').getByRole('textbox').fill('79');
+    await page.keyboard.press('Enter');
+  }
+};
 
 installPackages();
 buildIfStale();
@@ -34,12 +56,13 @@ mkdirSync(folder, { recursive: true });
 const server = await serve({ port: 0, demo: true, quiet: true });
 const browser = await chromium.launch({ executablePath, args: CHROMIUM_ARGS });
 try {
-  for (const [name, path, width, height, colorScheme] of VIEWS) {
+  for (const [name, path, width, height, colorScheme, act] of VIEWS) {
     const context = await browser.newContext({ viewport: { width, height }, colorScheme });
     const page = await context.newPage();
     await page.goto(server.url + path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
     await page.evaluate(() => document.fonts.ready);
+    if (act) await ACTS[act](page);
     await page.waitForTimeout(400);
     await page.screenshot({ path: join(folder, `${name}.png`) });
     await context.close();

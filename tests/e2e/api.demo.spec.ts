@@ -16,7 +16,16 @@ test('the documented request gives what the documentation shows', async ({ reque
   const answer = await request.post('/api/plan', { data: example });
   expect(answer.status()).toBe(200);
   const body = (await answer.json()) as object;
-  expect(Object.keys(body).sort()).toEqual(['figures', 'findings', 'outline', 'plan', 'reveal', 'steps', 'yarn']);
+  expect(Object.keys(body).sort()).toEqual([
+    'cuts',
+    'figures',
+    'findings',
+    'outline',
+    'plan',
+    'reveal',
+    'steps',
+    'yarn'
+  ]);
   expect(body).toMatchObject(JSON.parse(block('### Answer')) as Record<string, unknown>);
 });
 

@@ -6,6 +6,13 @@ import { expect, test } from './quiet';
 const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
   ['Bench', '/'],
   ['Log', '/log'],
+  ['Choosing', '/new'],
+  ['Plan of several parts', '/project/demo-bag'],
+  ['Plan of a toy', '/project/demo-moth'],
+  ['Crank of a cord', '/project/demo-garland/crank'],
+  ['Finish with drawings', '/project/demo-bag/finish'],
+  ['Plan of a garment', '/project/demo-waistcoat'],
+  ['Crank of a panel', '/project/demo-waistcoat/crank'],
   ['Plan with findings', '/project/demo-fog'],
   ['Plan with stripes', '/project/demo-school'],
   [

@@ -141,7 +141,7 @@ test('the other files: rows as CSV, both pictures as SVG', async ({ page }) => {
   };
   expect((await save('Row table')).trim().split('\n')).toHaveLength(rows + 1);
   expect(await save('Hanging tube')).toMatch(/^<svg [^]*<\/svg>\n$/);
-  expect(await save('Worn view')).toMatch(/^<svg [^]*<\/svg>\n$/);
+  expect(await save('The finished thing')).toMatch(/^<svg [^]*<\/svg>\n$/);
 });
 
 test('all of it works with no network once it was opened', async ({ page, context }) => {

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
-import { LinedHatOptions } from '$lib/core/kinds';
+import { type Kind, KINDS, LinedHatOptions } from '$lib/core/kinds';
+import { type OptionMeta, optionFields } from '$lib/core/plan';
 
 /** Any valid kit: one to three machines, two to five yarns, perhaps a swatch. */
 export const anyKit: fc.Arbitrary<Kit> = fc
@@ -97,3 +98,53 @@ export function anyHat(kit: Kit): fc.Arbitrary<Brief> {
 
 /** A kit with a brief that fits it. */
 export const anyKitAndHat = anyKit.chain((kit) => anyHat(kit).map((brief) => ({ kit, brief })));
+
+/** Most that a random count or length may ask for, so that a run stays small. */
+const MOST_COUNT = 220;
+const MOST_MM = 1200;
+
+/** Any valid value of an option, from what its field says of itself. */
+function anyValue(kit: Kit, meta: OptionMeta): fc.Arbitrary<unknown> {
+  const yarn = fc.constantFrom(...kit.yarns.map((y) => y.id));
+  switch (meta.control) {
+    case 'length':
+      return fc.integer({ min: Math.ceil(meta.min ?? 0), max: Math.min(meta.max ?? MOST_MM, MOST_MM) });
+    case 'count':
+      return fc.integer({ min: meta.min ?? 0, max: Math.min(meta.max ?? MOST_COUNT, MOST_COUNT) });
+    case 'choice':
+      return fc.constantFrom(...meta.choices!.map((c) => c.value));
+    case 'switch':
+      return fc.boolean();
+    case 'yarn':
+      return meta.empty === undefined ? yarn : fc.option(yarn);
+    case 'machine':
+      return fc.constantFrom(...kit.machines.map((m) => m.id));
+    case 'sections':
+      return fc.array(fc.record({ yarn, rows: fc.integer({ min: 1, max: 40 }) }), { maxLength: 6 });
+  }
+}
+
+/** Any valid brief of a kind: every option at random within its own limits, perhaps with pompoms. */
+export function anyBrief(kit: Kit, kind: Kind): fc.Arbitrary<Brief> {
+  const fields = Object.fromEntries(optionFields(kind.options).map(({ key, meta }) => [key, anyValue(kit, meta)]));
+  const yarn = fc.constantFrom(...kit.yarns.map((y) => y.id));
+  return fc
+    .record({
+      machineId: fc.constantFrom(...kit.machines.map((m) => m.id)),
+      pompom: fc.option(
+        fc.record({
+          count: fc.integer({ min: 1, max: 5 }),
+          wraps: fc.integer({ min: 10, max: 100 }),
+          cardMm: fc.integer({ min: 20, max: 120 }),
+          yarn
+        })
+      ),
+      options: fc.record(fields)
+    })
+    .map((raw) => Brief.parse({ kind: kind.code, name: kind.title, ...raw }));
+}
+
+/** A kit with a brief of some kind that fits it. */
+export const anyKitAndBrief = fc
+  .tuple(anyKit, fc.constantFrom(...KINDS))
+  .chain(([kit, kind]) => anyBrief(kit, kind).map((brief) => ({ kit, brief })));

@@ -1,4 +1,4 @@
-import { linedHat } from '$lib/core/kinds/lined-hat';
+import { kindOf } from '$lib/core/kinds';
 import { Kit, Machine, Yarn } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { plan, type Result } from '$lib/core/tomble';
@@ -25,20 +25,16 @@ export function sampleKit(more: { machine?: object; yarns?: Yarn[]; swatches?: u
   });
 }
 
-/** A hat on that kit with some options changed. */
-export function hat(options: object = {}, kit: Kit = sampleKit(), more: object = {}): Result {
-  const start = linedHat.start(kit, kit.machines[0]!.id);
-  return plan(
-    kit,
-    Brief.parse({
-      kind: 'lined-hat',
-      name: 'Hat',
-      machineId: kit.machines[0]!.id,
-      options: { ...start, ...options },
-      ...more
-    })
-  );
+/** A project of a kind on that kit with some options changed. */
+export function made(kind: string, options: object = {}, kit: Kit = sampleKit(), more: object = {}): Result {
+  const machineId = kit.machines[0]!.id;
+  const start = kindOf(kind)!.start(kit, machineId);
+  return plan(kit, Brief.parse({ kind, name: 'Project', machineId, options: { ...start, ...options }, ...more }));
 }
+
+/** A hat on that kit with some options changed. */
+export const hat = (options: object = {}, kit: Kit = sampleKit(), more: object = {}): Result =>
+  made('lined-hat', options, kit, { name: 'Hat', ...more });
 
 /** The codes of its findings. */
 export const codes = (result: Result): string[] => result.findings.map((finding) => finding.code);

@@ -1,0 +1,78 @@
+import { expect, reload, test } from './quiet';
+
+test('a waistcoat: drafted, a seam broken and mended, a panel cranked to the end with its shaping', async ({
+  page
+}) => {
+  await page.goto('/new');
+  await page.getByLabel('For whom').selectOption({ label: 'Band leader, as measured' });
+  await page.getByLabel('On which machine').selectOption('m48');
+  await page.getByRole('button', { name: /^Waistcoat/ }).click();
+  await expect(page.getByRole('textbox', { name: 'Chest', exact: true })).toHaveValue('102 cm');
+  // All pieces side by side, to one scale, in lengths and in stitches and rows.
+  const schematic = page.getByRole('img', { name: /^The schematic: left back, right back, left front, right front/ });
+  await expect(schematic).toBeVisible();
+  await expect(schematic.locator('text', { hasText: / st$/ }).first()).toBeVisible();
+  await expect(page.getByText(/every 2nd row \d+ times/).first()).toBeVisible();
+
+  // A front counted longer than the back does not match at the seam, and the remedy is a button.
+  await page.getByText('Row counts', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Front, hem to underarm', exact: true }).fill('20');
+  await page.getByRole('textbox', { name: 'Back, hem to underarm', exact: true }).fill('12');
+  const uneven = page.locator('[data-finding=seam-uneven]');
+  await expect(uneven.first()).toContainText('12 rows of the left back meet 20 of the left front');
+  await uneven.first().getByRole('button').click();
+  await expect(uneven).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo the last change' }).click();
+  await expect(uneven.first()).toBeVisible();
+  await uneven.first().getByRole('button').click();
+  await page.getByRole('textbox', { name: 'Back, underarm to shoulder', exact: true }).fill('20');
+  await page.getByRole('textbox', { name: 'Front, underarm to shoulder', exact: true }).fill('20');
+
+  // The crank: PANEL mode counts itself, each row says from which pin to which.
+  await page.getByRole('link', { name: /To the crank/ }).click();
+  const face = page.getByTestId('crank');
+  const turn = page.getByTestId('turn');
+  await expect(face).toContainText('PANEL');
+  const pins: [number, number][] = [];
+  const asked: string[] = [];
+  for (let guard = 0; guard < 400; guard++) {
+    const text = await face.innerText();
+    if (text.includes('Right back')) break;
+    if (await turn.isVisible()) {
+      const [, from, to] = /pin (\d+) to pin (\d+)/.exec(await turn.innerText())!;
+      pins.push([Number(from), Number(to)]);
+    } else asked.push(text);
+    await page.keyboard.press('Space');
+  }
+  // To and fro: every row begins on the side where the one before ended.
+  for (let i = 1; i < pins.length; i++) {
+    const up = pins[i - 1]![1] > pins[i - 1]![0];
+    expect(pins[i]![1] > pins[i]![0]).toBe(!up);
+  }
+  expect(pins.length).toBe(6 + 12 + 20);
+  expect(asked.filter((text) => text.includes('stitches off at the edge'))).toHaveLength(1);
+  expect(asked.filter((text) => text.includes('Decrease one at the edge')).length).toBeGreaterThan(2);
+  expect(asked.some((text) => text.includes('Chain the stitches off'))).toBe(true);
+
+  // Undo goes back across shaping, and a reload keeps the place.
+  const width = (i: number): number => Math.abs(pins[i]![1] - pins[i]![0]);
+  expect(width(pins.length - 1)).toBeLessThan(width(0));
+  await reload(page);
+  await expect(face).toContainText('Right back');
+  for (let guard = 0; guard < 60 && !(await face.innerText()).includes('Decrease one'); guard++) {
+    await page.keyboard.press('Backspace');
+  }
+  await expect(face).toContainText('Decrease one at the edge');
+});
+
+test('a panel that asks for more than the ring gives says what is lost and which ring can', async ({ page }) => {
+  await page.goto('/new');
+  await page.getByLabel('On which machine').selectOption({ label: 'Little crown, 22 pins: free' });
+  await page.getByRole('button', { name: /^Plain panel/ }).click();
+  const finding = page.locator('[data-finding=panel-narrow]');
+  await expect(finding).toContainText('PANEL mode loses 4 of 22');
+  await page.getByText('TUBE, turned by hand', { exact: true }).click();
+  await expect(finding).toContainText('Little crown gives 20');
+  await finding.getByRole('button').click();
+  await expect(finding).toHaveCount(0);
+});
