@@ -82,6 +82,7 @@ test('a folded bag: the rule of three is judged and mended; body and handle are 
   expect(await rowsOf(page)).toBe(right);
   await page.getByRole('link', { name: /To the crank/ }).click();
   // Counted by hand near the end of the body; the count is of this piece.
+  await expect(page.getByTestId('crank')).toBeVisible();
   await page.keyboard.press('g');
   await page.getByRole('dialog').getByRole('textbox').fill('100');
   await page.keyboard.press('Enter');

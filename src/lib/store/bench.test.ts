@@ -4,7 +4,8 @@ import { Kit, Machine } from '$lib/core/kit';
 import { sampleKit } from '../../../tests/support/sample';
 import { allRows, trackOf } from '$lib/core/read';
 import { busyMachines } from './bench';
-import { eventOf, newBrief, newProject, planProject, record, saveProject, settled } from './projects';
+import { record } from './journal';
+import { eventOf, newBrief, newProject, planProject, saveProject, settled } from './projects';
 
 const base = sampleKit();
 const kit = Kit.parse({

@@ -25,6 +25,17 @@ const RELEASED: Readonly<Record<number, Record<string, string>>> = {
     settings: 'key',
     observations: 'id, projectId',
     people: 'id'
+  },
+  3: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId, &key',
+    habits: 'id',
+    settings: 'key',
+    observations: 'id, projectId',
+    people: 'id'
   }
 };
 

@@ -36,5 +36,7 @@ export class TombleDb extends Dexie {
     // What finished pieces teach of a gauge, and people with their measures. Pieces finished before keep their place in
     // the log and teach nothing, because their entry does not say which yarn had how many rows.
     this.version(2).stores({ observations: 'id, projectId', people: 'id' });
+    // Each event has a key of its own, so that one written twice is kept once. Events from before have none.
+    this.version(3).stores({ events: '++id, projectId, &key' });
   }
 }

@@ -4,6 +4,7 @@ import { sampleKit } from '../../../tests/support/sample';
 import { observationsOf } from '$lib/core/read';
 import type { Kit } from '$lib/core/kit';
 import { tryPlan } from '$lib/core/tomble';
+import { record } from './journal';
 import { loadKit } from './kit';
 import {
   edited,
@@ -13,7 +14,6 @@ import {
   newProject,
   planProject,
   purge,
-  record,
   redone,
   removeProject,
   restoreProject,

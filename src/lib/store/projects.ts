@@ -150,15 +150,15 @@ export async function purge(db: TombleDb, before: Date): Promise<void> {
   });
 }
 
-/** Something that happened at the crank just now. */
-export const eventOf = (projectId: string, what: CrankAction): CrankEvent => ({
-  projectId,
-  at: new Date().toISOString(),
-  what
-});
+// Several rows may fall into one millisecond; the count tells them apart within a page, the last part between pages.
+let happened = 0;
 
-/** Writes one thing that happened at the crank, at once. */
-export const record = (db: TombleDb, event: CrankEvent): Promise<number> => db.events.add(event);
+/** Something that happened at the crank just now. */
+export function eventOf(projectId: string, what: CrankAction): CrankEvent {
+  const at = new Date().toISOString();
+  const turn = String(++happened).padStart(9, '0');
+  return { projectId, at, key: `${at} ${turn} ${crypto.randomUUID().slice(0, 8)}`, what };
+}
 
 /** Everything that happened at the crank of a project, in order. */
 export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]> {

@@ -7,6 +7,8 @@ import type { Position } from '$lib/core/read';
  */
 export const CrankEvent = z.object({
   id: z.int().optional(),
+  /** Sorts in the order of happening and stands for this event alone; events from before it was kept have none. */
+  key: z.string().max(80).optional(),
   projectId: z.string().min(1).max(80),
   at: z.iso.datetime(),
   what: z.discriminatedUnion('do', [

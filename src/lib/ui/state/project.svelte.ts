@@ -2,6 +2,7 @@ import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
+import { jot, record, strike } from '$lib/store/journal';
 import { loadKit } from '$lib/store/kit';
 import {
   type Change,
@@ -10,7 +11,6 @@ import {
   eventsOf,
   finishProject,
   planProject,
-  record,
   redone,
   saveProject,
   settled,
@@ -103,7 +103,11 @@ export class ProjectState {
     if (this.kit && what.do === 'row' && !project.knowledge) this.#show(settled(this.kit, project));
     const event = eventOf(project.id, what);
     this.events = [...this.events, event];
-    void this.#write(() => record(db(), event));
+    jot(localStorage, event);
+    void this.#write(async () => {
+      await record(db(), event);
+      strike(localStorage, event);
+    });
   }
 
   /** Plans with what is known now, also where rows were cranked already. */

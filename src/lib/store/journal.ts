@@ -1,0 +1,71 @@
+import type { TombleDb } from './db';
+import { CrankEvent } from './records/crank-event';
+
+/** The part of the browser's small storage that the journal needs. */
+export type Shelf = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>;
+
+const PREFIX = 'tomble-row:';
+
+/**
+ * Writes down what happened at the crank before the data base is asked to keep it. The data base answers some turns
+ * later, and a page that is closed in between would lose those rows; this storage is written before the call
+ * returns. A full or closed storage only takes that second safety away, so its refusal is not passed on.
+ *
+ * @param event with its key
+ */
+export function jot(shelf: Shelf, event: CrankEvent): void {
+  try {
+    shelf.setItem(PREFIX + event.key, JSON.stringify(event));
+  } catch {
+    // The data base still keeps the row.
+  }
+}
+
+/** Crosses out what the data base has kept. */
+export function strike(shelf: Shelf, event: CrankEvent): void {
+  try {
+    shelf.removeItem(PREFIX + event.key);
+  } catch {
+    // What stays is written again at the next visit, and refused there as known.
+  }
+}
+
+/** What was jotted down and not struck, the earliest first; lines that are no events are thrown away. */
+export function jotted(shelf: Shelf): CrankEvent[] {
+  const keys = Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((k) => k.startsWith(PREFIX));
+  const events = keys.flatMap((key) => {
+    try {
+      return [CrankEvent.parse(JSON.parse(shelf.getItem(key) ?? ''))];
+    } catch {
+      shelf.removeItem(key);
+      return [];
+    }
+  });
+  return events.sort((a, b) => (String(a.key) < String(b.key) ? -1 : 1));
+}
+
+/**
+ * Writes one thing that happened at the crank. Written twice, as after a page was closed in the middle, it is kept
+ * once: its key is unique.
+ */
+export async function record(db: TombleDb, event: CrankEvent): Promise<void> {
+  await db.transaction('rw', db.events, async () => {
+    const known = event.key !== undefined && (await db.events.where('key').equals(event.key).count()) > 0;
+    // A copy: the data base writes its own number into what it is given.
+    if (!known) await db.events.add({ ...event });
+  });
+}
+
+/**
+ * Brings into the data base what a page closed in the middle of cranking had not got there.
+ *
+ * @returns how many events had been left over
+ */
+export async function recover(db: TombleDb, shelf: Shelf): Promise<number> {
+  const left = jotted(shelf);
+  for (const event of left) {
+    await record(db, event);
+    strike(shelf, event);
+  }
+  return left.length;
+}
