@@ -24,13 +24,15 @@ export default defineConfig({
   workers: 2,
   retries: 0,
   forbidOnly: true,
-  timeout: 60_000,
+  // Long enough for a busy machine: nothing here is a claim about speed.
+  timeout: 120_000,
+  expect: { timeout: 20_000 },
   reporter: [['list']],
   outputDir: 'test-results',
   use: {
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath, args: CHROMIUM_ARGS },
-    actionTimeout: 10_000,
+    actionTimeout: 20_000,
     trace: 'off'
   },
   webServer: [server(PLAIN, false), server(DEMO, true)],

@@ -1,10 +1,46 @@
 import { test as base, expect, type Page } from '@playwright/test';
 
 /**
+ * Waits until the browser has kept every edit made so far: a transaction over all tables begins only when those before
+ * it have ended. A person takes longer to leave a page than a browser to write; a test does not.
+ */
+async function kept(page: Page): Promise<void> {
+  if (!page.url().startsWith('http')) return;
+  await page.evaluate(async () => {
+    if (!(await indexedDB.databases()).some(({ name }) => name === 'tomble')) return;
+    for (let turn = 0; turn < 2; turn++) {
+      await new Promise<void>((done, failed) => {
+        const asked = indexedDB.open('tomble');
+        asked.onerror = () => failed(asked.error ?? new Error('the data base did not open'));
+        asked.onsuccess = () => {
+          const base = asked.result;
+          if (base.objectStoreNames.length === 0) return done(base.close());
+          const all = base.transaction([...base.objectStoreNames], 'readwrite');
+          all.oncomplete = () => done(base.close());
+          all.onerror = () => failed(all.error ?? new Error('the transaction failed'));
+        };
+      });
+    }
+  });
+}
+
+/**
  * Every browser test runs with this watch: no warning or error in the console, no uncaught error, no request but to
  * our own server.
  */
 export const test = base.extend<{ quiet: void }>({
+  page: async ({ page }, use) => {
+    const [goto, again] = [page.goto.bind(page), page.reload.bind(page)];
+    page.goto = async (...where) => {
+      await kept(page);
+      return goto(...where);
+    };
+    page.reload = async (...how) => {
+      await kept(page);
+      return again(...how);
+    };
+    await use(page);
+  },
   quiet: [
     async ({ context, baseURL }, use) => {
       const heard: string[] = [];

@@ -1,6 +1,6 @@
 import type { Finding } from '../plan';
 import { showLength } from '../quantity';
-import { mainGauge } from '../read';
+import { garmentSizes, mainGauge } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
 
@@ -21,13 +21,15 @@ export const garmentFit: Judge = {
   code: 'garment-fit',
   watches: 'armholes, necks, shoulders and sleeves that do not fit the body or each other',
   find: (r) => {
-    const g = r.plan.garment;
-    if (!g) return [];
+    const g = garmentSizes(r);
+    const asked = r.plan.garment?.asked;
+    if (!g || !asked) return [];
     const { units } = r.kit.habits;
     const len = (mm: number): string => showLength(mm, units);
     const found: Finding[] = [];
     const byRows = r.brief.options['sizeBy'] === 'rows';
-    if (g.frontRows !== g.backRows) {
+    // A back in one ends its far shoulder a row later, where the yarn is.
+    if (Math.abs(g.frontRows - g.backRows) > 1) {
       const longer = g.frontRows > g.backRows ? 'front' : 'back';
       found.push({
         code: 'ends-differ',
@@ -40,26 +42,26 @@ export const garmentFit: Judge = {
         }
       });
     }
-    if (g.armholeMm < g.upperArmMm + ARM_ROOM_MM) {
-      const deeper = Math.ceil((g.upperArmMm + ARM_ROOM_MM - g.armholeMm) / 2 / 5) * 5;
+    if (g.armholeMm < asked.upperArmMm + ARM_ROOM_MM) {
+      const deeper = Math.ceil((asked.upperArmMm + ARM_ROOM_MM - g.armholeMm) / 2 / 5) * 5;
       found.push({
         code: 'armhole-small',
         weight: 'stop',
         place: beside(r, byRows ? 'armRows' : 'armholeMm'),
-        sentence: `The armhole is ${len(g.armholeMm)} round, the arm ${len(g.upperArmMm)}: it does not go through.`,
+        sentence: `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it does not go through.`,
         fix: {
           label: `Make it ${len(deeper)} deeper`,
           change: { options: { sizeBy: 'measures', armholeMm: Number(r.brief.options['armholeMm']) + deeper } }
         }
       });
     }
-    if (g.neckMm > g.neckAskedMm + NECK_WIDER_MM) {
-      const wider = Math.ceil(((g.neckMm - g.neckAskedMm) / 20) * mainGauge(r, 0).wales.value);
+    if (g.neckMm > asked.neckMm + NECK_WIDER_MM) {
+      const wider = Math.ceil(((g.neckMm - asked.neckMm) / 20) * mainGauge(r, 0).wales.value);
       found.push({
         code: 'neck-wide',
         weight: 'warn',
         place: beside(r, 'neckMm'),
-        sentence: `The neck comes out ${len(g.neckMm)} wide where ${len(g.neckAskedMm)} are wanted: both shoulders together leave too much between them.`,
+        sentence: `The neck comes out ${len(g.neckMm)} wide where ${len(asked.neckMm)} are wanted: both shoulders together leave too much between them.`,
         ...(byRows
           ? { fix: { label: `Make each shoulder ${wider} stitches wider`, change: { options: { shoulderStitches: Number(r.brief.options['shoulderStitches']) + wider } } } } // prettier-ignore
           : {})
@@ -71,16 +73,16 @@ export const garmentFit: Judge = {
         weight: 'warn',
         place: beside(r, 'neckMm'),
         sentence: `Only ${len(g.shoulderMm)} of shoulder are left beside a neck of ${len(g.neckMm)}: it slips off.`,
-        fix: { label: 'Make the neck narrower', change: { options: { neckMm: Math.max(60, Math.round(g.neckAskedMm * 0.7)) } } } // prettier-ignore
+        fix: { label: 'Make the neck narrower', change: { options: { neckMm: Math.max(60, Math.round(asked.neckMm * 0.7)) } } } // prettier-ignore
       });
     }
     if (g.sleeveMm !== null) {
-      if (g.sleeveMm < g.upperArmMm) {
+      if (g.sleeveMm < asked.upperArmMm) {
         found.push({
           code: 'sleeve-tight',
           weight: 'warn',
           place: beside(r, 'sleeves'),
-          sentence: `The sleeve is ${len(g.sleeveMm)} round at rest, the arm ${len(g.upperArmMm)}: it stretches over it all day.`,
+          sentence: `The sleeve is ${len(g.sleeveMm)} round at rest, the arm ${len(asked.upperArmMm)}: it stretches over it all day.`,
           ...(r.brief.options['sleeves'] === 'tube'
             ? { fix: { label: 'Knit the sleeves as panels', change: { options: { sleeves: 'panel' } } } }
             : {})

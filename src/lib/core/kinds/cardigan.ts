@@ -2,7 +2,8 @@ import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
 import { choiceOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
-import { draftGarment, garmentOptions } from './shared/garment';
+import { draftGarment } from './shared/garment/draft';
+import { garmentOptions } from './shared/garment/options';
 import { firstYarns } from './shared/pick';
 import { SMALL_GARMENT } from './waistcoat';
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
 import type { Kind } from './kind';
-import { draftGarment, garmentOptions } from './shared/garment';
+import { draftGarment } from './shared/garment/draft';
+import { garmentOptions } from './shared/garment/options';
 import { firstYarns } from './shared/pick';
 
 export const WaistcoatOptions = z.object(garmentOptions);

@@ -27,6 +27,8 @@ export {
   type LinedHatWorn,
   type PanelsWorn,
   type PompomWorn,
+  type GarmentRims,
+  type RimPart,
   type Shaping,
   type Side,
   type RingWorn,

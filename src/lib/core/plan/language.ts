@@ -356,6 +356,30 @@ export interface Shaping {
   readonly trouble?: { readonly sentence: string; readonly option?: string; readonly mend?: { readonly label: string; readonly options: Readonly<Record<string, unknown>> } }; // prettier-ignore
 }
 
+/** One edge of several that make up a rim: an armhole, a neck, the top of a sleeve. */
+export interface RimPart {
+  readonly edge: EdgeRef;
+  /** Stitches of it that seams take; 0 when absent. */
+  readonly inSeams?: number;
+  /** How often it goes into the rim; once when absent. */
+  readonly times?: number;
+}
+
+/** The rims of a garment, to be measured off the fabric, and the body measures they must agree with, in mm. */
+export interface GarmentRims {
+  readonly asked: { readonly neckMm: number; readonly upperArmMm: number };
+  /** Once round. */
+  readonly armhole: readonly RimPart[];
+  /** Straight across at the back. */
+  readonly neck: readonly RimPart[];
+  readonly shoulder: readonly RimPart[];
+  /** Once round the top of a sleeve; null where there is none. */
+  readonly sleeve: readonly RimPart[] | null;
+  /** Pieces whose rows must agree. */
+  readonly front: number;
+  readonly back: number;
+}
+
 /** Who or what it is for; cautions follow from it. */
 export type Wearer = 'adult' | 'child' | 'baby' | 'thing';
 
@@ -367,8 +391,8 @@ export interface Plan {
   readonly shaping?: readonly Shaping[];
   /** What the ring could not give: stitches asked for and given, by piece. */
   readonly narrowed?: readonly { readonly piece: number; readonly asked: number; readonly given: number; readonly option?: string }[]; // prettier-ignore
-  /** Body measures a garment must agree with, in mm. */
-  readonly garment?: { readonly neckMm: number; readonly neckAskedMm: number; readonly shoulderMm: number; readonly armholeMm: number; readonly upperArmMm: number; readonly sleeveMm: number | null; readonly frontRows: number; readonly backRows: number }; // prettier-ignore
+  /** Where a garment meets the body. */
+  readonly garment?: GarmentRims;
   /** Seams with the edges they join; a finishing action carries each out. */
   readonly joins: readonly Join[];
   readonly finishing: readonly Finish[];

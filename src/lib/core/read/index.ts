@@ -14,6 +14,7 @@ export {
 } from './executed';
 export { finishingSketch, FINISHES } from './finishing';
 export { edgeSize, type EdgeSize } from './edge';
+export { garmentSizes, type GarmentSizes } from './garment';
 export { lengthMmOf, lengthOfRows } from './length';
 export { areaOf, layPanel } from './panel';
 export {

@@ -1,0 +1,55 @@
+import { type Kit, yarnOf } from '../../../kit';
+import { type Brief, castOn, type Operation, type Piece, wasteRows } from '../../../plan';
+import { panelPiece, pinsFor, SEAM_STITCH } from '../panel';
+import { furthest } from '../pick';
+import { even, type Ring, ringOn } from '../tube';
+import { type Counts, countsOf, SHOULDER_GROUPS } from './counts';
+import type { GarmentChoice } from './options';
+
+/** Pins of a piece, both included. */
+export type Pins = Readonly<Record<'from' | 'to', number>>;
+
+/** What every part of a garment is drafted on: the ring, the counts, and the lengths that stitches and rows give. */
+export interface Ground {
+  readonly kit: Kit;
+  readonly o: GarmentChoice;
+  readonly ring: Ring;
+  readonly c: Counts;
+  readonly wasteYarn: string;
+  readonly waste: number;
+  /** Cast-on and waste rows of a piece whose first row stays open. */
+  readonly start: readonly Operation[];
+  /** Shoulders are held in groups: asked for, and wide enough for it. */
+  readonly sloped: boolean;
+  readonly pins: { readonly half: Pins; readonly whole: Pins };
+  readonly wide: (stitches: number) => number;
+  readonly tall: (rows: number) => number;
+  readonly panel: (label: string, at: Pins, ops: readonly Operation[], copies?: number) => Piece;
+}
+
+/** Lays the ground of a garment. */
+export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
+  const ring = ringOn(kit, brief, o.yarn);
+  const c = countsOf(o, ring);
+  const { courses, wales } = ring.gauge;
+  const wasteYarn = furthest(kit, [yarnOf(kit, o.yarn)]);
+  // An even number, so that the work begins on the side where the yarn began.
+  const waste = even(Math.max(2, kit.habits.wasteStart));
+  return {
+    kit,
+    o,
+    ring,
+    c,
+    wasteYarn,
+    waste,
+    start: [castOn(wasteYarn, 'e-wrap'), wasteRows(wasteYarn, waste)],
+    sloped: o.shoulders === 'sloped' && c.shoulder >= SHOULDER_GROUPS && c.neck >= 2,
+    pins: {
+      half: pinsFor(ring.machine, o.mode, c.half),
+      whole: pinsFor(ring.machine, o.mode, 2 * (c.half - SEAM_STITCH))
+    },
+    wide: (stitches) => (10 * stitches) / wales.value,
+    tall: (rows) => (10 * rows) / courses.value,
+    panel: (label, at, ops, copies = 1) => panelPiece(ring, label, o.mode, at, ops, copies)
+  };
+}

@@ -1,0 +1,94 @@
+import { z } from 'zod';
+import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
+import { panelMode } from '../panel';
+
+const SIZE = 'Who and how big';
+const SHAPE = 'Shape';
+const measured = { key: 'sizeBy', is: ['measures'] } as const;
+const counted = { key: 'sizeBy', is: ['rows'] } as const;
+
+/** What every garment of panels asks. */
+export const garmentOptions = {
+  wearer: choiceOption({
+    title: 'For',
+    group: SIZE,
+    choices: [
+      { value: 'adult', label: 'Adult' },
+      { value: 'child', label: 'Child' },
+      { value: 'baby', label: 'Baby' }
+    ]
+  }),
+  chestMm: lengthOption({ title: 'Chest', group: SIZE, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 940 }), // prettier-ignore
+  easeMm: lengthOption({ title: 'Ease', group: SIZE, help: 'How much wider than the body.', min: 0, max: 400, start: 60 }), // prettier-ignore
+  crossBackMm: lengthOption({ title: 'Cross back', group: SIZE, help: 'Shoulder point to shoulder point.', measure: 'cross-back', min: 120, max: 700, start: 400 }), // prettier-ignore
+  upperArmMm: lengthOption({ title: 'Upper arm', group: SIZE, help: 'Round the widest part.', measure: 'upper-arm', min: 80, max: 800, start: 280 }), // prettier-ignore
+  neckMm: lengthOption({ title: 'Neck, straight across', group: SIZE, min: 60, max: 350, start: 160 }),
+  sizeBy: choiceOption({
+    title: 'Rows decided by',
+    group: SIZE,
+    choices: [
+      { value: 'measures', label: 'Measures' },
+      { value: 'rows', label: 'Row counts' }
+    ]
+  }),
+  lengthMm: lengthOption({ title: 'Length, shoulder to hem', group: SIZE, min: 120, max: 1100, start: 560, when: measured }), // prettier-ignore
+  armholeMm: lengthOption({ title: 'Armhole depth', group: SIZE, measure: 'armhole', min: 60, max: 450, start: 190, when: measured }), // prettier-ignore
+  backRows: countOption({ title: 'Back, hem to underarm', group: SIZE, min: 4, max: 600, start: 74, when: counted }),
+  frontRows: countOption({ title: 'Front, hem to underarm', group: SIZE, min: 4, max: 600, start: 74, when: counted }),
+  armRows: countOption({
+    title: 'Back, underarm to shoulder',
+    group: SIZE,
+    min: 8,
+    max: 200,
+    start: 38,
+    when: counted
+  }),
+  frontArmRows: countOption({ title: 'Front, underarm to shoulder', group: SIZE, min: 8, max: 200, start: 38, when: counted }), // prettier-ignore
+  shoulderStitches: countOption({
+    title: 'Stitches of a shoulder',
+    group: SIZE,
+    min: 1,
+    max: 80,
+    start: 17,
+    when: counted
+  }),
+  neckDepthMm: lengthOption({ title: 'Depth of the V', group: SHAPE, help: 'From the shoulder down.', min: 40, max: 600, start: 200 }), // prettier-ignore
+  armholes: choiceOption({
+    title: 'Armholes',
+    group: SHAPE,
+    choices: [
+      { value: 'cut-in', label: 'Cut in', help: 'Some held at once, then one every other row.' },
+      { value: 'straight', label: 'Straight', help: 'No shaping; the shoulder drops.' }
+    ]
+  }),
+  shoulders: choiceOption({
+    title: 'Shoulders',
+    group: SHAPE,
+    choices: [
+      { value: 'straight', label: 'Straight', help: 'Chained off in one line.' },
+      { value: 'sloped', label: 'Sloped', help: 'Held in three groups, every other row.' }
+    ]
+  }),
+  farSide: choiceOption({
+    title: 'The second underarm of a back in one',
+    group: SHAPE,
+    help: 'Stitches are held only where the yarn is.',
+    choices: [
+      { value: 'next-row', label: 'One row later', help: 'No extra ends.' },
+      { value: 'cut', label: 'Cut and begin there', help: 'Both underarms in the same row, two ends more.' }
+    ],
+    when: { key: 'armholes', is: ['cut-in'] }
+  }),
+  mode: panelMode,
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  bandYarn: yarnOrNoneOption({ title: 'Front bands and hems', group: 'Yarn and colour', empty: 'The same' })
+};
+
+/** What was chosen for a garment. */
+export type GarmentChoice = z.output<z.ZodObject<typeof garmentOptions>>;
+
+/** Sleeves of a garment; none for a waistcoat. */
+export interface SleeveChoice {
+  readonly sleeves: 'tube' | 'panel';
+  readonly sleeveMm: number;
+}

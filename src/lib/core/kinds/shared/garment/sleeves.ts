@@ -1,0 +1,91 @@
+import {
+  castOn,
+  chainOff,
+  type Join,
+  knitRows,
+  type Piece,
+  type RimPart,
+  type Shaping,
+  shapedRows,
+  slopeEvents,
+  slopeWords,
+  trySlope,
+  wasteRows
+} from '../../../plan';
+import { pinsFor, SEAM_STITCH, usable } from '../panel';
+import { even, rowsFor, tubePiece } from '../tube';
+import type { Ground } from './ground';
+import type { SleeveChoice } from './options';
+
+/** Of the stitches at its top, so many a sleeve may lack at the wrist on either edge (own estimate, no source). */
+const WRIST_NARROWER = 0.18;
+
+/** Both sleeves of a garment. */
+export interface Sleeves {
+  readonly piece: Piece;
+  readonly joins: readonly Join[];
+  readonly shaping: readonly Shaping[];
+  /** Once round the top of one sleeve. */
+  readonly top: readonly RimPart[];
+  readonly lengthMm: number;
+}
+
+/** The whole ring: the girth is what the pins give. */
+function asTube(g: Ground, o: SleeveChoice, at: number, rows: number): Sleeves {
+  const { girthMm } = g.ring;
+  const ops = [
+    castOn(g.wasteYarn),
+    wasteRows(g.wasteYarn, g.waste),
+    knitRows('Sleeve', g.o.yarn, rows),
+    chainOff(g.o.yarn, girthMm)
+  ];
+  return {
+    piece: tubePiece(g.kit, g.ring, 'Sleeve', ops, { copies: 2 }),
+    joins: [],
+    shaping: [],
+    top: [{ edge: { piece: at, edge: 'hung-off' } }],
+    lengthMm: o.sleeveMm
+  };
+}
+
+/** As wide as the armhole asks, widening from the wrist to the top; one wider than the ring comes in parts. */
+function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm: number): Sleeves {
+  const { machine, gauge } = g.ring;
+  const most = usable(machine, g.o.mode);
+  const around = Math.max(4, Math.round((armholeMm / 10) * gauge.wales.value));
+  const parts = Math.ceil(around / Math.max(1, most - 2 * SEAM_STITCH));
+  const top = Math.min(most, Math.ceil(around / parts) + 2 * SEAM_STITCH);
+  const wider = Math.min(Math.floor(top * WRIST_NARROWER), Math.floor(rows / 2) - 1);
+  const tried = trySlope(Math.max(0, wider), rows);
+  const slope = tried.ok ? tried.slope : null;
+  const pins = pinsFor(machine, g.o.mode, top);
+  const grown = slope?.stitches ?? 0;
+  const cuff = { from: pins.from + grown, to: pins.to - grown };
+  const events = slope ? (['low', 'high'] as const).flatMap((side) => slopeEvents(slope, side, 0, 'increase')) : [];
+  const ops = [
+    { ...castOn(g.o.yarn, 'e-wrap'), pins: cuff },
+    ...shapedRows('Sleeve', g.o.yarn, rows, events),
+    chainOff(g.o.yarn, g.wide(top))
+  ];
+  return {
+    piece: g.panel('Sleeve', pins, ops, 2 * parts),
+    joins: [{ name: 'Sleeve seam', a: { piece: at, edge: 'side', side: 'low' }, b: { piece: at, edge: 'side', side: 'high' }, by: 'mattress' }], // prettier-ignore
+    shaping:
+      slope && slope.stitches > 0
+        ? [{ piece: at, what: 'Sleeve, both edges, increases', words: slopeWords(slope), at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
+        : [],
+    top: [{ edge: { piece: at, edge: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
+    lengthMm: o.sleeveMm
+  };
+}
+
+/**
+ * Drafts the sleeves.
+ *
+ * @param at number of their piece in the plan
+ * @param armholeMm once round the armhole they are sewn into
+ */
+export function draftSleeves(g: Ground, o: SleeveChoice, at: number, armholeMm: number): Sleeves {
+  const rows = even(rowsFor(g.ring, o.sleeveMm), 4);
+  return o.sleeves === 'tube' ? asTube(g, o, at, rows) : asPanel(g, o, at, rows, armholeMm);
+}

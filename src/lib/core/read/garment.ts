@@ -1,0 +1,40 @@
+import type { RimPart } from '../plan';
+import { edgeSize } from './edge';
+import { type Executed, mainGauge, rowRuns, workSpan } from './executed';
+
+/** What a garment measures where it meets the body, all read off the fabric, in mm at rest. */
+export interface GarmentSizes {
+  readonly neckMm: number;
+  readonly shoulderMm: number;
+  readonly armholeMm: number;
+  readonly sleeveMm: number | null;
+  readonly frontRows: number;
+  readonly backRows: number;
+}
+
+/** Length of a rim: its edges, less the stitches that go into seams. */
+export function rimMm(run: Executed, parts: readonly RimPart[]): number {
+  return parts.reduce((sum, { edge, inSeams = 0, times = 1 }) => {
+    const inSeam = (10 * inSeams) / mainGauge(run, edge.piece).wales.value;
+    return sum + times * Math.max(0, edgeSize(run, edge).mm - inSeam);
+  }, 0);
+}
+
+/**
+ * Measures the neck, shoulder, armhole and sleeve of a garment of panels.
+ *
+ * @returns null for anything else
+ */
+export function garmentSizes(run: Executed): GarmentSizes | null {
+  const rims = run.plan.garment;
+  if (!rims) return null;
+  const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
+  return {
+    neckMm: rimMm(run, rims.neck),
+    shoulderMm: rimMm(run, rims.shoulder),
+    armholeMm: rimMm(run, rims.armhole),
+    sleeveMm: rims.sleeve && rimMm(run, rims.sleeve),
+    frontRows: rows(rims.front),
+    backRows: rows(rims.back)
+  };
+}
