@@ -2,7 +2,7 @@ import type { TombleDb } from './db';
 import { Person } from './records/person';
 
 /** A change to a person; measures are merged by their code, and null takes one away. */
-export type PersonChange = Partial<Pick<Person, 'name' | 'note'>> & {
+export type PersonChange = Partial<Pick<Person, 'name' | 'note' | 'age'>> & {
   readonly measures?: Readonly<Record<string, number | null>>;
 };
 

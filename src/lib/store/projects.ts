@@ -1,6 +1,7 @@
+import { type Body, fitted } from '$lib/core/body';
 import { kindOf } from '$lib/core/kinds';
 import type { Kit, Observation } from '$lib/core/kit';
-import { Brief, type Fix, optionFields } from '$lib/core/plan';
+import { Brief, type Fix } from '$lib/core/plan';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -31,25 +32,24 @@ const touched = (change: Change): string =>
     .sort()
     .join(' ');
 
+/** Nobody: the usual sizes of a kind stay. */
+const NOBODY = { measures: {} } as const;
+
 /**
  * The brief of a new project of a kind, knittable from the start, in the measures of whoever it is for.
  *
- * @param measures in mm by their codes; those the kind does not ask for are left aside
+ * @param body measures in mm by their codes; those the kind does not ask for are left aside
  * @throws RangeError when the kind is not registered
  */
 export function newBrief(
   kit: Kit,
   kindCode: string,
   machineId: string,
-  measures: Readonly<Record<string, number>> = {}
+  body: Pick<Body, 'measures' | 'age'> = NOBODY
 ): Brief {
   const kind = kindOf(kindCode);
   if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(kindCode)}`);
-  const options: Record<string, unknown> = { ...kind.start(kit, machineId) };
-  for (const { key, meta } of optionFields(kind.options)) {
-    const mm = meta.measure === undefined ? undefined : measures[meta.measure];
-    if (mm !== undefined) options[key] = Math.min(meta.max ?? mm, Math.max(meta.min ?? mm, mm));
-  }
+  const options = { ...kind.start(kit, machineId), ...fitted(kind.options, body) };
   return Brief.parse({ kind: kind.code, name: kind.title, machineId, options });
 }
 
@@ -59,9 +59,9 @@ export function newProject(
   kindCode: string,
   machineId: string,
   now = new Date(),
-  measures: Readonly<Record<string, number>> = {}
+  body: Pick<Body, 'measures' | 'age'> = NOBODY
 ): Project {
-  const brief = newBrief(kit, kindCode, machineId, measures);
+  const brief = newBrief(kit, kindCode, machineId, body);
   return Project.parse({ id: crypto.randomUUID(), brief, createdAt: now.toISOString(), updatedAt: now.toISOString() });
 }
 

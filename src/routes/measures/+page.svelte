@@ -2,11 +2,12 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { toast } from 'svelte-sonner';
-  import { HEAD_SIZES, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
+  import { type Age, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
   import { showLength } from '$lib/core/quantity';
   import { loadKit } from '$lib/store/kit';
   import { changePerson, type PersonChange } from '$lib/store/people';
   import { Person } from '$lib/store/records/person';
+  import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import LengthField from '$lib/ui/options/LengthField.svelte';
   import TextField from '$lib/ui/options/TextField.svelte';
   import { db } from '$lib/ui/state/db';
@@ -23,13 +24,12 @@
   const people = $derived(source.value?.people ?? []);
   let chosen = $state('');
   const person = $derived(people.find((p) => p.id === chosen) ?? people[0]);
+  const AGE_CHOICES = [
+    { value: 'adult', label: 'Adult' },
+    { value: 'child', label: 'Child' },
+    { value: 'baby', label: 'Baby' }
+  ];
   const BODY = MEASURES.filter((m) => !/^(mug|bottle)/.test(m.code));
-  const head = {
-    title: 'Heads',
-    source: 'from memory of the Craft Yarn Council; large adult: common practice, no source',
-    sizes: HEAD_SIZES.map((h) => ({ size: h.label, measures: { head: h.girthMm } }))
-  };
-  const tables = [head, ...SIZE_TABLES];
 
   async function add(): Promise<void> {
     const id = crypto.randomUUID();
@@ -81,6 +81,13 @@
         <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Measures of {person.name}">
           <div class="grid grid-cols-1 gap-x-5 gap-y-1 sm:grid-cols-2 xl:grid-cols-3">
             <TextField label="Name" value={person.name} most={60} onvalue={(name) => keep({ name })} />
+            <ChoiceField
+              label="Age"
+              help="Cautions go by it."
+              value={person.age ?? ''}
+              choices={AGE_CHOICES}
+              onvalue={(age) => keep({ age: age as Age })}
+            />
             {#each BODY as m (m.code)}
               <LengthField
                 label={m.label}
@@ -107,7 +114,7 @@
   </div>
   <h2 class="mt-8 mb-3 text-xl font-semibold">Usual sizes, where nobody can be measured</h2>
   <div class="grid grid-cols-1 gap-5 md:grid-cols-2 xl:grid-cols-3">
-    {#each tables as table (table.title)}
+    {#each SIZE_TABLES as table (table.title)}
       {@const codes = Object.keys(table.sizes[0]!.measures)}
       <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label={table.title}>
         <h3 class="font-semibold">{table.title}</h3>
@@ -123,7 +130,7 @@
             {#each table.sizes as size (size.size)}
               <tr class="border-t border-base-300"
                 ><td class="py-1">{size.size}</td>{#each codes as code (code)}<td class="text-right numerals"
-                    >{showLength((size.measures as Record<string, number>)[code] ?? 0, units)}</td
+                    >{showLength(size.measures[code] ?? 0, units)}</td
                   >{/each}</tr
               >
             {/each}

@@ -26,14 +26,14 @@
   const kit = $derived(data.value?.kit ?? null);
   const busy = $derived(data.value?.busy ?? new Map<string, string>());
   const person = $derived(data.value?.people.find((p) => p.id === personId));
-  const measures = $derived(person?.measures ?? {});
+  const body = $derived(person ?? { measures: {} });
 
   /** Findings that mean a ring cannot make it well; yarn and care are mended on the plan. */
   const OF_THE_RING = new Set(['wrong-ring', 'stretch-too-high', 'slips-off', 'mug-height']);
   const against = (result: Result): Finding | undefined => result.findings.find((f) => OF_THE_RING.has(f.code));
 
   function planned(own: Kit, kind: Kind, machine: Machine): Result | null {
-    const answer = tryPlan(own, newBrief(own, kind.code, machine.id, measures));
+    const answer = tryPlan(own, newBrief(own, kind.code, machine.id, body));
     return answer.ok ? answer.value : null;
   }
   interface Offer {
@@ -58,7 +58,7 @@
 
   async function start(kind: Kind, id: string): Promise<void> {
     if (!kit) return;
-    const project = newProject(kit, kind.code, id, new Date(), measures);
+    const project = newProject(kit, kind.code, id, new Date(), body);
     if (person) project.brief = { ...project.brief, name: `${kind.title} for ${person.name}`.slice(0, 80) };
     await saveProject(db(), project);
     await goto(paths.plan(project.id));

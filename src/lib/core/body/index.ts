@@ -1,4 +1,6 @@
-export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Measure, type PickedSize, type SizeTable } from './measures';
+export { fitted } from './fitted';
+export { AGES, type Age } from './age';
+export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body, type Measure, type SizeTable } from './measures';
 export { HEAD_SIZES, type HeadSize } from './head-sizes';
 export { girthAt, headFit, linedRows, SNUG_STRETCH, WILL_NOT_GO, type HeadFit, type Knitted } from './headfit';
 export { LENGTHWISE_STRETCH, limbFit, MOST_LENGTHWISE, ringRows, SLIPS_OFF, type LimbFit } from './limbfit';

@@ -1,3 +1,6 @@
+import type { Age } from './age';
+import { HEAD_SIZES } from './head-sizes';
+
 /** What can be measured on a body or an object. */
 export interface Measure {
   readonly code: string;
@@ -43,6 +46,8 @@ export const MEASURES: readonly Measure[] = [
 /** A row of a size table: a size and what it measures, in mm by code. */
 export interface BodySize {
   readonly size: string;
+  /** None for things. */
+  readonly age?: Age;
   readonly measures: Readonly<Record<string, number>>;
 }
 
@@ -59,91 +64,106 @@ const inch = (n: number): number => Math.round(n * 25.4);
 const cm = (n: number): number => n * 10;
 
 /** Chest, back waist length, upper arm, cross back and armhole depth of one size, in inches as the source has them. */
-const trunk = (size: string, chest: number, back: number, arm: number, cross: number, hole: number): BodySize => ({
+const trunk = (
+  age: Age,
+  size: string,
+  chest: number,
+  back: number,
+  arm: number,
+  cross: number,
+  hole: number
+): BodySize => ({
+  age,
   size,
   measures: { chest: inch(chest), back: inch(back), 'upper-arm': inch(arm), 'cross-back': inch(cross), armhole: inch(hole) } // prettier-ignore
 });
 
 /** A foot: length in cm, girth near its length less a little (the girth is common practice). */
-const foot = (size: string, length: number, girth: number): BodySize => ({
+const foot = (age: Age, size: string, length: number, girth: number): BodySize => ({
+  age,
   size,
   measures: { 'foot-length': cm(length), 'foot-girth': cm(girth) }
 });
 
 export const SIZE_TABLES: readonly SizeTable[] = [
   {
+    title: 'Heads',
+    source: 'from memory of the Craft Yarn Council head circumferences; large adult: common practice, no source',
+    sizes: HEAD_SIZES.map(({ label, age, girthMm }) => ({ size: label, age, measures: { head: girthMm } }))
+  },
+  {
     title: 'Women: chest, back, upper arm, cross back, armhole',
     source: COUNCIL,
     sizes: [
-      trunk('XS', 29, 16.5, 9.75, 14.25, 6.25),
-      trunk('S', 33, 17, 10.25, 14.75, 6.75),
-      trunk('M', 37, 17.25, 11, 15.75, 7.25),
-      trunk('L', 41, 17.5, 12, 16.75, 7.75),
-      trunk('1X', 45, 17.75, 13.5, 17.5, 8.25),
-      trunk('2X', 49, 18, 15.5, 18, 8.75),
-      trunk('3X', 53, 18, 17, 18, 9.25),
-      trunk('4X', 55, 18.5, 18.5, 18.5, 9.75),
-      trunk('5X', 61, 18.5, 19.5, 18.5, 10.25)
+      trunk('adult', 'XS', 29, 16.5, 9.75, 14.25, 6.25),
+      trunk('adult', 'S', 33, 17, 10.25, 14.75, 6.75),
+      trunk('adult', 'M', 37, 17.25, 11, 15.75, 7.25),
+      trunk('adult', 'L', 41, 17.5, 12, 16.75, 7.75),
+      trunk('adult', '1X', 45, 17.75, 13.5, 17.5, 8.25),
+      trunk('adult', '2X', 49, 18, 15.5, 18, 8.75),
+      trunk('adult', '3X', 53, 18, 17, 18, 9.25),
+      trunk('adult', '4X', 55, 18.5, 18.5, 18.5, 9.75),
+      trunk('adult', '5X', 61, 18.5, 19.5, 18.5, 10.25)
     ]
   },
   {
     title: 'Children: chest, back, upper arm, cross back, armhole',
     source: COUNCIL,
     sizes: [
-      trunk('3 months', 16, 6, 5.5, 7.25, 3.25),
-      trunk('6 months', 17, 6.5, 6, 7.75, 3.5),
-      trunk('12 months', 18, 7.5, 6.5, 8.25, 3.75),
-      trunk('2 years', 21, 8.5, 7, 8.75, 4.25),
-      trunk('4 years', 23, 9.5, 7.5, 9.5, 4.75),
-      trunk('6 years', 25, 10.5, 8, 10.25, 5),
-      trunk('8 years', 26.5, 12.5, 8.5, 10.75, 5.5),
-      trunk('10 years', 28, 14, 8.75, 11.25, 6),
-      trunk('12 years', 30, 15, 9, 12, 6.5)
+      trunk('baby', '3 months', 16, 6, 5.5, 7.25, 3.25),
+      trunk('baby', '6 months', 17, 6.5, 6, 7.75, 3.5),
+      trunk('baby', '12 months', 18, 7.5, 6.5, 8.25, 3.75),
+      trunk('child', '2 years', 21, 8.5, 7, 8.75, 4.25),
+      trunk('child', '4 years', 23, 9.5, 7.5, 9.5, 4.75),
+      trunk('child', '6 years', 25, 10.5, 8, 10.25, 5),
+      trunk('child', '8 years', 26.5, 12.5, 8.5, 10.75, 5.5),
+      trunk('child', '10 years', 28, 14, 8.75, 11.25, 6),
+      trunk('child', '12 years', 30, 15, 9, 12, 6.5)
     ]
   },
   {
     title: 'Feet',
     source: PRACTICE,
     sizes: [
-      foot('Baby', 11, 11.5),
-      foot('Toddler', 14, 14),
-      foot('Child', 18, 17),
-      foot('Small adult', 23, 21),
-      foot('Adult', 25, 23),
-      foot('Large adult', 28, 25.5)
+      foot('baby', 'Baby', 11, 11.5),
+      foot('child', 'Toddler', 14, 14),
+      foot('child', 'Child', 18, 17),
+      foot('adult', 'Small adult', 23, 21),
+      foot('adult', 'Adult', 25, 23),
+      foot('adult', 'Large adult', 28, 25.5)
     ]
   },
   {
     title: 'Hands',
     source: PRACTICE,
     sizes: [
-      { size: 'Toddler', measures: { 'hand-girth': cm(12), 'hand-length': cm(11) } },
-      { size: 'Child', measures: { 'hand-girth': cm(15), 'hand-length': cm(14) } },
-      { size: 'Small adult', measures: { 'hand-girth': cm(18), 'hand-length': cm(17) } },
-      { size: 'Adult', measures: { 'hand-girth': cm(20), 'hand-length': cm(18.5) } },
-      { size: 'Large adult', measures: { 'hand-girth': cm(23), 'hand-length': cm(20) } }
+      { age: 'child', size: 'Toddler', measures: { 'hand-girth': cm(12), 'hand-length': cm(11) } },
+      { age: 'child', size: 'Child', measures: { 'hand-girth': cm(15), 'hand-length': cm(14) } },
+      { age: 'adult', size: 'Small adult', measures: { 'hand-girth': cm(18), 'hand-length': cm(17) } },
+      { age: 'adult', size: 'Adult', measures: { 'hand-girth': cm(20), 'hand-length': cm(18.5) } },
+      { age: 'adult', size: 'Large adult', measures: { 'hand-girth': cm(23), 'hand-length': cm(20) } }
     ]
   },
   {
     title: 'Arm span, about the height of the body',
     source: PRACTICE,
     sizes: [
-      { size: 'Child of 6', measures: { 'arm-span': cm(115) } },
-      { size: 'Child of 10', measures: { 'arm-span': cm(138) } },
-      { size: 'Small adult', measures: { 'arm-span': cm(158) } },
-      { size: 'Adult', measures: { 'arm-span': cm(170) } },
-      { size: 'Tall adult', measures: { 'arm-span': cm(188) } }
+      { age: 'child', size: 'Child of 6', measures: { 'arm-span': cm(115) } },
+      { age: 'child', size: 'Child of 10', measures: { 'arm-span': cm(138) } },
+      { age: 'adult', size: 'Small adult', measures: { 'arm-span': cm(158) } },
+      { age: 'adult', size: 'Adult', measures: { 'arm-span': cm(170) } },
+      { age: 'adult', size: 'Tall adult', measures: { 'arm-span': cm(188) } }
     ]
   },
   {
     title: 'Body height and calf',
     source: PRACTICE,
     sizes: [
-      { size: 'Child of 6', measures: { height: cm(116), 'calf-girth': cm(24) } },
-      { size: 'Child of 10', measures: { height: cm(139), 'calf-girth': cm(29) } },
-      { size: 'Small adult', measures: { height: cm(160), 'calf-girth': cm(34) } },
-      { size: 'Adult', measures: { height: cm(172), 'calf-girth': cm(37) } },
-      { size: 'Tall adult', measures: { height: cm(190), 'calf-girth': cm(40) } }
+      { age: 'child', size: 'Child of 6', measures: { height: cm(116), 'calf-girth': cm(24) } },
+      { age: 'child', size: 'Child of 10', measures: { height: cm(139), 'calf-girth': cm(29) } },
+      { age: 'adult', size: 'Small adult', measures: { height: cm(160), 'calf-girth': cm(34) } },
+      { age: 'adult', size: 'Adult', measures: { height: cm(172), 'calf-girth': cm(37) } },
+      { age: 'adult', size: 'Tall adult', measures: { height: cm(190), 'calf-girth': cm(40) } }
     ]
   },
   {
@@ -167,24 +187,29 @@ export const SIZE_TABLES: readonly SizeTable[] = [
 /** The measure of that code. @example measureOf('head')?.label // 'Head girth' */
 export const measureOf = (code: string): Measure | undefined => MEASURES.find((m) => m.code === code);
 
-/** A size to pick a measure from, with where it stands. */
-export interface PickedSize {
+/** Somebody, or a size of a table, whose measures can be taken over. */
+export interface Body {
   readonly key: string;
   readonly label: string;
-  readonly mm: number;
+  readonly age?: Age | undefined;
+  readonly measures: Readonly<Record<string, number>>;
 }
 
 /**
- * Every size of the tables that knows a measure.
+ * Every size of the tables that knows at least one of some measures.
  *
- * @example sizesFor('foot-length')[0] // { key: 'Feet Baby', label: 'Baby', mm: 110 }
+ * @example sizesFor(['foot-length'])[0] // { key: 'Feet Baby', label: 'Baby', age: 'baby', measures: { ... } }
  */
-export const sizesFor = (code: string): PickedSize[] =>
+export const sizesFor = (codes: readonly string[]): Body[] =>
   SIZE_TABLES.flatMap((table) =>
-    table.sizes.flatMap(({ size, measures }) => {
-      const mm = measures[code];
-      if (mm === undefined) return [];
-      const whose = table.title.startsWith('Women') ? 'Women ' : table.title.startsWith('Children') ? 'Children ' : '';
-      return [{ key: `${table.title} ${size}`, label: `${whose}${size}`, mm }];
-    })
+    table.sizes
+      .filter(({ measures }) => codes.some((code) => measures[code] !== undefined))
+      .map(({ size, age, measures }) => {
+        const whose = table.title.startsWith('Women')
+          ? 'Women '
+          : table.title.startsWith('Children')
+            ? 'Children '
+            : '';
+        return { key: `${table.title} ${size}`, label: `${whose}${size}`, age, measures };
+      })
   );

@@ -44,6 +44,8 @@ export const garmentFit: Judge = {
     }
     if (g.armholeMm < asked.upperArmMm + ARM_ROOM_MM) {
       const deeper = Math.ceil((asked.upperArmMm + ARM_ROOM_MM - g.armholeMm) / 2 / 5) * 5;
+      const more = 2 * Math.ceil((deeper * mainGauge(r, 0).courses.value) / 20);
+      const rowsNow = (option: string): number => Number(r.brief.options[option]) + more;
       found.push({
         code: 'armhole-small',
         weight: 'stop',
@@ -51,7 +53,11 @@ export const garmentFit: Judge = {
         sentence: `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it does not go through.`,
         fix: {
           label: `Make it ${len(deeper)} deeper`,
-          change: { options: { sizeBy: 'measures', armholeMm: Number(r.brief.options['armholeMm']) + deeper } }
+          change: {
+            options: byRows
+              ? { armRows: rowsNow('armRows'), frontArmRows: rowsNow('frontArmRows') }
+              : { armholeMm: Number(r.brief.options['armholeMm']) + deeper }
+          }
         }
       });
     }

@@ -4,10 +4,10 @@ import { isLarge, machineOf } from '../kit';
 import { type Brief, choiceOption, countOption, knitRows, type Plan, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows, turnUpOption } from './shared/hat';
+import { WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
 
-const SIZE = 'Who and how big';
 const counted = { key: 'sizeBy', is: ['sections'] } as const;
 
 export const BandHatOptions = z.object({
@@ -15,7 +15,7 @@ export const BandHatOptions = z.object({
   turnUpMm: turnUpOption(50),
   sizeBy: choiceOption({
     title: 'Rows decided by',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'head', label: 'The head' },
       { value: 'height', label: 'Finished height' },
@@ -25,14 +25,14 @@ export const BandHatOptions = z.object({
   }),
   bandRows: countOption({
     title: 'Rows of the band',
-    group: SIZE,
+    group: WHO,
     help: 'The band lies astride the fold: half of it shows on the brim, half is hidden under it.',
     min: 4,
     max: 200,
     start: 28
   }),
-  outsideRows: countOption({ title: 'Rows of the outside', group: SIZE, min: 4, max: 400, start: 36, when: counted }),
-  liningRows: countOption({ title: 'Rows of the lining', group: SIZE, min: 4, max: 400, start: 36, when: counted }),
+  outsideRows: countOption({ title: 'Rows of the outside', group: WHO, min: 4, max: 400, start: 36, when: counted }),
+  liningRows: countOption({ title: 'Rows of the lining', group: WHO, min: 4, max: 400, start: 36, when: counted }),
   yarn: yarnOption({
     title: 'Outside and lining',
     group: 'Yarn and colour',
@@ -59,6 +59,7 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Plan {
   const fitted = linedTubeRows(size, ring);
   const [outside, band, lining] = threeParts(o, fitted.rows);
   const rows = outside + band + lining;
+  const lengthOf = (n: number): number => (10 * n) / ring.gauge.courses.value;
   const work = [
     knitRows('Outside', o.yarn, outside),
     knitRows(BAND, o.bandYarn, band),
@@ -74,7 +75,8 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Plan {
     worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
     wearer: o.wearer,
     state: ring.gauge.state,
-    wanted: fitted.wanted
+    wanted: fitted.wanted,
+    unasked: { rows, heightMm: lengthOf(rows) / 2 - o.turnUpMm, outsideRows: outside, liningRows: lining }
   };
 }
 

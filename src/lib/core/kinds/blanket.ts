@@ -2,16 +2,15 @@ import { z } from 'zod';
 import { castOn, chainOff, type Finish, type Join, lengthOption, seam, shapedRows, sectionsOption, choiceOption, countOption, type Piece } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
 import { even, ringOn, rowsFor } from './shared/tube';
 
-const SIZE = 'What and how big';
-
 export const BlanketOptions = z.object({
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'thing', label: 'The sofa' },
       { value: 'adult', label: 'Adult' },
@@ -19,11 +18,11 @@ export const BlanketOptions = z.object({
       { value: 'baby', label: 'Baby' }
     ]
   }),
-  widthMm: lengthOption({ title: 'Width', group: SIZE, min: 200, max: 3000, start: 1000 }),
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 200, max: 3000, start: 1300 }),
+  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 200, max: 3000, start: 1000 }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 200, max: 3000, start: 1300 }),
   blocks: countOption({
     title: 'Blocks in a strip',
-    group: SIZE,
+    group: WHAT,
     help: 'More than one makes a grid of blocks.',
     min: 1,
     max: 8,

@@ -1,31 +1,23 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
-import { choiceOption, countOption, lengthOption, knitRows, type Finish } from '../plan';
+import { choiceOption, lengthOption, knitRows, type Finish } from '../plan';
 import type { Kind } from './kind';
 import { endsOf } from './shared/ends';
+import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
-const SIZE = 'What and how big';
-
 export const BottleCosyOptions = z.object({
-  bottleMm: lengthOption({ title: 'Bottle, way round', group: SIZE, help: 'At its widest.', measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
-  heightMm: lengthOption({ title: 'Bottle, height', group: SIZE, help: 'Foot to shoulder.', measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'bottle', label: 'The bottle' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: SIZE, min: 6, max: 400, start: 60, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  bottleMm: lengthOption({ title: 'Bottle, way round', group: WHAT, help: 'At its widest.', measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
+  heightMm: lengthOption({ title: 'Bottle, height', group: WHAT, help: 'Foot to shoulder.', measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
+  sizeBy: sizeByOption(WHAT, { bottle: 'The bottle', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 6, max: 400, start: 60 }),
   ...colourOptions,
   top: choiceOption({
     title: 'Top edge',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'crochet', label: 'Crocheted', help: 'Soft, gives over the shoulder.' },
       { value: 'chain', label: 'Chained off', help: 'Done at the machine.' }
@@ -71,6 +63,7 @@ export const bottleCosy: Kind<typeof BottleCosyOptions> = {
       worn: { form: 'sleeve', over: 'bottle', girthMm: o.bottleMm, closed: 'toe', straps: 0 },
       wearer: 'thing',
       state: ring.gauge.state,
+      unasked: { rows },
       wanted: wantedRows(rowsAt, ring, `${Math.round(reach / 10)} cm from the middle of the foot to the shoulder of the bottle`) // prettier-ignore
     };
   }

@@ -3,8 +3,6 @@ import { headFit } from '../body';
 import { isLarge, type Kit, machineOf } from '../kit';
 import {
   type Brief,
-  choiceOption,
-  countOption,
   drawstring,
   type Finish,
   knitRows,
@@ -14,41 +12,40 @@ import {
   yarnOrNoneOption
 } from '../plan';
 import type { Kind } from './kind';
-import { headOption, wearerOption } from './shared/hat';
+import { headOption } from './shared/hat';
+import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece } from './shared/tube';
 import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
 const COLOUR = 'Yarn and colour';
-const counted = { key: 'sizeBy', is: ['rows'] } as const;
 
 export const BrimHatOptions = z.object({
-  wearer: wearerOption,
+  wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'rows', label: 'Two row counts' }
-    ]
-  }),
+  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'Two row counts' }),
   brimMm: lengthOption({
     title: 'Height of the brim',
-    group: SIZE,
+    group: WHO,
     help: 'As worn, doubled.',
     min: 15,
     max: 150,
     start: 55,
     when: { key: 'sizeBy', is: ['head'] }
   }),
-  brimRows: countOption({ title: 'Rows of the brim', group: SIZE, help: 'An even count; half of them is its height.', min: 4, max: 200, start: 40, when: counted }), // prettier-ignore
-  bodyRows: countOption({ title: 'Rows above it', group: SIZE, min: 4, max: 300, start: 25, when: counted }),
+  brimRows: countedOption({
+    title: 'Rows of the brim',
+    group: WHO,
+    help: 'An even count; half of them is its height.',
+    min: 4,
+    max: 200,
+    start: 40
+  }),
+  bodyRows: countedOption({ title: 'Rows above it', group: WHO, min: 4, max: 300, start: 25 }),
   yarn: yarnOption({ title: 'Hat', group: COLOUR }),
   brimYarn: yarnOption({ title: 'Brim', group: COLOUR }),
   ...wasteNeeded,
-  thread: yarnOrNoneOption({ title: 'Drawstring thread', group: 'Ends and finishing', empty: 'The tail of the same yarn' }) // prettier-ignore
+  thread: yarnOrNoneOption({ title: 'Drawstring thread', group: ENDS, empty: 'The tail of the same yarn' }) // prettier-ignore
 });
 type BrimHatOptions = z.output<typeof BrimHatOptions>;
 
@@ -88,6 +85,7 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Plan {
     worn: { form: 'brim-hat', headMm: o.headMm },
     wearer: o.wearer,
     state: ring.gauge.state,
+    unasked: { brimRows: rows.brim, bodyRows: rows.body },
     wanted: {
       rows: fitted.brim + fitted.body,
       low: Math.min(whole(courses.low), whole(courses.high)),

@@ -1,26 +1,18 @@
 import { z } from 'zod';
 import { LENGTHWISE_STRETCH } from '../body';
-import { choiceOption, countOption, lengthOption, seam } from '../plan';
+import { choiceOption, lengthOption, seam } from '../plan';
 import type { Kind } from './kind';
+import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-
 export const CowlOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' }
-    ]
-  }),
+  wearer: wearerOption('adult', 'child'),
   headMm: lengthOption({
     title: 'Head girth',
-    group: SIZE,
+    group: WHO,
     help: 'A cowl must go over the head.',
     measure: 'head',
     min: 200,
@@ -29,25 +21,18 @@ export const CowlOptions = z.object({
   }),
   turns: choiceOption({
     title: 'Round the neck',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'once', label: 'Once', help: 'Snug: it stretches over the head.' },
       { value: 'twice', label: 'Twice', help: 'Long and loose.' }
     ]
   }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 800, start: 86, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 800, start: 86 }),
   ...colourOptions,
   by: choiceOption({
     title: 'Joining the ends',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'needle', label: 'Graft', help: 'Loop to loop: no seam to see or feel.' },
       { value: 'hook', label: 'With a hook', help: 'Quicker, a ridge inside.' }

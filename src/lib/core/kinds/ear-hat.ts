@@ -13,12 +13,11 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { hatSizeOptions, linedTubeRows, turnUpOption } from './shared/hat';
+import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, tubePiece } from './shared/tube';
 import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
-
-const ENDS = 'Ends and finishing';
 
 export const EarHatOptions = z.object({
   ...hatSizeOptions,
@@ -39,7 +38,7 @@ type EarHatOptions = z.output<typeof EarHatOptions>;
 
 function draft(kit: Kit, brief: Brief, o: EarHatOptions): Plan {
   const ring = ringOn(kit, brief, firstYarn(o));
-  const { rows, wanted } = linedTubeRows(o, ring);
+  const { rows, wanted, unasked } = linedTubeRows(o, ring);
   const sections = colourSections(o, rows, 'Hat');
   const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
   const waste = wasteFor(kit, o, first, last);
@@ -63,7 +62,8 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Plan {
     worn: { form: 'ear-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
     wearer: o.wearer,
     state: ring.gauge.state,
-    wanted
+    wanted,
+    unasked
   };
 }
 

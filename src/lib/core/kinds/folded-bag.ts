@@ -1,7 +1,8 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { attach, type Brief, choiceOption, countOption, type Finish, flatClose, halves, type Join, knitRows, lengthOption, type Plan, seam, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import { attach, type Brief, countOption, type Finish, flatClose, halves, type Join, knitRows, lengthOption, type Plan, seam, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth } from './shared/ring-of-tube';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -14,27 +15,20 @@ export const BAG_RATIO = 3;
 const withHandle = { key: 'handle', is: [true] } as const;
 
 export const FoldedBagOptions = z.object({
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: 'What and how big',
-    choices: [
-      { value: 'ratio', label: 'Three times as long as tall' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: 'What and how big', min: 12, max: 400, start: 110, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  sizeBy: sizeByOption(WHAT, { ratio: 'Three times as long as tall', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 12, max: 400, start: 110 }),
   ...colourOptions,
-  handle: switchOption({ title: 'A handle', group: 'Ends and finishing', help: 'A short tube closed at both ends.', start: true }), // prettier-ignore
-  handleRows: countOption({ title: 'Rows of the handle', group: 'Ends and finishing', min: 4, max: 40, start: 8, when: withHandle }), // prettier-ignore
+  handle: switchOption({ title: 'A handle', group: ENDS, help: 'A short tube closed at both ends.', start: true }), // prettier-ignore
+  handleRows: countOption({ title: 'Rows of the handle', group: ENDS, min: 4, max: 40, start: 8, when: withHandle }), // prettier-ignore
   strap: switchOption({
     title: 'A long strap',
-    group: 'Ends and finishing',
+    group: ENDS,
     help: 'A cord from point to point, to wear over the shoulder.',
     start: false
   }),
   strapMm: lengthOption({
     title: 'Length of the strap',
-    group: 'Ends and finishing',
+    group: ENDS,
     min: 200,
     max: 2000,
     start: 900,
@@ -42,7 +36,7 @@ export const FoldedBagOptions = z.object({
   }),
   strapPins: countOption({
     title: 'Pins of the strap',
-    group: 'Ends and finishing',
+    group: ENDS,
     min: 2,
     max: 6,
     start: 4,
@@ -119,6 +113,7 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Plan {
     worn: { form: 'folded-bag' },
     wearer: 'thing',
     state: ring.gauge.state,
+    unasked: { rows },
     wanted: wantedRows((courses) => (BAG_RATIO * ring.flatMm * courses) / 10, ring, `three times the flat width of ${(ring.flatMm / 10).toFixed(1)} cm`) // prettier-ignore
   };
 }

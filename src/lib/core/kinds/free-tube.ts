@@ -2,11 +2,10 @@ import { z } from 'zod';
 import { choiceOption, countOption, type Finish, knitRows, sectionsOption } from '../plan';
 import type { Kind } from './kind';
 import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
+import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
-
-const ENDS = 'Ends and finishing';
 
 export const FreeTubeOptions = z.object({
   sections: sectionsOption({ title: 'Sections, from the cast-on', group: 'Rows and colours' }),

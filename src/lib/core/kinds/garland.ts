@@ -7,18 +7,18 @@ import { panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
 import { firstYarns, machineNear } from './shared/pick';
 import { cordPiece, even, ringOn, rowsFor, tubePiece } from './shared/tube';
+import { WHAT } from './shared/options';
 
-const SIZE = 'What and how big';
 const pompoms = { key: 'motif', is: ['pompom'] } as const;
 const knitted = { key: 'motif', is: ['hat', 'tube', 'pennant'] } as const;
 const flags = { key: 'motif', is: ['pennant'] } as const;
 
 export const GarlandOptions = z.object({
-  lineMm: lengthOption({ title: 'Length to span', group: SIZE, min: 300, max: 12_000, start: 2500 }),
-  tailMm: lengthOption({ title: 'Tail at either end', group: SIZE, help: 'To tie it up with.', min: 0, max: 1000, start: 250 }), // prettier-ignore
+  lineMm: lengthOption({ title: 'Length to span', group: WHAT, min: 300, max: 12_000, start: 2500 }),
+  tailMm: lengthOption({ title: 'Tail at either end', group: WHAT, help: 'To tie it up with.', min: 0, max: 1000, start: 250 }), // prettier-ignore
   motif: choiceOption({
     title: 'What hangs on it',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'tube', label: 'Small tubes', help: 'Drawn at both ends, like leaves or lanterns.' },
       { value: 'hat', label: 'Mini hats' },
@@ -26,12 +26,12 @@ export const GarlandOptions = z.object({
       { value: 'pompom', label: 'Pompoms' }
     ]
   }),
-  count: countOption({ title: 'How many', group: SIZE, min: 1, max: 120, start: 11 }),
-  dropMm: lengthOption({ title: 'Drop below the line', group: SIZE, min: 0, max: 400, start: 30 }),
-  motifMm: lengthOption({ title: 'Height of one', group: SIZE, min: 20, max: 300, start: 80, when: knitted }),
-  flagMm: lengthOption({ title: 'Width of one', group: SIZE, min: 30, max: 300, start: 90, when: flags }),
-  wraps: countOption({ title: 'Wraps of a pompom', group: SIZE, min: 10, max: 400, start: 60, when: pompoms }),
-  cardMm: lengthOption({ title: 'Width of the card', group: SIZE, min: 20, max: 200, start: USUAL_CARD_MM, when: pompoms }), // prettier-ignore
+  count: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 11 }),
+  dropMm: lengthOption({ title: 'Drop below the line', group: WHAT, min: 0, max: 400, start: 30 }),
+  motifMm: lengthOption({ title: 'Height of one', group: WHAT, min: 20, max: 300, start: 80, when: knitted }),
+  flagMm: lengthOption({ title: 'Width of one', group: WHAT, min: 30, max: 300, start: 90, when: flags }),
+  wraps: countOption({ title: 'Wraps of a pompom', group: WHAT, min: 10, max: 400, start: 60, when: pompoms }),
+  cardMm: lengthOption({ title: 'Width of the card', group: WHAT, min: 20, max: 200, start: USUAL_CARD_MM, when: pompoms }), // prettier-ignore
   cordPins: countOption({ title: 'Pins of the line', group: 'Machines', min: 2, max: 6, start: 3 }),
   smallMachine: machineOption({ title: 'Machine for what hangs', group: 'Machines' }),
   yarn: yarnOption({ title: 'Line', group: 'Yarn and colour' }),

@@ -1,30 +1,22 @@
 import { z } from 'zod';
 import { LENGTHWISE_STRETCH } from '../body';
-import { choiceOption, countOption, flatClose, halves, seam, seamYarnMm } from '../plan';
+import { choiceOption, flatClose, halves, seam, seamYarnMm } from '../plan';
 import type { Kind } from './kind';
-import { headOption, wearerOption } from './shared/hat';
+import { headOption } from './shared/hat';
+import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-
 export const HeadbandOptions = z.object({
-  wearer: wearerOption,
+  wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 400, start: 86, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 400, start: 86 }),
   front: choiceOption({
     title: 'Front',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'twist', label: 'Twisted', help: 'Both ends folded to a U, locked into each other.' },
       { value: 'plain', label: 'Plain', help: 'End sewn to end; the seam goes to the back.' }
@@ -33,7 +25,7 @@ export const HeadbandOptions = z.object({
   ...colourOptions,
   by: choiceOption({
     title: 'Closing the ends',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'hook', label: 'With a hook', help: 'Quick and firm.' },
       { value: 'needle', label: 'With a needle', help: 'Flatter and softer.' }

@@ -14,6 +14,7 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows } from './shared/hat';
+import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
 import { ringOn, tubePiece } from './shared/tube';
@@ -58,7 +59,7 @@ export const LinedHatOptions = z.object({
   ...crownOptions,
   trim: choiceOption({
     title: 'On top',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'none', label: 'Nothing' },
       { value: 'pompom', label: 'A pompom' },
@@ -89,7 +90,7 @@ function workSections(o: LinedHatOptions, rows: number): (Section & { label: str
 
 function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
   const ring = ringOn(kit, brief, o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn);
-  const { rows, wanted } = linedTubeRows(o, ring);
+  const { rows, wanted, unasked } = linedTubeRows(o, ring);
   const sections = workSections(o, rows);
   const first = sections[0]!.yarn;
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
@@ -109,7 +110,8 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
     worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
     wearer: o.wearer,
     state: ring.gauge.state,
-    wanted
+    wanted,
+    unasked
   };
 }
 

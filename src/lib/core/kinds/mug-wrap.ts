@@ -1,17 +1,16 @@
 import { z } from 'zod';
-import { chain, choiceOption, countOption, flatClose, halves, lengthOption } from '../plan';
+import { chain, flatClose, halves, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { chainGauge, countedOption, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
-const SIZE = 'What and how big';
-
 export const MugWrapOptions = z.object({
   mugMm: lengthOption({
     title: 'Mug, way round',
-    group: SIZE,
+    group: WHAT,
     help: 'Outside, at the middle.',
     measure: 'mug-girth',
     min: 150,
@@ -20,7 +19,7 @@ export const MugWrapOptions = z.object({
   }),
   heightMm: lengthOption({
     title: 'Mug, height',
-    group: SIZE,
+    group: WHAT,
     help: 'Foot to rim.',
     measure: 'mug-height',
     min: 40,
@@ -29,30 +28,16 @@ export const MugWrapOptions = z.object({
   }),
   gapMm: lengthOption({
     title: 'Gap at the handle',
-    group: SIZE,
+    group: WHAT,
     help: 'The chain loops bridge it.',
     min: 10,
     max: 120,
     start: 35
   }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'mug', label: 'The mug' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 200, start: 45, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  sizeBy: sizeByOption(WHAT, { mug: 'The mug', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
-  chainPer10: countOption({
-    title: 'Chains to 10 cm',
-    group: 'Ends and finishing',
-    help: 'Your hook and yarn: chain 10 cm and count.',
-    min: 5,
-    max: 60,
-    start: 15
-  }),
+  chainPer10: chainGauge,
   ...wasteNeeded
 });
 

@@ -2,23 +2,22 @@ import { z } from 'zod';
 import { castOn, chainOff, choiceOption, type Finish, type Join, lengthOption, type Piece, seam, shapedRows, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, wantedRows } from './shared/tube';
-
-const SIZE = 'What and how big';
 
 export const PanelTubeOptions = z.object({
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'adult', label: 'Adult' },
       { value: 'child', label: 'Child' },
       { value: 'thing', label: 'A thing' }
     ]
   }),
-  girthMm: lengthOption({ title: 'Girth of the tube', group: SIZE, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240 }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 40, max: 2000, start: 300 }),
+  girthMm: lengthOption({ title: 'Girth of the tube', group: WHAT, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240 }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 300 }),
   mode: panelMode,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });

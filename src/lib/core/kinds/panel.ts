@@ -14,20 +14,20 @@ import {
 } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
+import { ENDS, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
 import { taperOf } from './shared/taper';
 import { rowsBefore, wasteFor, wasteIfWished } from './shared/waste';
 
-const SIZE = 'What and how big';
 const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 
 export const PanelOptions = z.object({
-  widthMm: lengthOption({ title: 'Width', group: SIZE, min: 20, max: 1200, start: 250 }),
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 20, max: 3000, start: 400 }),
+  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 20, max: 1200, start: 250 }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 20, max: 3000, start: 400 }),
   taper: choiceOption({
     title: 'Narrowing',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'none', label: 'None' },
       { value: 'both', label: 'At both edges' },
@@ -35,10 +35,10 @@ export const PanelOptions = z.object({
       { value: 'high', label: 'At the highest pin' }
     ]
   }),
-  topMm: lengthOption({ title: 'Width at the top', group: SIZE, min: 10, max: 1200, start: 120, when: shaped }),
+  topMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 10, max: 1200, start: 120, when: shaped }),
   method: choiceOption({
     title: 'Decreases',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'full-fashioned', label: 'Full-fashioned', help: 'A neat edge column for seaming.' },
       { value: 'simple', label: 'Simple', help: 'Quicker, for edges that are hidden.' },
@@ -48,7 +48,7 @@ export const PanelOptions = z.object({
   }),
   step: countOption({
     title: 'Held at a time',
-    group: SIZE,
+    group: WHAT,
     min: 2,
     max: 12,
     start: 3,
@@ -57,7 +57,7 @@ export const PanelOptions = z.object({
   mode: panelMode,
   castOn: choiceOption({
     title: 'Cast-on',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'e-wrap', label: 'Wrapped', help: 'A lasting edge.' },
       { value: 'weave', label: 'Woven', help: 'Quick; can be drawn up.' },
@@ -66,7 +66,7 @@ export const PanelOptions = z.object({
   }),
   off: choiceOption({
     title: 'Last edge',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'chain', label: 'Chained off' },
       { value: 'waste', label: 'On waste yarn' },

@@ -3,15 +3,14 @@ import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn } from './shared/tube';
 
-const SIZE = 'What and how big';
-
 export const PennantOptions = z.object({
-  widthMm: lengthOption({ title: 'Width at the top', group: SIZE, min: 30, max: 600, start: 130 }),
-  heightMm: lengthOption({ title: 'Height', group: SIZE, min: 30, max: 800, start: 150 }),
-  copies: countOption({ title: 'How many', group: SIZE, min: 1, max: 120, start: 1 }),
+  widthMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 30, max: 600, start: 130 }),
+  heightMm: lengthOption({ title: 'Height', group: WHAT, min: 30, max: 800, start: 150 }),
+  copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 1 }),
   mode: panelMode,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });

@@ -2,14 +2,13 @@ import { z } from 'zod';
 import { pompomMm, USUAL_CARD_MM, USUAL_WRAPS } from '../body';
 import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
-
-const SIZE = 'What and how big';
 
 export const PompomOptions = z.object({
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'thing', label: 'A thing' },
       { value: 'adult', label: 'Adult' },
@@ -17,9 +16,9 @@ export const PompomOptions = z.object({
       { value: 'baby', label: 'Baby' }
     ]
   }),
-  count: countOption({ title: 'How many', group: SIZE, min: 1, max: 200, start: 1 }),
-  cardMm: lengthOption({ title: 'Width of the card', group: SIZE, help: 'The ball comes out a tenth smaller.', min: 20, max: 200, start: USUAL_CARD_MM }), // prettier-ignore
-  wraps: countOption({ title: 'Wraps', group: SIZE, help: '60 to 80 fill a card of 7.5 cm.', min: 10, max: 400, start: USUAL_WRAPS }), // prettier-ignore
+  count: countOption({ title: 'How many', group: WHAT, min: 1, max: 200, start: 1 }),
+  cardMm: lengthOption({ title: 'Width of the card', group: WHAT, help: 'The ball comes out a tenth smaller.', min: 20, max: 200, start: USUAL_CARD_MM }), // prettier-ignore
+  wraps: countOption({ title: 'Wraps', group: WHAT, help: '60 to 80 fill a card of 7.5 cm.', min: 10, max: 400, start: USUAL_WRAPS }), // prettier-ignore
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });
 

@@ -5,34 +5,25 @@ import type { Kind } from './kind';
 import { bestYarns } from './shared/pick';
 import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
 import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
-
-const SIZE = 'What and how big';
-const ENDS = 'Ends and finishing';
+import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 
 export const SackOptions = z.object({
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'thing', label: 'Soap, lamps, things' },
       { value: 'child', label: 'A child to carry' }
     ]
   }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'rows', label: 'A row count' },
-      { value: 'height', label: 'The height' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows below the channel', group: SIZE, min: 6, max: 400, start: 20, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
-  heightMm: lengthOption({ title: 'Height of the sack', group: SIZE, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
-  channelRows: countOption({ title: 'Rows of the channel', group: SIZE, help: 'An even count; hung back onto the pins, half of them are its height.', min: 4, max: 30, start: 10 }), // prettier-ignore
+  sizeBy: sizeByOption(WHAT, { rows: 'A row count', height: 'The height' }),
+  rows: countedOption({ title: 'Rows below the channel', group: WHAT, min: 6, max: 400, start: 20 }),
+  heightMm: lengthOption({ title: 'Height of the sack', group: WHAT, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
+  channelRows: countOption({ title: 'Rows of the channel', group: WHAT, help: 'An even count; hung back onto the pins, half of them are its height.', min: 4, max: 30, start: 10 }), // prettier-ignore
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Cotton for soap and water.' }),
   cordYarn: yarnOption({ title: 'Cord', group: 'Yarn and colour' }),
   purlOut: switchOption({ title: 'Purl side out', group: ENDS, help: 'The bumpy side foams and scrubs.', start: true }), // prettier-ignore
-  chainPer10: countOption({ title: 'Chains to 10 cm', group: ENDS, help: 'Your hook and yarn: chain 10 cm and count.', min: 5, max: 60, start: 15 }), // prettier-ignore
+  chainPer10: chainGauge,
   ...wasteNeeded
 });
 type SackOptions = z.output<typeof SackOptions>;
@@ -72,6 +63,7 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Plan {
     worn: { form: 'sack', cordMm },
     wearer: o.wearer,
     state: ring.gauge.state,
+    unasked: { rows, heightMm: (10 * (rows + channel / 2)) / ring.gauge.courses.value },
     wanted:
       o.sizeBy === 'height'
         ? (({ rows: n, ...rest }) => ({ ...rest, rows: n + channel }))(

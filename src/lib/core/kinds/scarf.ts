@@ -4,7 +4,6 @@ import {
   type Brief,
   castOn,
   choiceOption,
-  countOption,
   drawstring,
   type Finish,
   flatClose,
@@ -14,28 +13,20 @@ import {
   type Plan
 } from '../plan';
 import type { Kind } from './kind';
+import { countedOption, ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-
 /** A scarf of habit: in the middle of 340 to 450 rows (handbook section 7). */
 const HABIT_ROWS = 400;
 
 export const ScarfOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' }
-    ]
-  }),
+  wearer: wearerOption('adult', 'child'),
   sizeBy: choiceOption({
     title: 'Length decided by',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'height', label: 'Body height', help: 'As long as the wearer is tall, and a hand more.' },
       { value: 'habit', label: 'Habit', help: `${HABIT_ROWS} rows.` },
@@ -45,19 +36,19 @@ export const ScarfOptions = z.object({
   }),
   heightMm: lengthOption({
     title: 'Body height',
-    group: SIZE,
+    group: WHO,
     measure: 'height',
     min: 700,
     max: 2300,
     start: 1700,
     when: { key: 'sizeBy', is: ['height'] }
   }),
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
-  rows: countOption({ title: 'Rows', group: SIZE, min: 40, max: 2000, start: HABIT_ROWS, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length', group: WHO, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
+  rows: countedOption({ title: 'Rows', group: WHO, min: 40, max: 2000, start: HABIT_ROWS }),
   ...colourOptions,
   ends: choiceOption({
     title: 'Both ends',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'drawn', label: 'Drawn shut', help: 'Quick; made for a pompom.' },
       { value: 'straight', label: 'Closed straight across', help: 'Flat ends, as wide as the scarf.' }
@@ -106,6 +97,7 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Plan {
     worn: { form: 'flat', ends: [end, end], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 },
     wearer: o.wearer,
     state: ring.gauge.state,
+    unasked: { rows, lengthMm: (10 * rows) / ring.gauge.courses.value },
     wanted:
       length === null ? null : wantedRows((courses) => (length / 10) * courses, ring, `${length / 10} cm of scarf`)
   };

@@ -3,26 +3,24 @@ import { limbFit } from '../body';
 import type { Kit } from '../kit';
 import { type Brief, castOn, choiceOption, crochetEdge, type Finish, knitRows, lengthOption, type Piece, type Plan, seamYarnMm, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { wearerOption } from './shared/hat';
 import { oneOrPair } from './shared/pair';
+import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { removeWaste, type Waste, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-
 export const SocksOptions = z.object({
-  wearer: wearerOption,
-  footMm: lengthOption({ title: 'Foot length', group: SIZE, help: 'Heel to the longest toe, standing.', measure: 'foot-length', min: 60, max: 350, start: 230 }), // prettier-ignore
-  footGirthMm: lengthOption({ title: 'Foot girth', group: SIZE, help: 'Round the ball of the foot.', measure: 'foot-girth', min: 80, max: 350, start: 210 }), // prettier-ignore
-  cuffMm: lengthOption({ title: 'Cuff above the heel', group: SIZE, min: 0, max: 400, start: 120 }),
-  pair: switchOption({ title: 'A pair', group: SIZE, start: true }),
+  wearer: wearerOption('adult', 'child', 'baby'),
+  footMm: lengthOption({ title: 'Foot length', group: WHO, help: 'Heel to the longest toe, standing.', measure: 'foot-length', min: 60, max: 350, start: 230 }), // prettier-ignore
+  footGirthMm: lengthOption({ title: 'Foot girth', group: WHO, help: 'Round the ball of the foot.', measure: 'foot-girth', min: 80, max: 350, start: 210 }), // prettier-ignore
+  cuffMm: lengthOption({ title: 'Cuff above the heel', group: WHO, min: 0, max: 400, start: 120 }),
+  pair: switchOption({ title: 'A pair', group: WHO, start: true }),
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Sock yarn is knitted with two strands together.' }), // prettier-ignore
   cuffYarn: yarnOrNoneOption({ title: 'Edge of the cuff', group: 'Yarn and colour', empty: 'The same' }),
   secondYarn: yarnOrNoneOption({ title: 'Yarn of the second sock', group: 'Yarn and colour', empty: 'The same', when: { key: 'pair', is: [true] } }), // prettier-ignore
   toe: choiceOption({
     title: 'Toe',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'flat', label: 'Drawn, then sewn flat', help: 'No bulky point in the shoe.' },
       { value: 'drawn', label: 'Drawn only', help: 'For bed socks.' }

@@ -1,24 +1,23 @@
 import { z } from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { cordPiece, ringOn, rowsFor, wantedRows } from './shared/tube';
-
-const SIZE = 'What and how big';
 
 export const StrapOptions = z.object({
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHAT,
     choices: [
       { value: 'thing', label: 'A bag, a thing' },
       { value: 'adult', label: 'Adult' },
       { value: 'child', label: 'Child' }
     ]
   }),
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 50, max: 5000, start: 600 }),
-  pins: countOption({ title: 'Pins', group: SIZE, help: 'Half way round the ring, clear of the marker.', min: 2, max: 6, start: 3 }), // prettier-ignore
-  copies: countOption({ title: 'How many', group: SIZE, min: 1, max: 40, start: 1 }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 50, max: 5000, start: 600 }),
+  pins: countOption({ title: 'Pins', group: WHAT, help: 'Half way round the ring, clear of the marker.', min: 2, max: 6, start: 3 }), // prettier-ignore
+  copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 40, start: 1 }),
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });
 

@@ -4,15 +4,14 @@ import type { Kind } from './kind';
 import { bestYarns, firstYarns, machineNear } from './shared/pick';
 import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
 import { ringOn, rowsFor } from './shared/tube';
-
-const SIZE = 'Who and how big';
+import { WHO } from './shared/options';
 
 export const ToyFigureOptions = z.object({
   ...toyOptions,
-  bodyMm: lengthOption({ title: 'Head and body', group: SIZE, min: 60, max: 400, start: 150 }),
-  armMm: lengthOption({ title: 'Arms', group: SIZE, min: 10, max: 200, start: 60 }),
-  legMm: lengthOption({ title: 'Legs', group: SIZE, min: 10, max: 250, start: 75 }),
-  hat: switchOption({ title: 'A little hat', group: SIZE, start: true }),
+  bodyMm: lengthOption({ title: 'Head and body', group: WHO, min: 60, max: 400, start: 150 }),
+  armMm: lengthOption({ title: 'Arms', group: WHO, min: 10, max: 200, start: 60 }),
+  legMm: lengthOption({ title: 'Legs', group: WHO, min: 10, max: 250, start: 75 }),
+  hat: switchOption({ title: 'A little hat', group: WHO, start: true }),
   hatYarn: yarnOption({ title: 'Hat', group: 'Yarn and colour', when: { key: 'hat', is: [true] } })
 });
 

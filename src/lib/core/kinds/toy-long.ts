@@ -4,15 +4,14 @@ import type { Kind } from './kind';
 import { bestYarns, firstYarns, machineNear } from './shared/pick';
 import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
 import { ringOn, rowsFor } from './shared/tube';
-
-const SIZE = 'Who and how big';
+import { WHO } from './shared/options';
 
 export const ToyLongOptions = z.object({
   ...toyOptions,
-  bodyMm: lengthOption({ title: 'Head and body', group: SIZE, min: 80, max: 600, start: 220 }),
-  legMm: lengthOption({ title: 'Legs', group: SIZE, min: 10, max: 200, start: 55 }),
-  wings: switchOption({ title: 'Two wings', group: SIZE, help: 'Short tubes, drawn at the tip, sewn to the back.', start: false }), // prettier-ignore
-  tail: switchOption({ title: 'A tail', group: SIZE, start: true })
+  bodyMm: lengthOption({ title: 'Head and body', group: WHO, min: 80, max: 600, start: 220 }),
+  legMm: lengthOption({ title: 'Legs', group: WHO, min: 10, max: 200, start: 55 }),
+  wings: switchOption({ title: 'Two wings', group: WHO, help: 'Short tubes, drawn at the tip, sewn to the back.', start: false }), // prettier-ignore
+  tail: switchOption({ title: 'A tail', group: WHO, start: true })
 });
 
 /** Share of the body tube that becomes the head (own estimate, no source). */

@@ -4,14 +4,13 @@ import type { Kind } from './kind';
 import { bestYarns, firstYarns, machineNear } from './shared/pick';
 import { ballRows, stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
 import { ringOn } from './shared/tube';
-
-const SIZE = 'Who and how big';
+import { WHO } from './shared/options';
 
 export const ToyRoundOptions = z.object({
   ...toyOptions,
-  longer: countOption({ title: 'Rows more than a ball', group: SIZE, help: 'A little taller than round.', min: 0, max: 80, start: 6 }), // prettier-ignore
-  earMm: lengthOption({ title: 'Ears', group: SIZE, min: 10, max: 200, start: 45 }),
-  footMm: lengthOption({ title: 'Feet', group: SIZE, min: 10, max: 120, start: 35 })
+  longer: countOption({ title: 'Rows more than a ball', group: WHO, help: 'A little taller than round.', min: 0, max: 80, start: 6 }), // prettier-ignore
+  earMm: lengthOption({ title: 'Ears', group: WHO, min: 10, max: 200, start: 45 }),
+  footMm: lengthOption({ title: 'Feet', group: WHO, min: 10, max: 120, start: 35 })
 });
 
 /** A round animal: a ball for the body, a smaller one for the head, ears and feet from cords. */

@@ -1,40 +1,24 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
-import { chain, choiceOption, countOption, crochetEdge, type Finish, knitRows, lengthOption } from '../plan';
+import { chain, countOption, crochetEdge, type Finish, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { chainGauge, countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth } from './shared/ring-of-tube';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-const ENDS = 'Ends and finishing';
-
 export const TubeTopOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'child', label: 'Child' },
-      { value: 'adult', label: 'Adult' }
-    ]
-  }),
-  chestMm: lengthOption({ title: 'Chest', group: SIZE, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 560 }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length as worn', group: SIZE, min: 80, max: 700, start: 300 }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'body', label: 'The body' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
-  rows: countOption({ title: 'Rows', group: SIZE, min: 10, max: 600, start: 105, when: { key: 'sizeBy', is: ['rows'] } }), // prettier-ignore
+  wearer: wearerOption('child', 'adult'),
+  chestMm: lengthOption({ title: 'Chest', group: WHO, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 560 }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length as worn', group: WHO, min: 80, max: 700, start: 300 }),
+  sizeBy: sizeByOption(WHO, { body: 'The body', rows: 'A row count' }),
+  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 600, start: 105 }),
   ...colourOptions,
   straps: countOption({ title: 'Straps', group: ENDS, min: 0, max: 2, start: 2 }),
   strapMm: lengthOption({ title: 'Length of a strap', group: ENDS, min: 100, max: 900, start: 400 }),
-  chainPer10: countOption({ title: 'Chains to 10 cm', group: ENDS, help: 'Your hook and yarn: chain 10 cm and count.', min: 5, max: 60, start: 15 }), // prettier-ignore
+  chainPer10: chainGauge,
   ...wasteNeeded
 });
 
@@ -79,6 +63,7 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
       worn: { form: 'sleeve', over: 'chest', girthMm: o.chestMm, closed: 'no', straps: o.straps },
       wearer: o.wearer,
       state: ring.gauge.state,
+      unasked: { rows },
       wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along a chest of ${o.chestMm / 10} cm, stitches pulled wide`) // prettier-ignore
     };
   }

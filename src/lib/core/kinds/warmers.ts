@@ -4,37 +4,28 @@ import type { Kit } from '../kit';
 import { type Brief, castOn, chainOff, choiceOption, countOption, crochetEdge, type Finish, knitRows, lengthOption, type Operation, type Piece, type Plan, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { oneOrPair } from './shared/pair';
+import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
 import { removeWaste, rowsBefore, type Waste, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
-const ENDS = 'Ends and finishing';
 const wrist = { key: 'limb', is: ['wrist'] } as const;
 const leg = { key: 'limb', is: ['leg'] } as const;
 
 export const WarmersOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'baby', label: 'Baby' }
-    ]
-  }),
+  wearer: wearerOption('adult', 'child', 'baby'),
   limb: choiceOption({
     title: 'For the',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'wrist', label: 'Wrist and hand' },
       { value: 'leg', label: 'Leg' }
     ]
   }),
-  handMm: lengthOption({ title: 'Hand girth', group: SIZE, help: 'Round the knuckles, thumb left out.', measure: 'hand-girth', min: 80, max: 350, start: 200, when: wrist }), // prettier-ignore
-  calfMm: lengthOption({ title: 'Calf girth', group: SIZE, help: 'Round the widest part of the lower leg.', measure: 'calf-girth', min: 100, max: 600, start: 370, when: leg }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length as worn', group: SIZE, min: 40, max: 700, start: 160 }),
-  pair: switchOption({ title: 'Two of them', group: SIZE, start: true }),
+  handMm: lengthOption({ title: 'Hand girth', group: WHO, help: 'Round the knuckles, thumb left out.', measure: 'hand-girth', min: 80, max: 350, start: 200, when: wrist }), // prettier-ignore
+  calfMm: lengthOption({ title: 'Calf girth', group: WHO, help: 'Round the widest part of the lower leg.', measure: 'calf-girth', min: 100, max: 600, start: 370, when: leg }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length as worn', group: WHO, min: 40, max: 700, start: 160 }),
+  pair: switchOption({ title: 'Two of them', group: WHO, start: true }),
   edges: choiceOption({
     title: 'Edges',
     group: ENDS,

@@ -3,18 +3,17 @@ import { isLarge, machineOf } from '../kit';
 import { cardMm, countOption, type Finish, hookYarnMm, knitRows, lengthOption, widened, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
+import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
 import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'What and how big';
-
 export const WidePanelOptions = z.object({
-  lengthMm: lengthOption({ title: 'Length', group: SIZE, min: 40, max: 2000, start: 400 }),
-  pins: countOption({ title: 'Pins', group: SIZE, help: 'The ring gives at most all but the lost ones.', min: 8, max: 196, start: 44 }), // prettier-ignore
-  every: countOption({ title: 'Pins between two groups', group: SIZE, min: 2, max: 24, start: 6 }),
-  columns: countOption({ title: 'Columns of a group', group: SIZE, min: 1, max: 12, start: 6 }),
-  thicknessMm: lengthOption({ title: 'Thickness of the card', group: SIZE, min: 0, max: 20, start: 2 }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400 }),
+  pins: countOption({ title: 'Pins', group: WHAT, help: 'The ring gives at most all but the lost ones.', min: 8, max: 196, start: 44 }), // prettier-ignore
+  every: countOption({ title: 'Pins between two groups', group: WHAT, min: 2, max: 24, start: 6 }),
+  columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
+  thicknessMm: lengthOption({ title: 'Thickness of the card', group: WHAT, min: 0, max: 20, start: 2 }),
   mode: panelMode,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
   ...wasteNeeded

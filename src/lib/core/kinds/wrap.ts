@@ -1,41 +1,26 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { type Brief, choiceOption, countOption, type Finish, hookYarnMm, type Join, knitRows, lengthOption, type Piece, type Plan, yarnOption } from '../plan'; // prettier-ignore
+import { type Brief, countOption, type Finish, hookYarnMm, type Join, knitRows, lengthOption, type Piece, type Plan, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { removeBoth } from './shared/ring-of-tube';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
 
-const SIZE = 'Who and how big';
 const CUFF = 'Cuffs';
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
-const counted = { key: 'sizeBy', is: ['rows'] } as const;
 
 export const WrapOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' }
-    ]
-  }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'measures', label: 'Measures' },
-      { value: 'rows', label: 'Row counts' }
-    ]
-  }),
-  spanMm: lengthOption({ title: 'Below one elbow to below the other', group: SIZE, help: 'Over the back, arms held out.', min: 500, max: 2000, start: 1150, when: measured }), // prettier-ignore
-  neckMm: lengthOption({ title: 'Neck opening', group: SIZE, min: 150, max: 600, start: 300, when: measured }),
-  bodyMm: lengthOption({ title: 'Body opening', group: SIZE, help: 'Half the way round the body, with ease.', min: 200, max: 1100, start: 550, when: measured }), // prettier-ignore
-  rows: countOption({ title: 'Rows of a tube', group: SIZE, min: 40, max: 1000, start: 230, when: counted }),
-  sleeveRows: countOption({ title: 'Rows of shoulder and sleeve', group: SIZE, min: 4, max: 500, start: 85, when: counted }), // prettier-ignore
-  neckRows: countOption({ title: 'Rows of the neck', group: SIZE, min: 4, max: 400, start: 60, when: counted }),
-  bodyRows: countOption({ title: 'Rows of the body opening', group: SIZE, min: 4, max: 600, start: 110, when: counted }), // prettier-ignore
+  wearer: wearerOption('adult', 'child'),
+  sizeBy: sizeByOption(WHO, { measures: 'Measures', rows: 'Row counts' }),
+  spanMm: lengthOption({ title: 'Below one elbow to below the other', group: WHO, help: 'Over the back, arms held out.', min: 500, max: 2000, start: 1150, when: measured }), // prettier-ignore
+  neckMm: lengthOption({ title: 'Neck opening', group: WHO, min: 150, max: 600, start: 300, when: measured }),
+  bodyMm: lengthOption({ title: 'Body opening', group: WHO, help: 'Half the way round the body, with ease.', min: 200, max: 1100, start: 550, when: measured }), // prettier-ignore
+  rows: countedOption({ title: 'Rows of a tube', group: WHO, min: 40, max: 1000, start: 230 }),
+  sleeveRows: countedOption({ title: 'Rows of shoulder and sleeve', group: WHO, min: 4, max: 500, start: 85 }),
+  neckRows: countedOption({ title: 'Rows of the neck', group: WHO, min: 4, max: 400, start: 60 }),
+  bodyRows: countedOption({ title: 'Rows of the body opening', group: WHO, min: 4, max: 600, start: 110 }),
   yarn: yarnOption({ title: 'Front tube', group: 'Yarn and colour' }),
   backYarn: yarnOption({ title: 'Back tube', group: 'Yarn and colour' }),
   cuffStitches: countOption({ title: 'Stitches of a cuff', group: CUFF, help: 'Picked up through both tubes.', min: 8, max: 200, start: 48 }), // prettier-ignore
@@ -133,6 +118,7 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Plan {
     worn: { form: 'wrap', sleeveRows: sleeve, neckRows: neck, underarmRows: underarm, bodyRows: rows - 2 * underarm },
     wearer: o.wearer,
     state: ring.gauge.state,
+    unasked: { rows, sleeveRows: sleeve, neckRows: neck, bodyRows: body },
     wanted:
       o.sizeBy === 'measures'
         ? wantedRows((courses) => (o.spanMm / 10) * courses, ring, `${o.spanMm / 10} cm from below one elbow to below the other`) // prettier-ignore

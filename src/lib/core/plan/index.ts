@@ -13,6 +13,7 @@ export {
   wasteRows,
   withCounter
 } from './build';
+export { choosing } from './choosing';
 export type { Finding, Fix, Place, Weight } from './finding';
 export { attach, chain, crochetEdge, flatClose, halves, hookYarnMm, seam, seamYarnMm, waist } from './finishing';
 export {

@@ -393,6 +393,11 @@ export interface Plan {
   readonly narrowed?: readonly { readonly piece: number; readonly asked: number; readonly given: number; readonly option?: string }[]; // prettier-ignore
   /** Where a garment meets the body. */
   readonly garment?: GarmentRims;
+  /**
+   * Answers to options that are not asked for now, with which the plan would come out as it is: a knitter who goes
+   * over to counting rows begins with the rows there are. Lengths in mm, counts whole.
+   */
+  readonly unasked?: Readonly<Record<string, number>>;
   /** Seams with the edges they join; a finishing action carries each out. */
   readonly joins: readonly Join[];
   readonly finishing: readonly Finish[];

@@ -1,11 +1,11 @@
 <script lang="ts">
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { type Finding, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { choosing, type Finding, optionFields, type OptionMeta } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
-  import MeasurePick from './MeasurePick.svelte';
+  import BodyPick from './BodyPick.svelte';
   import OptionField from './OptionField.svelte';
 
   let { at, findings, onyarn }: { at: ProjectState; findings: readonly Finding[]; onyarn: (yarn: Yarn) => void } =
@@ -18,12 +18,27 @@
     const i = at.result?.fabric.yarns.indexOf(id) ?? -1;
     return i < 0 ? '' : yarnLetter(i);
   };
+  const choose = (key: string, value: unknown): void =>
+    at.edit({ options: choosing(kindOf(brief.kind)!.options, at.result?.plan ?? null, brief.options, key, value) });
+  const codesIn = (group: string): string[] =>
+    fields.flatMap(({ meta }) => (meta.group === group && meta.measure && shown(meta) ? [meta.measure] : []));
   const wide = (meta: OptionMeta): boolean => !['length', 'count', 'machine'].includes(meta.control);
 </script>
+
+{#snippet pick(measures: string[])}
+  <BodyPick
+    schema={kindOf(brief.kind)!.options}
+    options={brief.options}
+    {measures}
+    units={at.units}
+    onpick={(options) => at.edit({ options })}
+  />
+{/snippet}
 
 {#each groups as group (group)}
   <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
     <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{group}</legend>
+    {#if codesIn(group).length > 1}<div class="mb-3">{@render pick(codesIn(group))}</div>{/if}
     <div class="grid grid-flow-dense grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
       {#each fields.filter((f) => f.meta.group === group && shown(f.meta)) as { key, meta } (key)}
         <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
@@ -33,17 +48,10 @@
             kit={at.kit!}
             units={at.units}
             {letterOf}
-            onvalue={(value) => at.edit({ options: { [key]: value } })}
+            onvalue={(value) => choose(key, value)}
             {onyarn}
           />
-          {#if meta.measure}
-            <MeasurePick
-              measure={meta.measure}
-              valueMm={brief.options[key] as number}
-              units={at.units}
-              onvalue={(mm) => at.edit({ options: { [key]: mm } })}
-            />
-          {/if}
+          {#if meta.measure && codesIn(group).length === 1}{@render pick([meta.measure])}{/if}
         </div>
         {#each findings.filter((f) => f.place.option === key) as finding (finding.code + finding.sentence)}
           <div class="mb-2 sm:col-span-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>

@@ -3,7 +3,6 @@ import { type Kit } from '../../kit';
 import {
   castOn,
   choiceOption,
-  countOption,
   drawstring,
   type Edge,
   type Finish,
@@ -17,23 +16,11 @@ import {
 } from '../../plan';
 import { even, type Ring, wantedRows } from './tube';
 import { type Waste, type WasteChoice, wasteFor, wasteIfWished } from './waste';
-
-const SIZE = 'Who and how big';
-const ENDS = 'Ends and finishing';
-
-export const wearerOption = choiceOption({
-  title: 'For',
-  group: SIZE,
-  choices: [
-    { value: 'adult', label: 'Adult' },
-    { value: 'child', label: 'Child' },
-    { value: 'baby', label: 'Baby' }
-  ]
-});
+import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './options';
 
 export const headOption = lengthOption({
   title: 'Head girth',
-  group: SIZE,
+  group: WHO,
   help: 'Round the brow and the back of the head, tape snug.',
   measure: 'head',
   min: 200,
@@ -44,7 +31,7 @@ export const headOption = lengthOption({
 export const turnUpOption = (start: number) =>
   lengthOption({
     title: 'Turned-up brim',
-    group: SIZE,
+    group: WHO,
     help: '0 for a hat without a turn-up.',
     min: 0,
     max: 150,
@@ -53,35 +40,26 @@ export const turnUpOption = (start: number) =>
 
 /** Who a hat is for and what decides its rows. */
 export const hatSizeOptions = {
-  wearer: wearerOption,
+  wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
   turnUpMm: turnUpOption(50),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'height', label: 'Finished height' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
+  sizeBy: sizeByOption(WHO, { head: 'The head', height: 'Finished height', rows: 'A row count' }),
   heightMm: lengthOption({
     title: 'Finished height',
-    group: SIZE,
+    group: WHO,
     help: 'Lying flat, the brim as worn.',
     min: 40,
     max: 600,
     start: 235,
     when: { key: 'sizeBy', is: ['height'] }
   }),
-  rows: countOption({
+  rows: countedOption({
     title: 'Rows',
-    group: SIZE,
+    group: WHO,
     help: 'All rows of the tube, both layers.',
     min: 10,
     max: MOST_ROWS,
-    start: 120,
-    when: { key: 'sizeBy', is: ['rows'] }
+    start: 120
   })
 };
 
@@ -123,7 +101,10 @@ export interface CrownChoice extends WasteChoice {
 const LEAST_ROWS = 10;
 
 /** Rows of a lined tube by head, by height or as counted, and what the head asks for. */
-export function linedTubeRows(o: HatSize, ring: Ring): { rows: number; wanted: NonNullable<Plan['wanted']> } {
+export function linedTubeRows(
+  o: HatSize,
+  ring: Ring
+): { rows: number; wanted: NonNullable<Plan['wanted']>; unasked: { rows: number; heightMm: number } } {
   const rowsFor = (courses: number): number => linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
   const turned = o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : '';
@@ -136,7 +117,11 @@ export function linedTubeRows(o: HatSize, ring: Ring): { rows: number; wanted: N
       : o.sizeBy === 'head'
         ? fitted
         : even(((o.heightMm + o.turnUpMm) / 10) * 2 * courses.value, LEAST_ROWS);
-  return { rows, wanted: { low: wanted.low, high: wanted.high, because: wanted.because, rows: fitted } };
+  return {
+    rows,
+    wanted: { low: wanted.low, high: wanted.high, because: wanted.because, rows: fitted },
+    unasked: { rows, heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm }
+  };
 }
 
 /** The ends of a lined tube: operations round the work, and the threads that close it. */

@@ -49,6 +49,7 @@ export function ringOfTube(of: RingOfTube): Plan {
     worn: { form: 'ring', ...of.worn },
     wearer: of.wearer,
     state: ring.gauge.state,
+    unasked: { rows },
     wanted: wantedRows(
       rowsAt,
       ring,

@@ -90,6 +90,13 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
     },
     wearer: o.wearer,
     state: g.ring.gauge.state,
+    unasked: {
+      backRows: c.back.body,
+      armRows: c.back.arm,
+      frontRows: c.front.body,
+      frontArmRows: c.front.arm,
+      shoulderStitches: c.shoulder
+    },
     wanted: null
   };
 }

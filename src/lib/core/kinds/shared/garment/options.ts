@@ -1,56 +1,38 @@
 import { z } from 'zod';
-import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
+import { choiceOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode } from '../panel';
+import { countedOption, sizeByOption, wearerOption, WHO } from '../options';
 
-const SIZE = 'Who and how big';
 const SHAPE = 'Shape';
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
-const counted = { key: 'sizeBy', is: ['rows'] } as const;
 
 /** What every garment of panels asks. */
 export const garmentOptions = {
-  wearer: choiceOption({
-    title: 'For',
-    group: SIZE,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'baby', label: 'Baby' }
-    ]
-  }),
-  chestMm: lengthOption({ title: 'Chest', group: SIZE, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 940 }), // prettier-ignore
-  easeMm: lengthOption({ title: 'Ease', group: SIZE, help: 'How much wider than the body.', min: 0, max: 400, start: 60 }), // prettier-ignore
-  crossBackMm: lengthOption({ title: 'Cross back', group: SIZE, help: 'Shoulder point to shoulder point.', measure: 'cross-back', min: 120, max: 700, start: 400 }), // prettier-ignore
-  upperArmMm: lengthOption({ title: 'Upper arm', group: SIZE, help: 'Round the widest part.', measure: 'upper-arm', min: 80, max: 800, start: 280 }), // prettier-ignore
-  neckMm: lengthOption({ title: 'Neck, straight across', group: SIZE, min: 60, max: 350, start: 160 }),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: SIZE,
-    choices: [
-      { value: 'measures', label: 'Measures' },
-      { value: 'rows', label: 'Row counts' }
-    ]
-  }),
-  lengthMm: lengthOption({ title: 'Length, shoulder to hem', group: SIZE, min: 120, max: 1100, start: 560, when: measured }), // prettier-ignore
-  armholeMm: lengthOption({ title: 'Armhole depth', group: SIZE, measure: 'armhole', min: 60, max: 450, start: 190, when: measured }), // prettier-ignore
-  backRows: countOption({ title: 'Back, hem to underarm', group: SIZE, min: 4, max: 600, start: 74, when: counted }),
-  frontRows: countOption({ title: 'Front, hem to underarm', group: SIZE, min: 4, max: 600, start: 74, when: counted }),
-  armRows: countOption({
+  wearer: wearerOption('adult', 'child', 'baby'),
+  chestMm: lengthOption({ title: 'Chest', group: WHO, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 940 }), // prettier-ignore
+  easeMm: lengthOption({ title: 'Ease', group: WHO, help: 'How much wider than the body.', min: 0, max: 400, start: 60 }), // prettier-ignore
+  crossBackMm: lengthOption({ title: 'Cross back', group: WHO, help: 'Shoulder point to shoulder point.', measure: 'cross-back', min: 120, max: 700, start: 400 }), // prettier-ignore
+  upperArmMm: lengthOption({ title: 'Upper arm', group: WHO, help: 'Round the widest part.', measure: 'upper-arm', min: 80, max: 800, start: 280 }), // prettier-ignore
+  neckMm: lengthOption({ title: 'Neck, straight across', group: WHO, min: 60, max: 350, start: 160 }),
+  sizeBy: sizeByOption(WHO, { measures: 'Measures', rows: 'Row counts' }),
+  lengthMm: lengthOption({ title: 'Length, shoulder to hem', group: WHO, min: 120, max: 1100, start: 560, when: measured }), // prettier-ignore
+  armholeMm: lengthOption({ title: 'Armhole depth', group: WHO, measure: 'armhole', min: 60, max: 450, start: 190, when: measured }), // prettier-ignore
+  backRows: countedOption({ title: 'Back, hem to underarm', group: WHO, min: 4, max: 600, start: 74 }),
+  frontRows: countedOption({ title: 'Front, hem to underarm', group: WHO, min: 4, max: 600, start: 74 }),
+  armRows: countedOption({
     title: 'Back, underarm to shoulder',
-    group: SIZE,
+    group: WHO,
     min: 8,
     max: 200,
-    start: 38,
-    when: counted
+    start: 38
   }),
-  frontArmRows: countOption({ title: 'Front, underarm to shoulder', group: SIZE, min: 8, max: 200, start: 38, when: counted }), // prettier-ignore
-  shoulderStitches: countOption({
+  frontArmRows: countedOption({ title: 'Front, underarm to shoulder', group: WHO, min: 8, max: 200, start: 38 }),
+  shoulderStitches: countedOption({
     title: 'Stitches of a shoulder',
-    group: SIZE,
+    group: WHO,
     min: 1,
     max: 80,
-    start: 17,
-    when: counted
+    start: 17
   }),
   neckDepthMm: lengthOption({ title: 'Depth of the V', group: SHAPE, help: 'From the shoulder down.', min: 40, max: 600, start: 200 }), // prettier-ignore
   armholes: choiceOption({

@@ -1,0 +1,45 @@
+import { choiceOption, countOption } from '../../plan';
+
+/** Groups of a form that most kinds have. */
+export const WHO = 'Who and how big';
+export const WHAT = 'What and how big';
+export const ENDS = 'Ends and finishing';
+
+const PEOPLE = { adult: 'Adult', child: 'Child', baby: 'Baby' } as const;
+
+/** Whom it is for: the first is the start. Cautions follow from it. @example wearerOption('adult', 'child') */
+export const wearerOption = <V extends keyof typeof PEOPLE>(...who: readonly V[]) =>
+  choiceOption<V>({ title: 'For', group: WHO, choices: who.map((value) => ({ value, label: PEOPLE[value] })) });
+
+/**
+ * What decides the rows: the first is the start.
+ *
+ * @param choices labels by value
+ * @example sizeByOption(WHO, { head: 'The head', rows: 'A row count' })
+ */
+export const sizeByOption = <V extends string>(group: string, choices: Readonly<Record<V, string>>) =>
+  choiceOption<V>({
+    title: 'Rows decided by',
+    group,
+    choices: (Object.entries(choices) as [V, string][]).map(([value, label]) => ({ value, label }))
+  });
+
+/** A count that is asked only where the knitter counts the rows. */
+export const countedOption = (o: {
+  title: string;
+  group: string;
+  help?: string;
+  min: number;
+  max: number;
+  start: number;
+}) => countOption({ ...o, when: { key: 'sizeBy', is: ['rows'] } });
+
+/** How tightly the knitter chains: hooks and hands differ. */
+export const chainGauge = countOption({
+  title: 'Chains to 10 cm',
+  group: ENDS,
+  help: 'Your hook and yarn: chain 10 cm and count.',
+  min: 5,
+  max: 60,
+  start: 15
+});

@@ -1,0 +1,31 @@
+import type { Plan } from './language';
+import { optionFields } from './options';
+import type { z } from 'zod';
+
+/**
+ * Options after one of them was chosen anew: those that only now are asked for begin with what the plan has, as far as
+ * their limits allow, so that going over to another way of saying a size changes nothing by itself.
+ *
+ * @param schema options of the kind
+ * @param plan as it stands before the choice; null where there is none
+ * @param options as they stand before the choice
+ * @returns what changes
+ * @example choosing(HatOptions, plan, { sizeBy: 'head', rows: 120 }, 'sizeBy', 'rows') // { sizeBy: 'rows', rows: 138 }
+ */
+export function choosing(
+  schema: z.ZodObject,
+  plan: Plan | null,
+  options: Readonly<Record<string, unknown>>,
+  key: string,
+  value: unknown
+): Record<string, unknown> {
+  const change: Record<string, unknown> = { [key]: value };
+  if (!plan?.unasked || options[key] === value) return change;
+  for (const { key: other, meta } of optionFields(schema)) {
+    const now = plan.unasked[other];
+    const asked = meta.when?.key === key && meta.when.is.includes(value) && !meta.when.is.includes(options[key]);
+    if (!asked || now === undefined) continue;
+    change[other] = Math.min(meta.max ?? now, Math.max(meta.min ?? now, now));
+  }
+  return change;
+}
