@@ -76,3 +76,29 @@ test('a panel that asks for more than the ring gives says what is lost and which
   await finding.getByRole('button').click();
   await expect(finding).toHaveCount(0);
 });
+
+test('one choice takes over all measures of somebody; counting begins with the counts there are', async ({ page }) => {
+  await page.goto('/project/demo-waistcoat');
+  const who = page.getByLabel('Measures of');
+  await expect(who.locator('option:checked')).toHaveText('Band leader, chest 102 cm');
+  const rows = await page.getByTestId('rows').innerText();
+  await page.getByText('Row counts', { exact: true }).click();
+  await expect(page.getByRole('textbox', { name: 'Back, hem to underarm', exact: true })).toHaveValue('76');
+  await expect(page.getByRole('textbox', { name: 'Front, underarm to shoulder', exact: true })).toHaveValue('44');
+  await expect(page.getByTestId('rows')).toHaveText(rows);
+  await page.getByText('Measures', { exact: true }).last().click();
+
+  await who.selectOption({ label: 'Children 6 years, chest 63.5 cm' });
+  await expect(page.getByRole('radio', { name: 'Child' })).toBeChecked();
+  const measure = (name: string) => page.getByRole('textbox', { name, exact: true });
+  await expect(measure('Chest')).toHaveValue('63.5 cm');
+  await expect(measure('Upper arm')).toHaveValue('20.5 cm');
+  await expect(measure('Armhole depth')).toHaveValue('12.5 cm');
+  // One step of undo brings all of them back.
+  await page.getByRole('button', { name: 'Undo the last change' }).click();
+  await expect(measure('Chest')).toHaveValue('102 cm');
+  await expect(measure('Upper arm')).toHaveValue('33 cm');
+  await expect(page.getByRole('radio', { name: 'Adult' })).toBeChecked();
+  await measure('Chest').fill('99');
+  await expect(who.locator('option:checked')).toHaveText('These are measured');
+});

@@ -189,10 +189,12 @@ test('a person’s head is offered in the plan, and stays in the browser', async
   await page.getByLabel('Head girth').fill('59');
   await page.getByLabel('Foot length').fill('900');
   await expect(page.getByText('Foot length must be from 6 cm to 35 cm; received "900".')).toBeVisible();
+  await page.getByRole('radio', { name: 'Child' }).click();
   await expect(page.getByRole('button', { name: /Ferry keeper 1 measures/ })).toBeVisible();
   await page.goto('/project/demo-fog');
   await page.getByLabel('No head at hand?').selectOption({ label: 'Ferry keeper, 59 cm' });
   await expect(page.getByLabel('Head girth')).toHaveValue('59 cm');
+  await expect(page.getByRole('radio', { name: 'Child' })).toBeChecked();
 });
 
 test('a gauge is converted with its working', async ({ page }) => {

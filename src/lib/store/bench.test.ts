@@ -34,7 +34,9 @@ describe('what hangs on which machine', () => {
 
 describe('a new brief', () => {
   it('takes the measures it asks for, within its limits, and leaves the rest', () => {
-    const { options } = newBrief(kit, 'socks', 's', { measures: { 'foot-length': 251, 'foot-girth': 9999, head: 560 } });
+    const { options } = newBrief(kit, 'socks', 's', {
+      measures: { 'foot-length': 251, 'foot-girth': 9999, head: 560 }
+    });
     expect(options).toMatchObject({ footMm: 251, footGirthMm: 350 });
     expect(options).not.toHaveProperty('headMm');
   });

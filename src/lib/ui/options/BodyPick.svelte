@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { z } from 'zod';
-  import { type Body, fitted, sizesFor } from '$lib/core/body';
+  import { type Body, fitted, measureOf, sizesFor } from '$lib/core/body';
   import { showLength, type Units } from '$lib/core/quantity';
   import { db } from '../state/db';
   import { live } from '../state/live.svelte';
@@ -30,15 +30,17 @@
   const chosen = $derived(bodies.find(stands)?.key ?? '');
   const sizeOf = (body: Body): string => {
     const code = measures.find((m) => body.measures[m] !== undefined);
-    return code === undefined ? '' : `, ${showLength(body.measures[code]!, units)}`;
+    if (code === undefined) return '';
+    const what = measures.length > 1 && !thing ? `${measureOf(code)?.label.toLowerCase()} ` : '';
+    return `, ${what}${showLength(body.measures[code]!, units)}`;
   };
 </script>
 
 {#if bodies.length}
-  <label class="block pb-1 text-sm quiet">
+  <label class="block pb-1 {measures.length > 1 ? 'font-semibold' : 'text-sm quiet'}">
     {thing ? `No ${thing} at hand?` : 'Measures of'}
     <select
-      class="select mt-0.5 w-full text-base text-base-content"
+      class="select mt-0.5 w-full text-base font-normal text-base-content"
       value={chosen}
       onchange={(e) => {
         const body = bodies.find((b) => b.key === e.currentTarget.value);
