@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { castOn, chainOff, type Finish, type Join, lengthOption, seam, shapedRows, sectionsOption, choiceOption, countOption, type Piece } from '../plan'; // prettier-ignore
+import { castOn, chainOff, type Finish, type Join, lengthOption, seam, shapedRows, sectionsOption, choiceOption, countOption, type Piece, blocks } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
 import { WHAT } from './shared/options';
@@ -93,7 +93,7 @@ export const blanket: Kind<typeof BlanketOptions> = {
       }
     }
     const finishing: Finish[] = [
-      ...pieces.map((_, p): Finish => ({ do: 'block', piece: p, widthMm: edgeMm, heightMm })),
+      ...blocks(pieces.map((_, piece) => ({ piece, widthMm: edgeMm, heightMm }))),
       ...sewn,
       { do: 'weaveIn', piece: 0, tails: pieces.length * (2 + 2 * (laid.length - 1)) }
     ];

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { pompomMm, USUAL_CARD_MM } from '../body';
 import type { Kit } from '../kit';
-import { type Brief, castOn, choiceOption, countOption, drawstring, type Finish, knitRows, lengthOption, machineOption, type Piece, type Plan, yarnOption } from '../plan'; // prettier-ignore
+import { type Brief, castOn, choiceOption, countOption, drawstring, type Finish, knitRows, lengthOption, machineOption, type Piece, type Plan, yarnOption, blocks } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
@@ -51,7 +51,7 @@ function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; fin
     const shape = pennantShape(ring, o.flagMm, o.motifMm, 'tube-as-panel');
     return {
       piece: panelPiece(ring, 'Pennant', 'tube-as-panel', shape.pins, shape.operations, o.count),
-      finishing: [{ do: 'block', piece: 1, widthMm: shape.widthMm, heightMm: shape.heightMm }]
+      finishing: blocks([{ piece: 1, widthMm: shape.widthMm, heightMm: shape.heightMm }])
     };
   }
   const hat = o.motif === 'hat';

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { castOn, chainOff, choiceOption, type Finish, type Join, lengthOption, type Piece, seam, shapedRows, yarnOption } from '../plan'; // prettier-ignore
+import { castOn, chainOff, choiceOption, type Finish, type Join, lengthOption, type Piece, seam, shapedRows, yarnOption, blocks } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
 import { WHAT } from './shared/options';
@@ -53,7 +53,7 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
       by: 'mattress'
     }));
     const finishing: Finish[] = [
-      ...pieces.map((_, p): Finish => ({ do: 'block', piece: p, widthMm, heightMm })),
+      ...blocks(pieces.map((_, piece) => ({ piece, widthMm, heightMm }))),
       ...joins.map((_, i) => seam(i, i, o.yarn, heightMm, 'mattress')),
       { do: 'weaveIn', piece: 0, tails: 2 * parts }
     ];

@@ -10,8 +10,7 @@ import {
   type Operation,
   type Plan,
   shapedRows,
-  yarnOption
-} from '../plan'; // prettier-ignore
+  yarnOption, blocks } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
 import { ENDS, WHAT } from './shared/options';
@@ -103,7 +102,7 @@ export const panel: Kind<typeof PanelOptions> = {
           ? waste.after
           : [{ op: 'hangOff', style: 'thread', thread: waste.yarn ?? o.yarn, threadMm: Math.round(topEdge + 200), doubled: false }]; // prettier-ignore
     const finishing: Finish[] = [
-      { do: 'block', piece: 0, widthMm: (10 * given) / ring.gauge.wales.value, heightMm: (10 * rows) / ring.gauge.courses.value }, // prettier-ignore
+      ...blocks([{ piece: 0, widthMm: (10 * given) / ring.gauge.wales.value, heightMm: (10 * rows) / ring.gauge.courses.value }]), // prettier-ignore
       ...(o.method === 'held' && given > left ? [{ do: 'chainHeld', piece: 0, stitches: given - left, where: 'along the stepped edge', yarn: o.yarn, lengthMm: hookYarnMm((10 * (given - left)) / ring.gauge.wales.value) } as const] : []), // prettier-ignore
       { do: 'weaveIn', piece: 0, tails: 2 }
     ];

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
+import { countOption, lengthOption, slopeWords, yarnOption, blocks } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
@@ -32,7 +32,7 @@ export const pennant: Kind<typeof PennantOptions> = {
       pieces: [panelPiece(ring, 'Pennant', o.mode, shape.pins, shape.operations, o.copies)],
       joins: [],
       finishing: [
-        { do: 'block', piece: 0, widthMm: shape.widthMm, heightMm: shape.heightMm },
+        ...blocks([{ piece: 0, widthMm: shape.widthMm, heightMm: shape.heightMm }]),
         { do: 'weaveIn', piece: 0, tails: 2 }
       ],
       shaping: [{ piece: 0, what: 'Both edges', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore

@@ -1,6 +1,16 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
-import { cardMm, countOption, type Finish, hookYarnMm, knitRows, lengthOption, widened, yarnOption } from '../plan';
+import {
+  cardMm,
+  countOption,
+  type Finish,
+  hookYarnMm,
+  knitRows,
+  lengthOption,
+  widened,
+  yarnOption,
+  blocks
+} from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
 import { WHAT } from './shared/options';
@@ -50,7 +60,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
       ...removeWaste(0, 'cast-on', waste),
       { do: 'chainHeld', piece: 0, stitches: wide.stitches, where: 'along the last row', yarn: o.yarn, lengthMm: hookYarnMm(widthMm) }, // prettier-ignore
       ...removeWaste(0, 'hung-off', waste),
-      { do: 'block', piece: 0, widthMm, heightMm: (10 * rows) / ring.gauge.courses.value },
+      ...blocks([{ piece: 0, widthMm, heightMm: (10 * rows) / ring.gauge.courses.value }]),
       { do: 'weaveIn', piece: 0, tails: 2 }
     ];
     return {

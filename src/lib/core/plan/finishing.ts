@@ -20,6 +20,28 @@ export const hookYarnMm = (edgeMm: number): number => Math.round(HOOK_FACTOR * e
 /** Yarn for a sewn seam of that length. @example seamYarnMm(180) // 690 */
 export const seamYarnMm = (seamMm: number): number => Math.round(NEEDLE_FACTOR * seamMm + HOLD_MM);
 
+/**
+ * Blocks pieces, those of one size together: the words about steam and pins are read once.
+ *
+ * @param pieces number, copies and measures of each, mm
+ */
+export function blocks(
+  pieces: readonly { piece: number; copies?: number; widthMm: number; heightMm: number }[]
+): Finish[] {
+  const sizes = new Map<string, (typeof pieces)[number][]>();
+  for (const p of pieces) {
+    const key = [p.copies ?? 1, Math.round(p.widthMm), Math.round(p.heightMm)].join(' ');
+    sizes.set(key, [...(sizes.get(key) ?? []), p]);
+  }
+  return [...sizes.values()].map(([first, ...others]) => ({
+    do: 'block',
+    piece: first!.piece,
+    also: others.map(({ piece }) => piece),
+    widthMm: first!.widthMm,
+    heightMm: first!.heightMm
+  }));
+}
+
 /** Closes a flattened end straight across; its two halves are the partners of a join. */
 export function flatClose(
   piece: number,

@@ -15,7 +15,18 @@ export {
 } from './build';
 export { choosing } from './choosing';
 export type { Finding, Fix, Place, Weight } from './finding';
-export { attach, chain, crochetEdge, flatClose, halves, hookYarnMm, seam, seamYarnMm, waist } from './finishing';
+export {
+  attach,
+  blocks,
+  chain,
+  crochetEdge,
+  flatClose,
+  halves,
+  hookYarnMm,
+  seam,
+  seamYarnMm,
+  waist
+} from './finishing';
 export {
   FORMS,
   OPERATIONS,

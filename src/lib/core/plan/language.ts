@@ -203,7 +203,8 @@ export type Finish =
   | ({ readonly do: 'seam'; readonly join: number; readonly seamMm: number } & OnPiece & Cut)
   /** Chain off stitches that wait on a thread, or a whole last edge. */
   | ({ readonly do: 'chainHeld'; readonly stitches: number; readonly where: string } & OnPiece & Cut)
-  | ({ readonly do: 'block'; readonly widthMm: number; readonly heightMm: number } & OnPiece)
+  /** Pin a piece out, and others of the same measures with it. */
+  | ({ readonly do: 'block'; readonly also: readonly number[]; readonly widthMm: number; readonly heightMm: number } & OnPiece) // prettier-ignore
   /** A band crocheted along an open edge. */
   | { readonly do: 'edging'; readonly what: string; readonly alongMm: number; readonly stitches: number; readonly yarn: string; readonly lengthMm: number } // prettier-ignore
   | ({ readonly do: 'latch'; readonly groups: number; readonly columns: number; readonly cardMm: number } & OnPiece)

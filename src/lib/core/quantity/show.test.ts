@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { about, type FigureUnit, weakest } from './figure';
 import { showFigure, showRange } from './show';
@@ -24,6 +25,28 @@ describe('showing a figure', () => {
   it('prints no range where there is none', () => expect(showRange(fig(550, 'mm', 0), 'metric')).toBe(''));
   it('keeps fractions of an inch in a range', () =>
     expect(showRange(fig(550, 'mm'), 'imperial')).toBe('20½ to 22¾ in'));
+  it('names both units where the ends of a range have different ones', () => {
+    expect(showRange(fig(84, 'minutes', 0.25), 'metric')).toBe('63 min to 1.8 h');
+    const units = ['metric', 'imperial'] as const;
+    const all = ['mm', 'm', 'g', 'minutes', 'dm2', 'per-cm', 'percent'] as const;
+    fc.assert(
+      fc.property(
+        fc.double({ min: 1, max: 5000, noNaN: true }),
+        fc.constantFrom(...all),
+        fc.constantFrom(...units),
+        (value, unit, system) => {
+          const range = showRange(fig(value, unit, 0.2), system);
+          const [low, high] = range.split(' to ');
+          if (range === '') return;
+          const word = (text: string): string => text.replace(/^[\d.,¼½¾-]+/, '').trim();
+          const alone = showFigure(about(fig(value, unit, 0.2).low, 0, unit, 'default', ''), system);
+          // The low end read with its own unit, or with that of the high end, is what it prints as by itself.
+          expect(word(low!) === '' ? `${low} ${word(high!)}` : low).toBe(alone.replace(/^([\d.,¼½¾-]+) */, '$1 '));
+        }
+      )
+    );
+  });
+
   it('is only as good as its weakest part', () => {
     expect(weakest(['measured', 'learned'])).toBe('learned');
     expect(weakest(['measured', 'default', 'learned'])).toBe('default');

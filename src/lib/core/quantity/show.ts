@@ -48,6 +48,9 @@ export function showRange(figure: Figure, units: Units): string {
   const high = showValue(figure.high, figure, units);
   const low = showValue(figure.low, figure, units);
   if (low === high) return '';
-  const bare = figure.unit === 'mm' ? showLengthNumber(figure.low, units) : (/^[\d.,¼½¾-]+/.exec(low)?.[0] ?? low);
-  return `${bare} to ${high}`;
+  if (figure.unit === 'mm') return `${showLengthNumber(figure.low, units)} to ${high}`;
+  const number = /^[\d.,¼½¾-]+/;
+  // "63 min to 1.8 h": only a unit that both ends share is said once.
+  const shared = low.replace(number, '') === high.replace(number, '');
+  return `${shared ? (number.exec(low)?.[0] ?? low) : low} to ${high}`;
 }

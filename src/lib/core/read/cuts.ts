@@ -1,4 +1,5 @@
 import { yarnName } from '../kit';
+import type { Finish } from '../plan';
 import type { Executed } from './executed';
 import { copiesOf } from './steps';
 
@@ -11,8 +12,11 @@ export interface CutLine {
   readonly count: number;
 }
 
-/** What a thread of each finishing action is for. */
-const WHAT: Readonly<Record<string, string>> = {
+/** Finishing that takes a length of yarn. */
+type Cutting = Extract<Finish, { readonly yarn: string; readonly lengthMm: number }>;
+
+/** What a thread of each finishing action is for; one that is missing does not compile. */
+const WHAT: Readonly<Record<Cutting['do'], string>> = {
   threadEdge: 'drawstring thread',
   zipEdges: 'zip thread',
   flatClose: 'closing an end',
@@ -20,6 +24,8 @@ const WHAT: Readonly<Record<string, string>> = {
   chain: 'chain',
   ties: 'tie cord',
   seam: 'seam',
+  chainHeld: 'chaining off what was held',
+  edging: 'crocheted band',
   chainLadder: 'end of a ladder',
   twist: 'twisted seam',
   sewToe: 'toe',
@@ -42,7 +48,7 @@ export function cutsOf(run: Executed): CutLine[] {
   for (const finish of run.plan.finishing) {
     if (!('lengthMm' in finish) || !('yarn' in finish)) continue;
     const count = copiesOf(run, finish) * ('count' in finish ? finish.count : 1);
-    const what = WHAT[finish.do] ?? finish.do;
+    const what = finish.do === 'edging' ? finish.what : WHAT[finish.do];
     const key = `${finish.yarn} ${what} ${finish.lengthMm}`;
     const before = lines.get(key)?.count ?? 0;
     const yarn = run.yarns[run.fabric.yarns.indexOf(finish.yarn)]!;

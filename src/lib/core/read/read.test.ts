@@ -59,7 +59,7 @@ function check(result: Result): void {
     expect(own.flatMap((s) => (s.operation === null ? [] : [s.operation]))).toEqual(operations.map((_, i) => i));
     let next = 1;
     for (const step of own) {
-      expect(step.copies).toBe(planned.copies);
+      expect(step.copies).toBe(step.eachCopy ? planned.copies : 1);
       if (!step.rows) continue;
       expect(step.rows.from).toBe(next);
       next = step.rows.to + 1;

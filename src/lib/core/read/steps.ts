@@ -27,12 +27,14 @@ export interface Step {
   readonly why: string | null;
   /** How many copies of the piece it is done for. */
   readonly copies: number;
+  /** Done anew for every copy; a machine that is set up stays so. */
+  readonly eachCopy: boolean;
   /** Minutes for one copy. */
   readonly minutes: number;
 }
 
 type Draft = Pick<Step, 'title' | 'detail' | 'minutes'> &
-  Partial<Pick<Step, 'before' | 'rows' | 'section' | 'yarnId' | 'cues' | 'why'>>;
+  Partial<Pick<Step, 'before' | 'rows' | 'section' | 'yarnId' | 'cues' | 'why' | 'eachCopy'>>;
 
 /** Rows a practised knitter cranks in a minute in TUBE mode: a hat of 135 rows with all its finishing then takes 15 to 20 minutes (handbook section 10). */
 export const TUBE_ROWS_PER_MINUTE = 18;
@@ -58,20 +60,26 @@ function rowMinutes(run: Executed, piece: Piece, from: number, count: number): n
   return (count - slow + slow / SLOW_FACTOR) / pace;
 }
 
-function prepare(run: Executed, piece: Piece): Draft[] {
+/** Setting up for a piece; what the piece before left as it should be is not asked for again. */
+function prepare(run: Executed, piece: Piece, before: Piece | undefined): Draft[] {
   const machine = machineOf(run.kit, piece.machineId);
   const hole = HOLE_NAMES[machine.tensionHoles]?.[piece.hole - 1] ?? `number ${piece.hole}`;
   const firstOp = piece.operations.find((op) => op.op === 'castOn');
   const yarn = firstOp && run.yarns[run.fabric.yarns.indexOf(firstOp.yarn)]!;
   const strands = yarn && yarn.strands > 1 ? `, ${yarn.strands} strands together` : '';
   const few = piece.mode === 'tube-as-panel';
-  return [
+  const same = before?.machineId === piece.machineId && before.hole === piece.hole;
+  const isSet = same && before.mode === piece.mode && (!few || (before.from === piece.from && before.to === piece.to));
+  const lastYarn = before?.operations.findLast((op) => op.op === 'knit')?.yarn;
+  const threaded = same && firstOp?.yarn === lastYarn;
+  const setUp: Draft[] = [
     {
       title: `Switch ${machine.name} to ${piece.mode === 'panel' ? 'PANEL' : 'TUBE'}`,
       detail: few
         ? `Feet and clamps tight. You turn to and fro by hand over pins ${piece.from} to ${piece.to}, away from the marker, where the catch makes the crank stick.`
         : `Feet and clamps tight, every pin down, the ${machine.marker.counts} marker pin at the yarn guide.`,
-      minutes: 0.5
+      minutes: 0.5,
+      eachCopy: false
     },
     {
       title: `Thread the yarn through the ${hole} hole`,
@@ -79,6 +87,7 @@ function prepare(run: Executed, piece: Piece): Draft[] {
       minutes: 0.5
     }
   ];
+  return setUp.filter((_, i) => (i === 0 ? !isSet : !threaded));
 }
 
 /** The rows of a section that shaping cuts into stretches: its neighbours of the same name and yarn belong to it. */
@@ -270,9 +279,18 @@ export function readSteps(run: Executed): Step[] {
     const runs = new Map(rowRuns(run.fabric.pieces[p]!).map((r) => [r.operation, r]));
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     const put = (draft: Draft, id: string, phase: Step['phase'], operation: number | null): void => {
-      steps.push(made(draft, { id, phase, piece: p, operation, finish: null, copies: piece.copies }));
+      steps.push(
+        made(draft, {
+          id,
+          phase,
+          piece: p,
+          operation,
+          finish: null,
+          copies: draft.eachCopy === false ? 1 : piece.copies
+        })
+      );
     };
-    prepare(run, piece).forEach((draft, i) => put(draft, `p${p}.ready${i}`, 'prepare', null));
+    prepare(run, piece, run.plan.pieces[p - 1]).forEach((draft, i) => put(draft, `p${p}.ready${i}`, 'prepare', null));
     let last: Operation | undefined;
     piece.operations.forEach((op, i) => {
       put(operationStep(run, p, i, op, runs.get(i), i === final, last), `p${p}.${i}`, 'knit', i);
@@ -304,6 +322,7 @@ function made(draft: Draft, at: Pick<Step, 'id' | 'phase' | 'piece' | 'operation
     operation: at.operation,
     finish: at.finish,
     copies: at.copies,
+    eachCopy: draft.eachCopy ?? true,
     title: draft.title,
     detail: draft.detail,
     minutes: draft.minutes,

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hat, made } from '../../../../tests/support/sample';
+import type { Result } from '../tomble';
 import { cuesAhead, legAt, nextAt, type Track, trackOf } from './track';
 
 const short = hat({ sizeBy: 'rows', rows: 40, turnUpMm: 0 });
@@ -61,7 +62,7 @@ describe('the crank track', () => {
     expect(long.filter((c) => c.kind === 'doughnut').map((c) => c.row)).toEqual([50, 100, 150, 200]);
   });
 
-  it('goes through every piece and every copy, in order, each with its own setting up', () => {
+  it('goes through every piece and every copy, in order; a machine that is set up stays so', () => {
     const result = made('garland', { count: 3, lineMm: 300, tailMm: 0, motifMm: 40 });
     const whole = trackOf(result);
     expect(whole.legs.map((leg) => `${leg.label} ${leg.copy}/${leg.copies}`)).toEqual([
@@ -71,7 +72,9 @@ describe('the crank track', () => {
       'Small tube 3/3'
     ]);
     const seen = walk(whole);
-    expect(seen.filter((s) => s === 'p1.ready0')).toHaveLength(3);
+    // The small ring is switched once and threaded for every tube.
+    expect(seen.filter((s) => s === 'p1.ready0')).toHaveLength(1);
+    expect(seen.filter((s) => s === 'p1.ready1')).toHaveLength(3);
     expect(seen.filter((s) => s.startsWith('row'))).toHaveLength(whole.rows);
     // Rows count from 1 again for every piece.
     expect(seen.filter((s) => s === 'row 1')).toHaveLength(4);
@@ -79,6 +82,18 @@ describe('the crank track', () => {
     expect(legAt(whole, line!.rows - 1)?.label).toBe('Line');
     expect(legAt(whole, line!.rows)).toBe(first);
     expect(legAt(whole, whole.rows)?.copy).toBe(3);
+  });
+
+  it('asks to switch the machine only where the piece before left it otherwise', () => {
+    const switches = (result: Result): string[] =>
+      trackOf(result).legs.flatMap((leg) => {
+        const asked = leg.steps.some((step) => step.title.startsWith('Switch'));
+        return asked ? [`${leg.label} ${leg.copy}`] : [];
+      });
+    expect(switches(made('waistcoat'))).toEqual(['Left back 1']);
+    // Tube sleeves after panels: the switch goes over to TUBE, once for both.
+    expect(switches(made('cardigan', { sleeves: 'tube' }))).toEqual(['Left back 1', 'Sleeve 1']);
+    expect(switches(made('cardigan', { sleeves: 'panel' }))).toEqual(['Left back 1']);
   });
 
   it('announces the rehang before it is due, and asks for it between brim and body', () => {

@@ -56,7 +56,8 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
             return at === 1 ? { fromPin: ends[0], toPin: ends[1] } : { fromPin: ends[1], toPin: ends[0] };
           });
     return Array.from({ length: piece.copies }, (_, i): Leg => {
-      const leg = { piece: p, label: piece.label, copy: i + 1, copies: piece.copies, offset, rows, steps: own, turns };
+      const mine = i === 0 ? own : own.filter((step) => step.eachCopy);
+      const leg = { piece: p, label: piece.label, copy: i + 1, copies: piece.copies, offset, rows, steps: mine, turns };
       offset += rows;
       return leg;
     });

@@ -22,7 +22,15 @@
   </div>
 {:else if finished}
   <figure>
-    <ScenePicture scene={finished} class="mx-auto w-full max-w-140" />
+    {#if result.plan.worn?.form === 'panels'}
+      <!-- Several pieces with a measure on every edge keep their size on a narrow screen and scroll sideways. -->
+      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+      <div class="overflow-x-auto" tabindex="0" role="group" aria-label="The pieces, scrolls sideways">
+        <ScenePicture scene={finished} class="mx-auto w-full max-w-none min-w-120 sm:max-w-140 sm:min-w-0" />
+      </div>
+    {:else}
+      <ScenePicture scene={finished} class="mx-auto w-full max-w-140" />
+    {/if}
     <figcaption class="text-center text-sm quiet">{finished.label}</figcaption>
   </figure>
 {/if}

@@ -8,14 +8,23 @@
   let { result }: { result: Result } = $props();
   const { steps, yarns } = $derived(result);
   const yarnIds = $derived(result.fabric.yarns);
-  const PHASES = [
-    { phase: 'prepare', title: 'Set up' },
-    { phase: 'knit', title: 'At the machine' },
-    { phase: 'finish', title: 'Finish by hand' }
-  ] as const;
-  /** At the machine the parts follow one another; each begins with its name. */
+  const several = $derived(result.plan.pieces.length > 1);
+  // Of several parts each is set up, knitted and hung off in turn, and begins with its name.
+  const chapters = $derived(
+    (several
+      ? ([
+          ['At the machine', ['prepare', 'knit']],
+          ['Finish by hand', ['finish']]
+        ] as const)
+      : ([
+          ['Set up', ['prepare']],
+          ['At the machine', ['knit']],
+          ['Finish by hand', ['finish']]
+        ] as const)
+    ).map(([title, phases]) => ({ title, those: steps.filter((s) => phases.some((phase) => phase === s.phase)) }))
+  );
   const partOf = (step: Step, before: Step | undefined): string | null => {
-    if (result.plan.pieces.length < 2 || step.phase !== 'knit' || step.piece === null) return null;
+    if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
     const { label, copies } = result.plan.pieces[step.piece]!;
     return copies > 1 ? `${label}, ${copies} times` : label;
@@ -24,8 +33,7 @@
 </script>
 
 <div class="columns-1 gap-8 xl:columns-2 print:columns-2">
-  {#each PHASES as { phase, title } (phase)}
-    {@const those = steps.filter((step) => step.phase === phase)}
+  {#each chapters as { title, those } (title)}
     <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
     <ol class="space-y-2">
       {#each those as step, i (step.id)}

@@ -58,7 +58,7 @@ function inOrder(p: Plan): void {
     if (f.do === 'turnUp') expect(at(p, (g) => g.do === 'pushInside')).toBeLessThan(i);
     if (f.do === 'seam') {
       // Blocked before it is sewn, because stockinette curls.
-      const blocks = all(p, 'block').filter((b) => b.piece === f.piece);
+      const blocks = all(p, 'block').filter((b) => b.piece === f.piece || b.also.includes(f.piece));
       for (const b of blocks) expect(p.finishing.indexOf(b)).toBeLessThan(i);
     }
   });

@@ -1,6 +1,6 @@
 import type { Finish } from '../../plan';
 import { layPanel } from '../panel';
-import { grain } from '../sketch';
+import { grain, type Point } from '../sketch';
 import { hairline, sheet, sketchOf } from './pictures';
 import type { Procedure } from './procedure';
 
@@ -13,24 +13,41 @@ export const chainHeld: Procedure<Extract<Finish, { do: 'chainHeld' }>> = {
   })
 };
 
+/** Pieces named one by one up to this many; more are counted. */
+const NAMED = 4;
+
+/** Room between two pieces of a drawing, as a share of a piece's width. */
+const APART = 0.2;
+
 /** Blocking before seaming: stockinette curls. */
 export const block: Procedure<Extract<Finish, { do: 'block' }>> = {
-  words: (f, at) => ({
-    title: `Block the ${at.piece(f.piece)} to ${at.len(f.widthMm)} by ${at.len(f.heightMm)}`,
-    detail:
-      'Wet or steam it as the yarn allows, pin it out to its measures, let it dry. The edges curl otherwise, and a curled edge is sewn crooked. Nothing hot on synthetic fibre: it melts.',
-    minutes: 4
-  }),
+  words: (f, at) => {
+    const all = [f.piece, ...f.also];
+    const names = new Intl.ListFormat('en-GB', { type: 'conjunction' }).format(all.map(at.piece));
+    const which = all.length > NAMED ? `${all.length} pieces` : `the ${names}`;
+    return {
+      title: `Block ${which} to ${at.len(f.widthMm)} by ${at.len(f.heightMm)}`,
+      detail:
+        'Wet or steam it as the yarn allows, pin it out to its measures, let it dry. The edges curl otherwise, and a curled edge is sewn crooked. Nothing hot on synthetic fibre: it melts.',
+      minutes: 4 * all.length
+    };
+  },
   sketch: (f, at) => {
-    const lay = layPanel(at.run, f.piece);
+    const shown = [f.piece, ...f.also].slice(0, NAMED).map((p) => layPanel(at.run, p));
+    const [first] = shown;
+    const step = first!.widthMm * (1 + APART);
+    const end = (shown.length - 1) * step + first!.widthMm;
+    const foot = first!.heightMm + 12;
     return sketchOf(
       'Pinned out to its measures',
       {
-        shapes: [...lay.shapes],
-        lines: [hairline([[0, lay.heightMm + 12], [lay.widthMm, lay.heightMm + 12]], { strong: true })], // prettier-ignore
+        shapes: shown.flatMap((lay, i) =>
+          lay.shapes.map((s) => ({ ...s, points: s.points.map(([x, y]): Point => [x + i * step, y]) }))
+        ),
+        lines: shown.map((lay, i) => hairline([[i * step, foot], [i * step + lay.widthMm, foot]], { strong: true })), // prettier-ignore
         labels: [
-          { at: [lay.widthMm / 2, lay.heightMm + 34], text: at.len(f.widthMm), anchor: 'middle' },
-          { at: [lay.widthMm + 10, lay.heightMm / 2], text: at.len(f.heightMm), anchor: 'start' }
+          { at: [first!.widthMm / 2, foot], shift: [0, 1.3], text: at.len(f.widthMm), anchor: 'middle' },
+          { at: [end, first!.heightMm / 2], shift: [0.6, 0.3], text: at.len(f.heightMm), anchor: 'start' }
         ]
       },
       grain(at.run, f.piece)

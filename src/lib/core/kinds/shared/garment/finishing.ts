@@ -1,4 +1,4 @@
-import { attach, type Finish, hookYarnMm, type Join, type Piece, seam } from '../../../plan';
+import { attach, blocks, type Finish, hookYarnMm, type Join, type Piece, seam } from '../../../plan';
 import { riseOf } from './counts';
 import type { Ground } from './ground';
 import type { Sleeves } from './sleeves';
@@ -17,10 +17,10 @@ export function finishGarment(
   const bandYarn = o.bandYarn ?? o.yarn;
   const bandMm = 2 * tall(riseOf(c.front)) + 2 * wide(c.neck);
   const hem = (c.onePiece ? 2 * (c.half - 1) : 2 * c.half) + 2 * c.half + 2 * c.side;
-  const blocks = pieces.flatMap((part, piece): Finish[] => {
+  const flat = pieces.flatMap((part, piece) => {
     if (part.mode === 'tube') return [];
     const rows = part.operations.reduce((sum, op) => sum + (op.op === 'knit' && op.purpose === 'work' ? op.rows : 0), 0); // prettier-ignore
-    return [{ do: 'block', piece, widthMm: wide(part.to - part.from + 1), heightMm: tall(rows) }];
+    return [{ piece, copies: part.copies, widthMm: wide(part.to - part.from + 1), heightMm: tall(rows) }];
   });
   const seams = joins.map((join, i): Finish => {
     const rows = join.a.edge === 'side' ? (join.a.rows?.to ?? riseOf(c.back)) : 0;
@@ -30,7 +30,7 @@ export function finishGarment(
   });
   const underarms = 4 * c.held;
   return [
-    ...blocks,
+    ...blocks(flat),
     ...seams,
     ...(underarms > 0
       ? [{ do: 'chainHeld', piece: 0, stitches: underarms, where: 'at both underarms, front and back', yarn: o.yarn, lengthMm: hookYarnMm(wide(underarms)) } as const] // prettier-ignore
