@@ -33,6 +33,7 @@ export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export type { Sketch, SketchLabel, SketchLine, SketchShape } from './sketch';
 export { readSteps, type Step } from './steps';
+export { entriesOf, type Entry, type Stretch } from './stretch';
 export { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
 export { finishedSketch, type NamedFigure } from './worn';
 export { foldHat, type FoldedHat } from './worn/fold-hat';

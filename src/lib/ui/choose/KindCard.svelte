@@ -30,26 +30,28 @@
   <span class="mx-auto block h-5 w-0.5 bg-base-content/40" aria-hidden="true"></span>
   <button
     type="button"
-    class="flex w-full flex-1 cursor-pointer flex-col rounded-box border-2 border-base-300 bg-base-100 p-3 text-left transition-colors hover:border-primary {cannot
+    class="grid w-full flex-1 cursor-pointer grid-cols-[6.5rem_minmax(0,1fr)] items-center gap-x-3 rounded-box border-2 border-base-300 bg-base-100 p-3 text-left transition-colors hover:border-primary min-[26rem]:flex min-[26rem]:flex-col min-[26rem]:items-stretch {cannot
       ? 'rounded-b-none border-b-0'
       : ''}"
     onclick={() => onstart(machine.id)}
     aria-describedby="kind-{kind.code}"
   >
-    <span class="block h-36 {cannot ? 'opacity-60' : ''}" aria-hidden="true">
+    <span class="block h-28 min-[26rem]:h-36 {cannot ? 'opacity-60' : ''}" aria-hidden="true">
       {#if scene}<ScenePicture {scene} class="mx-auto h-full" />{/if}
     </span>
-    <span class="mt-2 block font-display text-lg leading-tight font-semibold">{kind.title}</span>
-    <span id="kind-{kind.code}" class="block text-sm leading-snug quiet">{kind.blurb}</span>
-    <span class="flex-1"></span>
-    {#if result}
-      <span class="mt-2 block numerals text-sm font-semibold"
-        >{rows > 0 ? `${rows} rows · ` : ''}{showFigure(result.pace.all, units)} · {showRun(metres, units)}</span
-      >
-      {#if result.plan.pieces.length}<span class="block text-sm quiet"
-          >on {machine.name}, {machine.pins} pins{busyWith ? `, busy with ${busyWith}` : ''}</span
-        >{/if}
-    {/if}
+    <span class="flex flex-1 flex-col">
+      <span class="block font-display text-lg leading-tight font-semibold min-[26rem]:mt-2">{kind.title}</span>
+      <span id="kind-{kind.code}" class="block text-sm leading-snug quiet">{kind.blurb}</span>
+      <span class="flex-1"></span>
+      {#if result}
+        <span class="mt-2 block numerals text-sm font-semibold"
+          >{rows > 0 ? `${rows} rows · ` : ''}{showFigure(result.pace.all, units)} · {showRun(metres, units)}</span
+        >
+        {#if result.plan.pieces.length}<span class="block text-sm quiet"
+            >on {machine.name}, {machine.pins} pins{busyWith ? `, busy with ${busyWith}` : ''}</span
+          >{/if}
+      {/if}
+    </span>
   </button>
   {#if cannot}
     <div class="rounded-b-box border-2 border-t-0 border-base-300 bg-base-200 px-3 py-2 text-sm">

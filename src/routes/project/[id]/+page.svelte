@@ -23,6 +23,7 @@
   import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
   import PompomPanel from '$lib/ui/options/PompomPanel.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import PaperTube from '$lib/ui/picture/PaperTube.svelte';
   import PieceTabs from '$lib/ui/picture/PieceTabs.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
   import { paths } from '$lib/ui/paths';
@@ -112,14 +113,16 @@
 
 {#if result}
   <div
-    class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5"
+    class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5 print:block print:max-w-none print:px-0"
   >
     <aside class="tube-column print:hidden" aria-label="The hanging tube">
       <div class="h-full lg:hidden"><HangingTube {result} {piece} slim /></div>
       <div class="hidden h-full lg:block"><HangingTube {result} {piece} /></div>
     </aside>
 
-    <section class="min-w-0 space-y-4 py-4" aria-label="The plan">
+    <PaperTube {result} {piece} />
+
+    <section class="paper min-w-0 space-y-4 py-4 print:space-y-2 print:py-0" aria-label="The plan">
       {#if faults.length}
         <div class="rounded-lg border-l-4 border-error bg-error/8 p-3" role="alert">
           <p class="font-semibold">This plan cannot be drafted; the picture shows the one before.</p>
@@ -129,6 +132,7 @@
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <div class="flex flex-wrap items-end justify-between gap-3">
           <h1 class="text-lg leading-snug font-medium">
+            <span class="mb-1 hidden text-2xl font-bold print:block">{brief.name}</span>
             {#if result.plan.pieces.length === 0}
               <span class="block numerals text-4xl font-bold" data-testid="rows">No rows</span>
               made by hand, without a machine
@@ -181,7 +185,7 @@
           </div>
         </div>
         {#if serious.length}
-          <p class="mt-2 flex flex-wrap items-center gap-2 text-sm">
+          <p class="mt-2 flex flex-wrap items-center gap-2 text-sm print:hidden">
             <strong>{serious.length === 1 ? 'One thing to look at:' : `${serious.length} things to look at:`}</strong>
             {#each serious as finding (finding.code + finding.sentence)}
               {#if atField.includes(finding)}
@@ -307,7 +311,10 @@
       <PompomPanel {at} findings={ofPompom} />
     </section>
 
-    <section class="col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2" aria-label="Steps">
+    <section
+      class="paper col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
+      aria-label="Steps"
+    >
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
         <StepList {result} />

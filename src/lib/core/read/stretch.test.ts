@@ -1,0 +1,65 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import { anyKitAndBrief } from '../../../../tests/support/arbitrary';
+import { made } from '../../../../tests/support/sample';
+import { tryPlan } from '../tomble';
+import { type Entry, entriesOf } from './stretch';
+
+const stepsIn = (entry: Entry) => ('step' in entry ? [entry.step] : entry.stretch.steps);
+
+describe('steps told together', () => {
+  it('every step is told once and in order, and a stretch covers its rows without a gap, for any plan', () => {
+    fc.assert(
+      fc.property(anyKitAndBrief, ({ kit, brief }) => {
+        const answer = tryPlan(kit, brief);
+        if (!answer.ok) return;
+        const { plan, steps } = answer.value;
+        const entries = entriesOf(plan, steps);
+        expect(entries.flatMap(stepsIn)).toEqual(steps);
+        // Where anything is gathered, its words are given at least once.
+        const gathered = entries.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []));
+        if (gathered[0]) expect(gathered[0].how.length).toBeGreaterThan(0);
+        for (const entry of entries) {
+          if (!('stretch' in entry)) continue;
+          const { rows, steps: those, lines, how } = entry.stretch;
+          let next = rows.from;
+          for (const step of those) {
+            if (!step.rows) continue;
+            expect(step.rows.from).toBe(next);
+            next = step.rows.to + 1;
+          }
+          expect(next).toBe(rows.to + 1);
+          const byHand = those.filter((step) => !step.rows);
+          expect(lines.flatMap((line) => line.titles)).toEqual(byHand.map((step) => step.title));
+          for (const step of how) expect(byHand).toContain(step);
+          expect(new Set(lines.map((line) => line.afterRow)).size).toBe(lines.length);
+        }
+      })
+    );
+  });
+
+  it('a front of a waistcoat is cast-on, waste, one shaped stretch and the chain', () => {
+    const { plan, steps } = made('waistcoat', {});
+    const front = entriesOf(plan, steps.filter((s) => s.piece === 3 && s.phase === 'knit')); // prettier-ignore
+    expect(front.map((entry) => ('step' in entry ? entry.step.title : entry.stretch.title))).toEqual([
+      expect.stringMatching(/^Wrap the cast-on/),
+      expect.stringMatching(/^Waste yarn: \d+ rows/),
+      expect.stringMatching(/^Front: 112 rows in/),
+      expect.stringMatching(/^Chain the stitches off/)
+    ]);
+    const shaped = front.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []))[0]!;
+    // Held at the underarm, then decreased at the armhole and at the neck: three ways, each explained once.
+    expect(shaped.how).toHaveLength(3);
+    expect(shaped.lines[0]!.titles[0]).toMatch(/^Take \d+ stitches off/);
+  });
+
+  it('a tube has nothing to gather', () => {
+    const { plan, steps } = made('lined-hat', {});
+    expect(entriesOf(plan, steps)).toEqual(steps.map((step) => ({ step, again: false })));
+    // Of many stripes the first change says how; the others point to it.
+    const striped = made('lined-hat', { style: 'striped', sizeBy: 'rows', rows: 60 });
+    const joins = entriesOf(striped.plan, striped.steps).filter((e) => 'step' in e && e.step.before !== null);
+    expect(joins.length).toBeGreaterThan(3);
+    expect(joins.map((e) => e.again)).toEqual(joins.map((_, i) => i > 0));
+  });
+});
