@@ -102,3 +102,25 @@ test('one choice takes over all measures of somebody; counting begins with the c
   await measure('Chest').fill('99');
   await expect(who.locator('option:checked')).toHaveText('These are measured');
 });
+
+test('a pennant, shaped at both edges in the same row, is cranked to its point', async ({ page }) => {
+  await page.goto('/new');
+  await page.getByRole('button', { name: /^Pennant/ }).click();
+  await page.getByRole('link', { name: /To the crank/ }).click();
+  const face = page.getByTestId('crank');
+  const asked: string[] = [];
+  for (let guard = 0; guard < 300; guard++) {
+    const text = await face.innerText();
+    if (/Decrease one/.test(text)) asked.push(/edge of pin \d+/.exec(text)![0]);
+    if (text.includes('Chain the stitches off') || text.includes('Gather the last')) break;
+    await page.keyboard.press('Space');
+  }
+  // Two by two, at the lowest and the highest pin, down to the last two stitches.
+  expect(asked.length).toBeGreaterThan(10);
+  expect(asked.length % 2).toBe(0);
+  const pins = asked.map((text) => Number(/\d+/.exec(text)![0]));
+  for (let i = 2; i < pins.length; i += 2) {
+    expect([pins[i]! - pins[i - 2]!, pins[i + 1]! - pins[i - 1]!].sort()).toEqual([-1, 1]);
+  }
+  await expect(page.getByText('Now: Decrease')).toHaveCount(0);
+});

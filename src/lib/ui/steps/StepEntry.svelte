@@ -21,7 +21,7 @@
 {#snippet due(cues: readonly Cue[])}
   {#if cues.length}
     <ul class="mt-0.5 text-sm">
-      {#each cues as cue (cue.kind + cue.row)}
+      {#each cues as cue (`${cue.kind} ${cue.row} ${cue.sentence}`)}
         <li>
           <span class="numerals font-semibold">{cue.row === 0 ? 'start' : `row ${cue.row}`}</span> · {cue.sentence}
         </li>

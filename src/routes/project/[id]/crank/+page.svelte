@@ -24,6 +24,8 @@
   const next = $derived(nextAt(track, at.progress));
   const ahead = $derived(cuesAhead(track, at.progress.rows));
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
+  // What the large face asks for is not said a second time below it.
+  const told = $derived(due.filter((cue) => next.do !== 'confirm' || !cue.sentence.includes(next.step.title)));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
   const yarn = $derived(
@@ -185,17 +187,17 @@
       <p class="sr-only" aria-live="polite" data-testid="count">{rows} of {total} rows</p>
 
       <div
-        class="rounded-box border-2 px-4 py-2.5 {due.length
+        class="rounded-box border-2 px-4 py-2.5 {told.length
           ? 'border-warning bg-warning/25'
           : near
             ? 'border-accent bg-base-100'
             : 'border-base-300 bg-base-100'}"
         aria-live="polite"
       >
-        {#each due as cue (cue.kind + cue.row)}<p class="text-lg font-semibold md:text-2xl">
+        {#each told as cue (cue.kind + cue.sentence)}<p class="text-lg font-semibold md:text-2xl">
             Now: {cue.sentence}
           </p>{/each}
-        {#if !due.length}
+        {#if !told.length}
           {#if coming && next.do === 'row'}
             <p class="text-base md:text-xl">
               <strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong>
