@@ -174,6 +174,22 @@ describe('findings', () => {
     }
   });
 
+  it('both sides of a garment that are wrong alike are said once, those that are not are said apart', () => {
+    const uneven = (options: object): string[] =>
+      made('waistcoat', { sizeBy: 'rows', ...options }).findings.flatMap((f) =>
+        f.code === 'seam-uneven' ? [f.sentence] : []
+      );
+    const [sides, ...others] = uneven({ frontRows: 80 });
+    expect(sides).toMatch(/^Left side and right side: 74 rows of the left back meet 80 of the left front;/);
+    expect(others).toEqual([]);
+    // A wrap of two yarns has seams of several lengths, each with sums of its own.
+    const wrap = made('wrap', { yarn: 'red', backYarn: 'thick' }, kitWithThick).findings.filter(
+      (f) => f.code === 'seam-uneven'
+    );
+    expect(wrap.length).toBeGreaterThan(1);
+    expect(new Set(wrap.map((f) => f.sentence)).size).toBe(wrap.length);
+  });
+
   it('a sound hat has nothing against it', () => expect(codes(hat())).toEqual([]));
 
   it('the gravest come first', () => {

@@ -39,7 +39,7 @@
   <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
     <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{group}</legend>
     {#if codesIn(group).length > 1}<div class="mb-3">{@render pick(codesIn(group))}</div>{/if}
-    <div class="grid grid-flow-dense grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
+    <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
       {#each fields.filter((f) => f.meta.group === group && shown(f.meta)) as { key, meta } (key)}
         <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
           <OptionField
