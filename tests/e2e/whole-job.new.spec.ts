@@ -247,6 +247,7 @@ test('keys alone do the whole of Plan and Crank', async ({ page }) => {
   await page.keyboard.press('Backspace');
   await expect(count).toHaveText('0 of 24 rows');
   await page.keyboard.press('g');
+  await expect(page.getByRole('dialog').getByRole('textbox')).toBeFocused();
   await page.keyboard.press('Control+A');
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
