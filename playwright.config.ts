@@ -22,8 +22,7 @@ export default defineConfig({
   testDir: 'tests/e2e',
   fullyParallel: true,
   workers: 2,
-  // A second try tells a busy machine from a fault; the report names what needed it as flaky.
-  retries: process.env['CI'] ? 1 : 0,
+  retries: 0,
   forbidOnly: true,
   // Long enough for a busy machine: nothing here is a claim about speed.
   timeout: 120_000,

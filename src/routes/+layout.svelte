@@ -9,7 +9,7 @@
   import { page } from '$app/state';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
-  import { recover } from '$lib/store/journal';
+  import { browserShelf, recover } from '$lib/store/journal';
   import { seed } from '$lib/store/seed';
   import { purge } from '$lib/store/projects';
 
@@ -37,7 +37,7 @@
     online = navigator.onLine;
     try {
       if (!(await db().settings.get('seeded'))) await seed(db(), await isDemo());
-      await recover(db(), localStorage);
+      await recover(db(), browserShelf());
       // What was thrown away in an earlier visit is past its undo.
       await purge(db(), new Date(Date.now() - 24 * 3600 * 1000));
       ready = 'open';

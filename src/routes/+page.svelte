@@ -5,7 +5,7 @@
   import { goto } from '$app/navigation';
   import { yarnName } from '$lib/core/kit';
   import { showMass } from '$lib/core/quantity';
-  import { allRows, legAt, trackOf } from '$lib/core/read';
+  import { hangsOn } from '$lib/core/read';
   import { LARGEST_FILE, readProjectFile, type ReadFile } from '$lib/formats/project-file';
   import { importProject } from '$lib/store/import';
   import { loadKit } from '$lib/store/kit';
@@ -40,12 +40,7 @@
   const planned = $derived(bench.value?.entries.filter((e) => e.progress.rows === 0) ?? []);
   // The ring that is free: not the one a piece hangs on.
   const busyWith = (machineId: string) =>
-    going.find((e) => legOf(e)?.machineId === machineId && e.progress.rows < rowsOf(e));
-  const legOf = ({ result, progress }: (typeof going)[number]) => {
-    const leg = result ? legAt(trackOf(result), progress.rows) : undefined;
-    return leg && result ? result.plan.pieces[leg.piece] : undefined;
-  };
-  const rowsOf = ({ result }: (typeof going)[number]): number => (result ? allRows(result) : 0);
+    going.find(({ result, progress }) => result && hangsOn(result, progress.rows) === machineId);
   const free = $derived(kit?.machines.find((m) => !busyWith(m.id)) ?? kit?.machines[0]);
 
   async function start(kindCode: string, machineId: string): Promise<void> {

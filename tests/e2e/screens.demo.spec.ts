@@ -62,10 +62,9 @@ for (const [name, path, act] of SCREENS) {
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
     await act?.(page);
     expect(await faults(new AxeBuilder({ page }))).toEqual([]);
-    // The lamp changes colours and nothing else.
     await page.emulateMedia({ colorScheme: 'dark' });
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
-    expect(await faults(new AxeBuilder({ page }).withRules(['color-contrast', 'link-in-text-block']))).toEqual([]);
+    expect(await faults(new AxeBuilder({ page }))).toEqual([]);
   });
 }
 

@@ -1,5 +1,5 @@
 import type { Kit } from '$lib/core/kit';
-import { allRows, legAt, trackOf } from '$lib/core/read';
+import { hangsOn } from '$lib/core/read';
 import type { TombleDb } from './db';
 import { planProject } from './projects';
 import { progressOf } from './records/crank-event';
@@ -16,9 +16,7 @@ export async function busyMachines(db: TombleDb, kit: Kit): Promise<ReadonlyMap<
     if (project.deletedAt || project.measured) continue;
     const { rows } = progressOf(events.filter((e) => e.projectId === project.id).map((e) => e.what));
     const planned = rows > 0 ? planProject(kit, project) : null;
-    if (!planned?.ok || rows >= allRows(planned.value)) continue;
-    const leg = legAt(trackOf(planned.value), rows);
-    const machineId = leg && planned.value.plan.pieces[leg.piece]?.machineId;
+    const machineId = planned?.ok ? hangsOn(planned.value, rows) : null;
     if (machineId && !busy.has(machineId)) busy.set(machineId, project.brief.name);
   }
   return busy;

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { freshDb } from '../../../tests/support/store';
-import { jot, jotted, record, recover, type Shelf, strike } from './journal';
+import { browserShelf, jot, jotted, record, recover, type Shelf, strike } from './journal';
 import { eventOf, eventsOf } from './projects';
 import { progressOf } from './records/crank-event';
 
@@ -69,6 +69,18 @@ describe('rows jotted down before the data base has them', () => {
     at.setItem('tomble-row:y', 'not JSON');
     expect(jotted(at)).toEqual([]);
     expect([at.length, at.getItem('tomble-sound')]).toEqual([1, 'on']);
+  });
+
+  it('a browser without such a storage keeps its rows in the data base alone', async () => {
+    // Outside a browser there is none: asking for it throws, as a browser does that refuses it.
+    const db = freshDb();
+    const none = browserShelf();
+    const event = row();
+    jot(none, event);
+    await record(db, event);
+    strike(none, event);
+    expect(await recover(db, none)).toBe(0);
+    expect(await eventsOf(db, 'hat')).toHaveLength(1);
   });
 
   it('a storage that refuses takes nothing else away', async () => {

@@ -4,6 +4,18 @@ import { CrankEvent } from './records/crank-event';
 /** The part of the browser's small storage that the journal needs. */
 export type Shelf = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>;
 
+/** What stands in where the browser gives no small storage: nothing is kept, and nothing is found. */
+const NO_SHELF: Shelf = { length: 0, key: () => null, getItem: () => null, setItem: () => {}, removeItem: () => {} };
+
+/** The small storage of this browser; a browser that refuses it still counts rows, in the data base alone. */
+export function browserShelf(): Shelf {
+  try {
+    return localStorage;
+  } catch {
+    return NO_SHELF;
+  }
+}
+
 const PREFIX = 'tomble-row:';
 
 /**

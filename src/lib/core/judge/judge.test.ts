@@ -145,6 +145,7 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['seam-uneven', () => made('waistcoat', { sizeBy: 'rows', frontRows: 80 }), true],
   ['ends-differ', () => made('waistcoat', { sizeBy: 'rows', frontArmRows: 46 }), true],
   ['armhole-small', () => made('waistcoat', { armholeMm: 80, armholes: 'straight' }), true],
+  ['armhole-small', () => made('waistcoat', { sizeBy: 'rows', armRows: 16, frontArmRows: 16, armholes: 'straight' }), true], // prettier-ignore
   ['neck-wide', () => made('waistcoat', { sizeBy: 'rows', shoulderStitches: 8 }), true],
   ['shoulder-narrow', () => made('waistcoat', { neckMm: 350, crossBackMm: 380 }), true],
   ['sleeve-tight', () => made('cardigan', { sleeves: 'tube', upperArmMm: 375 }), true],

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { lengthOption, switchOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
-import { bestYarns, firstYarns, machineNear } from './shared/pick';
-import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';
 import { ringOn, rowsFor } from './shared/tube';
 import { WHO } from './shared/options';
 
@@ -27,9 +26,8 @@ export const toyFigure: Kind<typeof ToyFigureOptions> = {
   pins: { from: 16, to: 30, usual: 22 },
   options: ToyFigureOptions,
   start: (kit, machineId) => {
-    const { main, second } = firstYarns(kit);
-    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
-    return ToyFigureOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, hatYarn: second, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
+    const common = toyStart(kit, machineId);
+    return ToyFigureOptions.parse({ ...common, hatYarn: common.secondYarn });
   },
   draft: (kit, brief, o) => {
     const toy = new ToyBuilder(kit, o.faceYarn);

@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { lengthOption, switchOption } from '../plan';
 import type { Kind } from './kind';
-import { bestYarns, firstYarns, machineNear } from './shared/pick';
-import { stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';
 import { ringOn, rowsFor } from './shared/tube';
 import { WHO } from './shared/options';
 
@@ -25,11 +24,7 @@ export const toyLong: Kind<typeof ToyLongOptions> = {
   family: 'toys',
   pins: { from: 16, to: 48, usual: 22 },
   options: ToyLongOptions,
-  start: (kit, machineId) => {
-    const { main, second } = firstYarns(kit);
-    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
-    return ToyLongOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
-  },
+  start: (kit, machineId) => ToyLongOptions.parse(toyStart(kit, machineId)),
   draft: (kit, brief, o) => {
     const toy = new ToyBuilder(kit, o.faceYarn);
     const ring = ringOn(kit, brief, o.yarn);

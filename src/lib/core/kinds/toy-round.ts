@@ -1,8 +1,7 @@
 import { z } from 'zod';
 import { countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
-import { bestYarns, firstYarns, machineNear } from './shared/pick';
-import { ballRows, stuffedGirth, ToyBuilder, toyOptions } from './shared/toy';
+import { ballRows, stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';
 import { ringOn } from './shared/tube';
 import { WHO } from './shared/options';
 
@@ -21,11 +20,7 @@ export const toyRound: Kind<typeof ToyRoundOptions> = {
   family: 'toys',
   pins: { from: 30, to: 60, usual: 48 },
   options: ToyRoundOptions,
-  start: (kit, machineId) => {
-    const { main, second } = firstYarns(kit);
-    const strong = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
-    return ToyRoundOptions.parse({ yarn: main, secondYarn: second, faceYarn: strong, smallMachine: machineNear(kit, 22, machineId).id }); // prettier-ignore
-  },
+  start: (kit, machineId) => ToyRoundOptions.parse(toyStart(kit, machineId)),
   draft: (kit, brief, o) => {
     const toy = new ToyBuilder(kit, o.faceYarn);
     const ring = ringOn(kit, brief, o.yarn);

@@ -32,9 +32,9 @@ export { PLACE_WORDS, placeCode, PLACES, type PlaceName, type Reveal } from './p
 export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export type { Sketch, SketchLabel, SketchLine, SketchShape } from './sketch';
-export { readSteps, type Step } from './steps';
+export { PANEL_ROWS_PER_MINUTE, readSteps, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
-export { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
+export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, trackOf, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
 export { finishedSketch, type NamedFigure } from './worn';
 export { foldHat, type FoldedHat } from './worn/fold-hat';
 export { hatOf, type WornSize } from './worn/lined-hat';

@@ -40,7 +40,7 @@ type Draft = Pick<Step, 'title' | 'detail' | 'minutes'> &
 export const TUBE_ROWS_PER_MINUTE = 18;
 
 /** Rows in a minute when the crank goes to and fro by hand, a cord or a panel (own estimate, no source). */
-const PANEL_ROWS_PER_MINUTE = 12;
+export const PANEL_ROWS_PER_MINUTE = 12;
 
 /** The first rows go at less than half of that (own estimate, no source). */
 const SLOW_ROWS = 12;
@@ -88,6 +88,26 @@ function prepare(run: Executed, piece: Piece, before: Piece | undefined): Draft[
     }
   ];
   return setUp.filter((_, i) => (i === 0 ? !isSet : !threaded));
+}
+
+/** What a run of rows is called, and where it lies in its piece. */
+export function rowWords(
+  run: Pick<Executed, 'plan' | 'fabric' | 'yarns'>,
+  p: number,
+  op: Extract<Operation, { op: 'knit' }>,
+  from: number,
+  to: number
+): { title: string; detail: string } {
+  const count = to - from + 1;
+  const where = `Row ${from} to ${to}`;
+  const blind = run.plan.pieces[p]!.mode === 'tube' ? '' : ' The counter does not count here: Tomble does.';
+  return {
+    title: `${op.section}: ${count} ${count === 1 ? 'row' : 'rows'} in ${yarnName(run.yarns[run.fabric.yarns.indexOf(op.yarn)]!)}`,
+    detail:
+      op.purpose === 'work'
+        ? `${where} of the piece.${blind}`
+        : `${where}. ${op.purpose === 'waste' ? 'These rows come out again.' : 'One row to pull out, so that the waste falls away.'}`
+  };
 }
 
 /** The rows of a section that shaping cuts into stretches: its neighbours of the same name and yarn belong to it. */
@@ -212,13 +232,8 @@ function operationStep(
       const from = rows?.first ?? 0;
       const joined = last !== undefined && 'yarn' in last && last.yarn !== op.yarn;
       const whole = sectionOf(run, p, index, from);
-      const many = `${op.rows} ${op.rows === 1 ? 'row' : 'rows'}`;
       return {
-        title: `${op.section}: ${many} in ${yarn(op.yarn)}`,
-        detail:
-          op.purpose === 'work'
-            ? `Row ${from + 1} to ${from + op.rows} of the piece.${piece.mode === 'tube' ? '' : ' The counter does not count here: Tomble does.'}`
-            : `Row ${from + 1} to ${from + op.rows}. ${op.purpose === 'waste' ? 'These rows come out again.' : 'One row to pull out, so that the waste falls away.'}`,
+        ...rowWords(run, p, op, from + 1, from + op.rows),
         before: joined
           ? `${piece.mode === 'tube' ? 'Stop at the marker' : 'Stop at the edge'}. Change to ${yarn(op.yarn)}: the old yarn to the middle with a tail of ${showLength(op.joinTailMm, units)}, the new one into the guide, its tail in the middle. Close the gate.`
           : null,

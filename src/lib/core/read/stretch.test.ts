@@ -13,8 +13,8 @@ describe('steps told together', () => {
       fc.property(anyKitAndBrief, ({ kit, brief }) => {
         const answer = tryPlan(kit, brief);
         if (!answer.ok) return;
-        const { plan, steps } = answer.value;
-        const entries = entriesOf(plan, steps);
+        const { steps } = answer.value;
+        const entries = entriesOf(answer.value, steps);
         expect(entries.flatMap(stepsIn)).toEqual(steps);
         // Where anything is gathered, its words are given at least once.
         const gathered = entries.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []));
@@ -39,8 +39,8 @@ describe('steps told together', () => {
   });
 
   it('a front of a waistcoat is cast-on, waste, one shaped stretch and the chain', () => {
-    const { plan, steps } = made('waistcoat', {});
-    const front = entriesOf(plan, steps.filter((s) => s.piece === 3 && s.phase === 'knit')); // prettier-ignore
+    const result = made('waistcoat', {});
+    const front = entriesOf(result, result.steps.filter((s) => s.piece === 3 && s.phase === 'knit')); // prettier-ignore
     expect(front.map((entry) => ('step' in entry ? entry.step.title : entry.stretch.title))).toEqual([
       expect.stringMatching(/^Wrap the cast-on/),
       expect.stringMatching(/^Waste yarn: \d+ rows/),
@@ -48,17 +48,20 @@ describe('steps told together', () => {
       expect.stringMatching(/^Chain the stitches off/)
     ]);
     const shaped = front.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []))[0]!;
+    expect(shaped.detail).toBe(
+      `Row ${shaped.rows.from} to ${shaped.rows.to} of the piece. The counter does not count here: Tomble does.`
+    );
     // Held at the underarm, then decreased at the armhole and at the neck: three ways, each explained once.
     expect(shaped.how).toHaveLength(3);
     expect(shaped.lines[0]!.titles[0]).toMatch(/^Take \d+ stitches off/);
   });
 
   it('a tube has nothing to gather', () => {
-    const { plan, steps } = made('lined-hat', {});
-    expect(entriesOf(plan, steps)).toEqual(steps.map((step) => ({ step, again: false })));
+    const hat = made('lined-hat', {});
+    expect(entriesOf(hat, hat.steps)).toEqual(hat.steps.map((step) => ({ step, again: false })));
     // Of many stripes the first change says how; the others point to it.
     const striped = made('lined-hat', { style: 'striped', sizeBy: 'rows', rows: 60 });
-    const joins = entriesOf(striped.plan, striped.steps).filter((e) => 'step' in e && e.step.before !== null);
+    const joins = entriesOf(striped, striped.steps).filter((e) => 'step' in e && e.step.before !== null);
     expect(joins.length).toBeGreaterThan(3);
     expect(joins.map((e) => e.again)).toEqual(joins.map((_, i) => i > 0));
   });

@@ -1,10 +1,15 @@
-import type { Operation, Plan } from '../plan';
+import type { Operation } from '../plan';
 import type { Cue } from './cues';
-import type { Step } from './steps';
+import type { Executed } from './executed';
+import { rowWords, type Step } from './steps';
+
+/** What the words are made from. */
+type Run = Pick<Executed, 'plan' | 'fabric' | 'yarns'>;
 
 /** Rows of one section that shaping cuts into short runs, told as one thing: what is done after which row. */
 export interface Stretch {
   readonly title: string;
+  readonly detail: string;
   readonly piece: number;
   readonly yarnId: string | null;
   /** Rows of the piece, both included. */
@@ -25,12 +30,16 @@ export type Entry = ({ readonly step: Step } | { readonly stretch: Stretch }) & 
 
 const SHAPES: ReadonlySet<Operation['op']> = new Set(['decrease', 'increase', 'hold', 'newEnd', 'float']);
 
+/** The operation a step carries out; none for setting up and finishing. */
+const opOf = (run: Run, step: Step): Operation | undefined =>
+  run.plan.pieces[step.piece ?? -1]?.operations[step.operation ?? -1];
+
 /** What makes two ways of shaping one: their words differ by pins only. */
 const wayOf = (op: Operation): string =>
   [op.op, 'side' in op ? op.side : '', 'method' in op ? op.method : ''].join(' ');
 
 /** @param known ways of shaping whose words were given already; those given here are added */
-function told(plan: Plan, steps: readonly Step[], known: Set<string>): Stretch {
+function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
   const knits = steps.filter((step) => step.rows);
   const [first] = knits;
   const { from } = first!.rows!;
@@ -46,15 +55,15 @@ function told(plan: Plan, steps: readonly Step[], known: Set<string>): Stretch {
     const same = lines.at(-1)?.afterRow === afterRow ? lines.at(-1)! : { afterRow, titles: [] };
     if (same !== lines.at(-1)) lines.push(same);
     same.titles.push(step.title);
-    const op = plan.pieces[step.piece!]!.operations[step.operation!]!;
+    const op = opOf(run, step)!;
     if (known.has(wayOf(op))) continue;
     known.add(wayOf(op));
     how.push(step);
   }
-  const many = to - from + 1;
+  const piece = first!.piece!;
   return {
-    title: first!.title.replace(/\d+ rows?/, `${many} rows`),
-    piece: first!.piece!,
+    ...rowWords(run, piece, opOf(run, first!) as Extract<Operation, { op: 'knit' }>, from, to),
+    piece,
     yarnId: first!.yarnId,
     rows: { from, to },
     before: first!.before,
@@ -71,13 +80,11 @@ function told(plan: Plan, steps: readonly Step[], known: Set<string>): Stretch {
  *
  * @param steps of the plan, in order
  * @returns every step exactly once, in order
- * @example entriesOf(plan, steps).length // 41, where there were 117 steps
+ * @example entriesOf(result, result.steps).length // 41, where there were 117 steps
  */
-export function entriesOf(plan: Plan, steps: readonly Step[]): Entry[] {
+export function entriesOf(run: Run, steps: readonly Step[]): Entry[] {
   const shapes = (step: Step | undefined, piece: number | null): boolean =>
-    step?.piece === piece &&
-    step?.operation != null &&
-    SHAPES.has(plan.pieces[step.piece!]!.operations[step.operation]!.op);
+    step?.piece === piece && SHAPES.has(opOf(run, step)?.op ?? 'knit');
   const entries: Entry[] = [];
   const known = new Set<string>();
   for (let i = 0; i < steps.length;) {
@@ -91,10 +98,10 @@ export function entriesOf(plan: Plan, steps: readonly Step[]): Entry[] {
     }
     const many = steps.slice(i, end);
     // Joins differ by their yarn only, and by where one stops for them.
-    const join = `join ${plan.pieces[step.piece ?? -1]?.mode}`;
+    const join = `join ${run.plan.pieces[step.piece ?? -1]?.mode}`;
     const again = step.before !== null && known.has(join);
     if (step.before !== null) known.add(join);
-    entries.push(many.length > 2 ? { stretch: told(plan, many, known), again } : { step, again });
+    entries.push(many.length > 2 ? { stretch: told(run, many, known), again } : { step, again });
     i = many.length > 2 ? end : i + 1;
   }
   return entries;

@@ -127,6 +127,17 @@ export function legAt(track: Track, rows: number): Leg | undefined {
   return track.legs.find((leg) => rows < leg.offset + leg.rows) ?? track.legs.at(-1);
 }
 
+/**
+ * The machine that a piece hangs on after so many rows: none before the first row and after the last one.
+ *
+ * @returns id of the machine, or null
+ */
+export function hangsOn(planned: Planned, rows: number): string | null {
+  const track = trackOf(planned);
+  const leg = rows > 0 && rows < track.rows ? legAt(track, rows) : undefined;
+  return leg ? (planned.plan.pieces[leg.piece]?.machineId ?? null) : null;
+}
+
 /** How many rows ahead a cue is announced: enough to slow down, few enough to remember. */
 export const ANNOUNCE_ROWS = 5;
 

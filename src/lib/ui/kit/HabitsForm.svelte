@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Habits } from '$lib/core/kit';
+  import { PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
   import ChoiceField from '../options/ChoiceField.svelte';
   import CountField from '../options/CountField.svelte';
   import NumberField from '../options/NumberField.svelte';
@@ -61,7 +62,7 @@
     <NumberField
       label="Your rows a minute, tube"
       unit="rows"
-      help="Empty: 18, a practised knitter."
+      help="Empty: {TUBE_ROWS_PER_MINUTE}, a practised knitter."
       value={habits.tubeRowsPerMinute}
       min={0.5}
       max={200}
@@ -71,7 +72,7 @@
     <NumberField
       label="Your rows a minute, to and fro"
       unit="rows"
-      help="Empty: 12."
+      help="Empty: {PANEL_ROWS_PER_MINUTE}."
       value={habits.panelRowsPerMinute}
       min={0.5}
       max={200}

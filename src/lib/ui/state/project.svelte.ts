@@ -2,7 +2,7 @@ import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
-import { jot, record, strike } from '$lib/store/journal';
+import { browserShelf, jot, record, strike } from '$lib/store/journal';
 import { loadKit } from '$lib/store/kit';
 import {
   type Change,
@@ -103,10 +103,11 @@ export class ProjectState {
     if (this.kit && what.do === 'row' && !project.knowledge) this.#show(settled(this.kit, project));
     const event = eventOf(project.id, what);
     this.events = [...this.events, event];
-    jot(localStorage, event);
+    const shelf = browserShelf();
+    jot(shelf, event);
     void this.#write(async () => {
       await record(db(), event);
-      strike(localStorage, event);
+      strike(shelf, event);
     });
   }
 

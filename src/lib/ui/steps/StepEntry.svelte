@@ -47,9 +47,7 @@
   <li class="border-l-3 border-accent pl-3">
     {@render head(stretch.title, stretch.yarnId)}
     {#if stretch.before}<p class="text-sm quiet">{entry.again ? JOIN : stretch.before}</p>{/if}
-    <p class="text-sm quiet">
-      Row {stretch.rows.from} to {stretch.rows.to} of the piece. The counter does not count here: Tomble does.
-    </p>
+    <p class="text-sm quiet">{stretch.detail}</p>
     <ol class="my-1 rounded-field bg-base-200 px-2 py-1 text-sm">
       {#each stretch.lines as line (line.afterRow)}
         <li class="flex gap-2">

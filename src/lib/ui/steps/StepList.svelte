@@ -19,7 +19,13 @@
           ['At the machine', ['knit']],
           ['Finish by hand', ['finish']]
         ] as const)
-    ).map(([title, phases]) => ({ title, those: steps.filter((s) => phases.some((phase) => phase === s.phase)) }))
+    ).map(([title, phases]) => ({
+      title,
+      entries: entriesOf(
+        result,
+        steps.filter((s) => phases.some((phase) => phase === s.phase))
+      )
+    }))
   );
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
@@ -30,11 +36,11 @@
 </script>
 
 <div class="columns-1 gap-8 xl:columns-2 print:columns-2 print:gap-5">
-  {#each chapters as { title, those } (title)}
+  {#each chapters as { title, entries } (title)}
     <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
     <ol class="space-y-2 print:space-y-1">
-      {#each entriesOf(result.plan, those) as entry, i (firstOf(entry).id)}
-        {@const part = partOf(firstOf(entry), i > 0 ? those[those.indexOf(firstOf(entry)) - 1] : undefined)}
+      {#each entries as entry, i (firstOf(entry).id)}
+        {@const part = partOf(firstOf(entry), i > 0 ? firstOf(entries[i - 1]!) : undefined)}
         {#if part}<li class="pt-2 font-semibold">{part}</li>{/if}
         <StepEntry {entry} {result} />
       {/each}

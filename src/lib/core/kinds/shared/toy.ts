@@ -14,36 +14,47 @@ import {
   yarnOption
 } from '../../plan';
 import type { Kit } from '../../kit';
+import { ENDS, WHO } from './options';
+import { bestYarns, firstYarns, machineNear } from './pick';
 import { cordPiece, type Ring, tubePiece } from './tube';
 
-const SIZE = 'Who and how big';
+/** Pins of the ring that limbs and ears come from (handbook section 1). */
+const SMALL_PINS = 22;
+
 const COLOUR = 'Yarn and colour';
 
 /** What every toy asks. */
 export const toyOptions = {
   wearer: choiceOption({
     title: 'For',
-    group: SIZE,
+    group: WHO,
     choices: [
       { value: 'child', label: 'A child from 3 years' },
       { value: 'baby', label: 'A child under 3' },
       { value: 'adult', label: 'Grown-ups' }
     ]
   }),
-  sold: switchOption({ title: 'It will be sold or given to strangers', group: SIZE, start: false }),
+  sold: switchOption({ title: 'It will be sold or given to strangers', group: WHO, start: false }),
   yarn: yarnOption({ title: 'Main colour', group: COLOUR }),
   secondYarn: yarnOption({ title: 'Limbs and ears', group: COLOUR }),
   faceYarn: yarnOption({ title: 'Face and waist threads', group: COLOUR, help: 'A strong yarn: it is drawn tight.' }),
   smallMachine: machineOption({ title: 'Machine for the small parts', group: 'Machines' }),
   eyes: choiceOption({
     title: 'Eyes',
-    group: 'Ends and finishing',
+    group: ENDS,
     choices: [
       { value: 'embroidered', label: 'Embroidered', help: 'Cannot come off.' },
       { value: 'safety', label: 'Safety eyes', help: 'Not for children under 3.' }
     ]
   })
 };
+
+/** A toy one could begin with: two colours, a strong thread for the face, the small ring for the small parts. */
+export function toyStart(kit: Kit, machineId: string) {
+  const { main, second } = firstYarns(kit);
+  const faceYarn = bestYarns(kit).find((y) => y.behaviour.strength === 'strong')?.id ?? main;
+  return { yarn: main, secondYarn: second, faceYarn, smallMachine: machineNear(kit, SMALL_PINS, machineId).id };
+}
 
 /** Yarn for eyes and mouth (own estimate, no source). */
 const FACE_MM = 600;

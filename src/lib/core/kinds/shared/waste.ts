@@ -11,8 +11,8 @@ import {
   yarnOrNoneOption
 } from '../../plan';
 import { furthest } from './pick';
+import { ENDS } from './options';
 
-const GROUP = 'Ends and finishing';
 const withWaste = { key: 'waste', is: ['habit', 'few', 'ten', 'fifteen'] } as const;
 
 const FEW = { value: 'few', label: '5 rows', help: 'Enough to hold; little to unpick.' } as const;
@@ -27,13 +27,13 @@ const NONE = { value: 'none', label: 'None', help: 'The tails are the drawstring
 
 const wasteYarn = yarnOrNoneOption({
   title: 'Waste yarn',
-  group: GROUP,
+  group: ENDS,
   empty: 'The colour furthest from the work',
   when: withWaste
 });
 const separator = switchOption({
   title: 'One row of a third colour next to the work',
-  group: GROUP,
+  group: ENDS,
   help: 'The waste then comes away in one pull.',
   start: false,
   when: withWaste
@@ -41,14 +41,14 @@ const separator = switchOption({
 
 /** Waste yarn for pieces that also work without it: their tails are the drawstrings. */
 export const wasteIfWished = {
-  waste: choiceOption({ title: 'Waste yarn at both ends', group: GROUP, choices: [NONE, FEW, TEN, FIFTEEN, HABIT] }),
+  waste: choiceOption({ title: 'Waste yarn at both ends', group: ENDS, choices: [NONE, FEW, TEN, FIFTEEN, HABIT] }),
   wasteYarn,
   separator
 };
 
 /** Waste yarn for pieces whose stitches must stay live until they are closed, crocheted or lifted back. */
 export const wasteNeeded = {
-  waste: choiceOption({ title: 'Waste yarn', group: GROUP, choices: [HABIT, FEW, TEN, FIFTEEN] }),
+  waste: choiceOption({ title: 'Waste yarn', group: ENDS, choices: [HABIT, FEW, TEN, FIFTEEN] }),
   wasteYarn,
   separator
 };
