@@ -52,16 +52,6 @@ export const toyFigure: Kind<typeof ToyFigureOptions> = {
       const hatMm = o.bodyMm * HEAD_SHARE * 0.75;
       toy.flat('Hat', cap, hatMm, body, 'on the head, a few stitches', [{ x: 0, y: -hatMm * 0.4, turn: 0 }]);
     }
-    const { pieces, finishing, parts } = toy.done(o.eyes);
-    return {
-      title: brief.name,
-      pieces,
-      joins: [],
-      finishing,
-      worn: { form: 'toy', parts },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: null
-    };
+    return toy.plan(brief, ring, o);
   }
 };

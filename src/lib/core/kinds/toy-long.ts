@@ -60,16 +60,6 @@ export const toyLong: Kind<typeof ToyLongOptions> = {
       { x: half * 0.5, y: half * 0.4, turn: 160 }
     ]);
     if (o.tail) toy.cords('Tail', limb, 3, o.legMm * 1.4, body, 'at the end', [{ x: 0, y: o.bodyMm - 4, turn: 12 }]);
-    const { pieces, finishing, parts } = toy.done(o.eyes);
-    return {
-      title: brief.name,
-      pieces,
-      joins: [],
-      finishing,
-      worn: { form: 'toy', parts },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: null
-    };
+    return toy.plan(brief, ring, o);
   }
 };

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countOption, lengthOption } from '../plan';
+import { attach, countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { ballRows, stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';
 import { ringOn } from './shared/tube';
@@ -45,21 +45,7 @@ export const toyRound: Kind<typeof ToyRoundOptions> = {
       { x: -headHalf * 0.5, y: top + headMm * 0.16, turn: -155 },
       { x: headHalf * 0.5, y: top + headMm * 0.16, turn: 155 }
     ]);
-    const { pieces, finishing, parts } = toy.done(o.eyes);
-    const sewn = finishing.at(-1)!;
-    return {
-      title: brief.name,
-      pieces,
-      joins: [],
-      finishing: [
-        ...finishing.slice(0, -1),
-        { do: 'attach', piece: head, to: body, count: 1, where: 'on top', yarn: o.faceYarn, lengthMm: Math.round(3 * stuffedGirth(small) * 0.5 + 150) }, // prettier-ignore
-        sewn
-      ],
-      worn: { form: 'toy', parts },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: null
-    };
+    toy.finishing.push(attach(head, body, 1, 'on top', o.faceYarn, stuffedGirth(small) / 2));
+    return toy.plan(brief, ring, o);
   }
 };

@@ -1,6 +1,7 @@
 import { fillingGrams, STUFFED_WIDER } from '../../body';
 import {
   attach,
+  type Brief,
   castOn,
   choiceOption,
   drawstring,
@@ -8,6 +9,7 @@ import {
   knitRows,
   machineOption,
   type Piece,
+  type Plan,
   switchOption,
   type ToyPart,
   waist,
@@ -16,7 +18,7 @@ import {
 import type { Kit } from '../../kit';
 import { ENDS, WHO } from './options';
 import { bestYarns, firstYarns, machineNear } from './pick';
-import { cordPiece, type Ring, tubePiece } from './tube';
+import { cordPiece, type Ring, rowsFor, tubePiece } from './tube';
 
 /** Pins of the ring that limbs and ears come from (handbook section 1). */
 const SMALL_PINS = 22;
@@ -71,8 +73,7 @@ export const faceOf = (yarn: string, eyes: 'embroidered' | 'safety'): Finish => 
 export const stuffedGirth = (ring: Ring): number => ring.girthMm * (1 + STUFFED_WIDER);
 
 /** Rows of a ball: from pole to pole it is half its girth. */
-export const ballRows = (ring: Ring): number =>
-  Math.max(4, Math.round((stuffedGirth(ring) / 20) * ring.gauge.courses.value));
+export const ballRows = (ring: Ring): number => Math.max(4, rowsFor(ring, stuffedGirth(ring) / 2));
 
 /** A toy put together part by part; pieces, finishing and places grow alike. */
 export class ToyBuilder {
@@ -126,7 +127,7 @@ export class ToyBuilder {
   ): number {
     // prettier-ignore
     const p = this.pieces.length;
-    const rows = Math.max(2, Math.round((lengthMm / 10) * ring.gauge.courses.value));
+    const rows = rowsFor(ring, lengthMm);
     this.pieces.push(cordPiece(ring, label, width, rows, at.length));
     const girthMm = (10 * width) / ring.gauge.wales.value;
     this.finishing.push(attach(p, to, at.length, where, ring.yarn.id, girthMm));
@@ -147,7 +148,7 @@ export class ToyBuilder {
   ): number {
     const p = this.pieces.length;
     const yarn = ring.yarn.id;
-    const rows = Math.max(4, Math.round((lengthMm / 10) * ring.gauge.courses.value));
+    const rows = Math.max(4, rowsFor(ring, lengthMm));
     this.pieces.push(
       tubePiece(this.kit, ring, label, [castOn(yarn), knitRows(label, yarn, rows), drawstring(yarn, ring.turnMm)], {
         copies: at.length
@@ -168,20 +169,30 @@ export class ToyBuilder {
     return p;
   }
 
-  /** Everything with the face and the tails. */
-  done(eyes: 'embroidered' | 'safety'): { finishing: Finish[]; parts: ToyPart[]; pieces: Piece[] } {
-    const face = faceOf(this.thread, eyes);
+  /** The toy as a plan: its parts with the face and the tails. */
+  plan(
+    brief: Brief,
+    ring: Ring,
+    o: { readonly eyes: 'embroidered' | 'safety'; readonly wearer: 'child' | 'baby' | 'adult' }
+  ): Plan {
+    const face = faceOf(this.thread, o.eyes);
     // Safety eyes go in before the body is stuffed, embroidered ones at the end.
-    const first = this.finishing.findIndex((f) => f.do === 'stuff');
-    const finishing =
-      eyes === 'safety'
-        ? [...this.finishing.slice(0, first), face, ...this.finishing.slice(first)]
-        : [...this.finishing, face];
+    const first = o.eyes === 'safety' ? this.finishing.findIndex((f) => f.do === 'stuff') : this.finishing.length;
     const tails = this.pieces.reduce((sum, piece) => sum + 2 * piece.copies, 0);
     return {
+      title: brief.name,
       pieces: this.pieces,
-      parts: this.parts,
-      finishing: [...finishing, { do: 'weaveIn', piece: 0, tails }]
+      joins: [],
+      finishing: [
+        ...this.finishing.slice(0, first),
+        face,
+        ...this.finishing.slice(first),
+        { do: 'weaveIn', piece: 0, tails }
+      ],
+      worn: { form: 'toy', parts: this.parts },
+      wearer: o.wearer,
+      state: ring.gauge.state,
+      wanted: null
     };
   }
 }

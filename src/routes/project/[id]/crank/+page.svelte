@@ -162,13 +162,13 @@
               >At pin {next.turn.toPin}: yarn under the bumper, a light pull, never force the stop</span
             >
           {/if}
-          <span class="grid grid-cols-[1fr_auto] items-end gap-2 numerals text-lg leading-tight md:text-3xl">
+          <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl">
             <span
               ><strong>{next.inSection - 1}</strong> of {next.ofSection} in this {several && oneSection
                 ? 'piece'
                 : 'section'}</span
             >
-            <span class="text-right"
+            <span class="sm:text-right"
               >{#if several && !oneSection}<strong>{inPiece}</strong> of {leg?.rows} in this piece{:else}<strong
                   >{rows}</strong
                 >
