@@ -52,7 +52,9 @@
       {#each stretch.lines as line (line.afterRow)}
         <li class="flex gap-2">
           <span class="w-20 shrink-0 numerals font-semibold">after {line.afterRow}</span>
-          <span>{line.titles.join('; ')}</span>
+          <span
+            >{#each line.titles as title (title)}<span class="block">{title}</span>{/each}</span
+          >
         </li>
       {/each}
     </ol>
