@@ -2,8 +2,9 @@ import { defineConfig } from '@playwright/test';
 import { CHROMIUM_ARGS, chromiumPath } from './scripts/browser.mjs';
 
 /** Two servers of the same build: one as a new knitter finds it, one with the demo village. */
-const PLAIN = 41731;
-const DEMO = 41732;
+// Below the ports that systems lend to outgoing connections (32768 and up on Linux): one of those may be taken at any moment.
+const PLAIN = 24731;
+const DEMO = 24732;
 
 const server = (port: number, demo: boolean) => ({
   command: 'node build/index.js',
