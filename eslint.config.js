@@ -20,6 +20,15 @@ export default ts.config(
       'no-console': 'error'
     }
   },
+  {
+    // A language element that a switch forgets is a mistake, whether or not a default branch swallows it.
+    files: ['src/**/*.ts', 'tests/**/*.ts'],
+    ignores: ['**/*.svelte.ts', 'src/service-worker.ts'],
+    languageOptions: { parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname } },
+    rules: {
+      '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: false }]
+    }
+  },
   { files: ['scripts/**', 'bench/**', 'tests/e2e/**', 'playwright.config.ts'], rules: { 'no-console': 'off' } },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
+import { refsOf } from './kinds/refs';
 import { Kit } from './kit';
-import { Brief, type Finding, optionFields, type Plan, type Section } from './plan';
+import { Brief, type Finding, type Plan } from './plan';
 import { echo, type Fault } from './quantity';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
 
@@ -49,7 +50,12 @@ function ruleOf(issue: z.core.$ZodIssue): string {
       return `must be one of ${issue.values.map(String).join(', ')}`;
     case 'unrecognized_keys':
       return `must not have ${issue.keys.join(', ')}`;
-    default:
+    case 'custom':
+    case 'invalid_element':
+    case 'invalid_format':
+    case 'invalid_key':
+    case 'invalid_union':
+    case 'not_multiple_of':
       return issue.message.startsWith('must') ? issue.message : `must be valid (${issue.message.toLowerCase()})`;
   }
 }
@@ -94,29 +100,15 @@ function missing(path: string, what: string, id: unknown): PathFault {
   return { code: 'unknown-id', path, field: path, rule: `must be the id of a ${what} in the kit`, received: echo(id) };
 }
 
-/** Ids in a brief that name nothing in the kit. */
-function looseIds(kit: Kit, brief: Brief, options: Record<string, unknown>): PathFault[] {
-  const faults: PathFault[] = [];
-  if (brief.pompom && !kit.yarns.some((y) => y.id === brief.pompom?.yarn)) {
-    faults.push(missing('brief.pompom.yarn', 'yarn', brief.pompom.yarn));
-  }
-  if (!kit.machines.some((m) => m.id === brief.machineId))
-    faults.push(missing('brief.machineId', 'machine', brief.machineId));
-  const yarns = new Set(kit.yarns.map((y) => y.id));
-  for (const { key, meta } of optionFields(kindOf(brief.kind)!.options)) {
-    const value = options[key];
-    const path = `brief.options.${key}`;
-    if (meta.control === 'yarn' && value !== null && !yarns.has(value as string))
-      faults.push(missing(path, 'yarn', value));
-    if (meta.control === 'machine' && !kit.machines.some((m) => m.id === value)) {
-      faults.push(missing(path, 'machine', value));
-    }
-    if (meta.control !== 'sections') continue;
-    (value as Section[]).forEach((section, i) => {
-      if (!yarns.has(section.yarn)) faults.push(missing(`${path}[${i}].yarn`, 'yarn', section.yarn));
-    });
-  }
-  return faults;
+/** Ids in a brief that name nothing in the kit. Strands of a yarn that is gone are harmless. */
+function looseIds(kit: Kit, brief: Brief): PathFault[] {
+  const known = {
+    machine: new Set(kit.machines.map((m) => m.id)),
+    yarn: new Set(kit.yarns.map((y) => y.id))
+  };
+  return refsOf(brief)
+    .filter(({ what, id, path }) => !known[what].has(id) && !path.startsWith('strands.'))
+    .map(({ what, id, path }) => missing(`brief.${path}`, what, id));
 }
 
 /** A plan with the pompoms its brief asks for on top of the kind's own finishing. */
@@ -160,7 +152,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   }
   const options = kind.options.safeParse(brief.options);
   if (!options.success) return { ok: false, faults: faultsOf(options.error, brief.options, ['brief', 'options']) };
-  const loose = looseIds(kit, brief, options.data);
+  const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
   return { ok: true, value: read(kit, whole, withPompoms(kind.draft(kit, whole, options.data), whole)) };

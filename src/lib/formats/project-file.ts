@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { refsOf } from '$lib/core/kinds/refs';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { echo, wordFault } from '$lib/core/quantity';
@@ -31,14 +32,15 @@ export type ProjectFile = z.infer<typeof ProjectFile>;
  */
 export function kitOf(result: Result): Kit {
   const { kit, plan, fabric, brief } = result;
-  const named = JSON.stringify([brief.options, brief.machineId, brief.pompom]);
-  const isNamed = (id: string): boolean => named.includes(JSON.stringify(id));
-  const machines = kit.machines.filter((m) => isNamed(m.id) || plan.pieces.some((p) => p.machineId === m.id));
+  const named = new Set(refsOf(brief).map(({ what, id }) => `${what} ${id}`));
+  const machines = kit.machines.filter(
+    (m) => named.has(`machine ${m.id}`) || plan.pieces.some((p) => p.machineId === m.id)
+  );
   const onThem = (entry: { machineId: string }): boolean => machines.some((m) => m.id === entry.machineId);
   const swatches = kit.swatches.filter(onThem);
   const finished = kit.finished.filter(onThem);
   const measured = new Set([...swatches, ...finished].map((entry) => entry.yarnId));
-  const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || isNamed(y.id) || measured.has(y.id));
+  const yarns = kit.yarns.filter((y) => fabric.yarns.includes(y.id) || named.has(`yarn ${y.id}`) || measured.has(y.id));
   const known = (entry: { yarnId: string }): boolean => yarns.some((y) => y.id === entry.yarnId);
   return {
     machines,

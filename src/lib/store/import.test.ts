@@ -103,4 +103,27 @@ describe('importProject', () => {
     await importProject(db, fileOf(kit), NOW);
     expect((await db.swatches.toArray()).map((s) => [s.id, s.setAside])).toEqual([['s', true]]);
   });
+
+  it('moves machines and yarns in every option and in the pompom, and keeps the habits of a begun piece', async () => {
+    const db = freshDb();
+    const mine = sampleKit({ yarns: [medium('red', '#ff8888'), medium('blue', '#88ff88')], machine: { pins: 40 } });
+    await addKit(db, mine);
+    const kit = sampleKit({ habits: { wasteStart: 3, wasteEnd: 11 } });
+    const start = newProject(kit, 'garland', 'm', NOW);
+    const { project } = edited(start, { pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue' } });
+    const planned = tryPlan(kit, project.brief);
+    if (!planned.ok) throw new Error('the file of the test must plan');
+    const row = { projectId: 'x', at: NOW.toISOString(), what: { do: 'row' as const, yarn: 'red' } };
+    const read = readProjectFile(writeProjectFile(project, planned.value, [row], NOW));
+    if (!read.ok) throw new Error(read.reasons.join(' '));
+    const stored = (await db.projects.get(await importProject(db, read.file, NOW)))!;
+    // The pins of the other ring and the shades of the other yarns come along with the ids.
+    const { smallMachine, motifYarn } = stored.brief.options as { smallMachine: string; motifYarn: string };
+    expect(smallMachine).toBe(stored.brief.machineId);
+    expect(await db.machines.get(smallMachine)).toMatchObject({ pins: 48 });
+    expect(await db.yarns.get(motifYarn)).toMatchObject({ colour: { hex: kit.yarns.find((y) => y.id === project.brief.options['motifYarn'])!.colour.hex } }); // prettier-ignore
+    expect(await db.yarns.get(stored.brief.pompom!.yarn)).toMatchObject({ colour: { hex: '#205080' } });
+    // Whatever is habit here, the piece on the machine goes on as it was begun.
+    expect(stored.knowledge?.habits).toMatchObject({ wasteStart: 3, wasteEnd: 11 });
+  });
 });

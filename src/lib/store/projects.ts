@@ -1,11 +1,12 @@
 import { type Body, fitted } from '$lib/core/body';
 import { kindOf } from '$lib/core/kinds';
+import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
 import { Brief, type Fix } from '$lib/core/plan';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
-import { Project } from './records/project';
+import { planHabits, Project } from './records/project';
 
 /** Edits that can be taken back. */
 const MOST_UNDO = 100;
@@ -119,11 +120,12 @@ export const planProject = (kit: Kit, project: Project): Planned => tryPlan(kitF
 export function settled(kit: Kit, project: Project): Project {
   if (project.knowledge) return project;
   // Every machine the brief names: parts may come from a second ring.
-  const named = new Set([project.brief.machineId, ...Object.values(project.brief.options)]);
+  const named = new Set(refsOf(project.brief).flatMap(({ what, id }) => (what === 'machine' ? [id] : [])));
   const of = (entry: { machineId: string }): boolean => named.has(entry.machineId);
-  const { wasteStart, wasteEnd, wasteStrip, counter } = kit.habits;
-  const habits = { wasteStart, wasteEnd, wasteStrip, counter };
-  return { ...project, knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of), habits } };
+  return {
+    ...project,
+    knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of), habits: planHabits(kit.habits) }
+  };
 }
 
 /** Keeps a project. */

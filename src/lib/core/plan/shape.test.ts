@@ -9,6 +9,24 @@ const slopeOf = (stitches: number, rows: number) => {
   return tried.slope;
 };
 
+describe('mirror images', () => {
+  it('reflect the pins of a ladder too; twice mirrored they stand where they stood', () => {
+    const ladder: Operation = { op: 'ladder', pins: [4, 9] };
+    const pins = { from: 3, to: 20 };
+    const waste: Operation = {
+      op: 'knit',
+      section: 'Waste yarn',
+      yarn: 'w',
+      rows: 4,
+      purpose: 'waste',
+      joinTailMm: 200
+    };
+    const once = mirrored([waste, ladder], pins);
+    expect(once[1]).toEqual({ op: 'ladder', pins: [14, 19] });
+    expect(mirrored(once, pins)[1]).toEqual(ladder);
+  });
+});
+
 describe('slopes', () => {
   it('19 decreases every other row take 38 rows', () => {
     const slope = slopeOf(19, 38);

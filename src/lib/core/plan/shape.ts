@@ -166,7 +166,11 @@ export function mirrored(operations: readonly Operation[], pins: { from: number;
         if (lengthened || op.purpose === 'work') return op;
         lengthened = true;
         return { ...op, rows: op.rows + 1 };
-      default:
+      case 'ladder':
+        return { ...op, pins: op.pins.map(flip).sort((a, b) => a - b) };
+      case 'zeroCounter':
+      case 'rehang':
+      case 'hangOff':
         return op;
     }
   });

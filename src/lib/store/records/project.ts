@@ -20,6 +20,12 @@ export const Measured = z.object({
 });
 export type Measured = z.infer<typeof Measured>;
 
+/** Habits that change a plan. */
+const PlanHabits = Habits.pick({ wasteStart: true, wasteEnd: true, wasteStrip: true, counter: true });
+
+/** Of all habits those that change a plan: what a begun piece keeps. */
+export const planHabits = (habits: Habits): z.infer<typeof PlanHabits> => PlanHabits.parse(habits);
+
 /** A project as it is kept. Undo and redo of edits are kept with it, so that a reload loses nothing. */
 export const Project = z.object({
   id: z.string().min(1).max(80),
@@ -38,7 +44,7 @@ export const Project = z.object({
       swatches: z.array(Swatch).max(20_000),
       finished: z.array(Observation).max(20_000),
       /** Habits that change rows; absent in projects begun before there were such habits. */
-      habits: Habits.pick({ wasteStart: true, wasteEnd: true, wasteStrip: true, counter: true }).optional()
+      habits: PlanHabits.optional()
     })
     .nullable()
     .default(null),

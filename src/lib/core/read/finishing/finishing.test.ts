@@ -20,6 +20,7 @@ const step = (r: Result, what: Finish['do']) => r.steps.find((s) => s.finish !==
 
 /** Whether an action holds the live stitches of an end, so that waste yarn may come away. */
 function holds(p: Plan, f: Finish, piece: number, edge: Edge): boolean {
+  // eslint-disable-next-line @typescript-eslint/switch-exhaustiveness-check -- most actions hold nothing
   switch (f.do) {
     case 'threadEdge':
     case 'crochetEdge':
