@@ -1,6 +1,14 @@
 // The floors of the house. A room of the core imports only from the floors below its own, and the core
 // knows nothing of the interface, the browser's storage or the server.
-const floors = [['quantity'], ['kit', 'plan'], ['knit', 'body'], ['kinds', 'read'], ['judge', 'convert'], ['tomble']];
+const floors = [
+  ['quantity'],
+  ['kit', 'plan'],
+  ['knit', 'body'],
+  ['hand'],
+  ['kinds', 'read'],
+  ['judge', 'convert'],
+  ['tomble']
+];
 const core = '^src/lib/core/';
 const rules = floors.map((rooms, i) => {
   const above = floors.slice(i + 1).flat();
@@ -31,6 +39,13 @@ module.exports = {
       severity: 'error',
       from: { path: core, pathNot: '\\.test\\.ts$' },
       to: { dependencyTypes: ['npm', 'npm-dev'], pathNot: 'node_modules/(zod|culori|@types/culori|date-fns)' }
+    },
+    {
+      name: 'words-stand-between',
+      comment: 'the room of words knows the core and nothing above it',
+      severity: 'error',
+      from: { path: '^src/lib/words/', pathNot: '\\.test\\.ts$' },
+      to: { path: '^src/(lib/(?!core|words)|routes)' }
     },
     {
       name: 'formats-do-not-draw-on-screens',

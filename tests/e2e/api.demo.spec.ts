@@ -20,6 +20,7 @@ test('the documented request gives what the documentation shows', async ({ reque
     'cuts',
     'figures',
     'findings',
+    'made',
     'outline',
     'plan',
     'reveal',

@@ -68,6 +68,13 @@ export async function reload(page: Page): Promise<void> {
   await page.locator('h1, [data-testid=crank]').first().waitFor();
 }
 
+/** Begins a project of a kind from the page where everything hangs. */
+export async function begin(page: Page, title: string): Promise<void> {
+  await page.goto('/new');
+  await page.getByRole('button', { name: new RegExp(`^${title}`) }).click();
+  await expect(page.getByTestId('rows')).toBeVisible();
+}
+
 /** The number at the head of a plan, "112 rows". */
 export async function rowsOf(page: Page): Promise<number> {
   return Number.parseInt(await page.getByTestId('rows').innerText(), 10);

@@ -209,9 +209,9 @@ test('keys alone do the whole of Plan and Crank', async ({ page }) => {
   await tabTo(page, /^Draw with the thread doubled$/);
   await page.keyboard.press('Space');
   await expect(page.getByRole('checkbox', { name: 'Draw with the thread doubled' })).toBeChecked();
-  await tabTo(page, /^Draw each end shut|^Closing the crown/);
+  await tabTo(page, /^One end, then the other|^Closing the crown/);
   await page.keyboard.press('ArrowRight');
-  await expect(page.getByRole('radio', { name: 'Zip both edges first' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: /^Both ends, then pinched/ })).toBeChecked();
   // Stripes: moved, added and removed without a mouse.
   await tabTo(page, /^Lining of another colour|^Colours$/);
   await page.keyboard.press('ArrowLeft');

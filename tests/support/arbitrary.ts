@@ -136,9 +136,12 @@ export function anyBrief(kit: Kit, kind: Kind): fc.Arbitrary<Brief> {
           count: fc.integer({ min: 1, max: 5 }),
           wraps: fc.integer({ min: 10, max: 100 }),
           cardMm: fc.integer({ min: 20, max: 120 }),
-          yarn
+          yarn,
+          from: fc.constantFrom('wound', 'bought'),
+          by: fc.constantFrom('bow', 'button')
         })
       ),
+      ownSteps: fc.uniqueArray(fc.constantFrom('Sew in a name', 'Wash it', 'Wrap it up'), { maxLength: 2 }),
       options: fc.record(fields)
     })
     .map((raw) => Brief.parse({ kind: kind.code, name: kind.title, ...raw }));

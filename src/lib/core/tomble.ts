@@ -3,7 +3,8 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { Kit } from './kit';
-import { Brief, type Finding, type Plan } from './plan';
+import { type Act, Brief, type Draft, type Finding } from './plan';
+import { make } from './hand';
 import { echo, type Fault } from './quantity';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
 
@@ -111,15 +112,18 @@ function looseIds(kit: Kit, brief: Brief): PathFault[] {
     .map(({ what, id, path }) => missing(`brief.${path}`, what, id));
 }
 
-/** A plan with the pompoms its brief asks for on top of the kind's own finishing. */
-function withPompoms(plan: Plan, brief: Brief): Plan {
-  if (!brief.pompom) return plan;
-  return { ...plan, finishing: [...plan.finishing, { do: 'pompom', ...brief.pompom, on: 'piece' }] };
+/** What a brief adds to any kind: pompoms, and steps in the knitter's own words. */
+function withWishes({ plan, notes }: Draft, brief: Brief): Draft {
+  const wishes: Act[] = [
+    ...(brief.pompom ? [{ do: 'pompom', ...brief.pompom, on: 'piece' } as const] : []),
+    ...brief.ownSteps.map((text): Act => ({ do: 'own', text }))
+  ];
+  return wishes.length ? { plan: { ...plan, acts: [...plan.acts, ...wishes] }, notes } : { plan, notes };
 }
 
 /** Everything read from one plan that was drafted already. */
-export function read(kit: Kit, brief: Brief, plan: Plan): Result {
-  const run = execute(kit, brief, plan);
+export function read(kit: Kit, brief: Brief, { plan, notes }: Draft): Result {
+  const run = make(execute(kit, brief, plan, notes));
   const reveal = readReveal(run);
   const steps = readSteps(run);
   const readings: Readings = {
@@ -155,7 +159,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
-  return { ok: true, value: read(kit, whole, withPompoms(kind.draft(kit, whole, options.data), whole)) };
+  return { ok: true, value: read(kit, whole, withWishes(kind.draft(kit, whole, options.data), whole)) };
 }
 
 /**

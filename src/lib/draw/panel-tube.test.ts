@@ -1,11 +1,13 @@
 import { describe, expect, it } from 'vitest';
 import { made } from '../../../tests/support/sample';
+import { read, type Result } from '$lib/core/tomble';
 import type { PathShape, Scene } from './scene';
 import { tubeScene } from './tube';
 
 const view = { width: 260, height: 800, rowsDone: null as number | null, slim: false };
-const draw = (kind: string, options: object = {}, piece = 0, rowsDone: number | null = null): Scene => {
-  const result = made(kind, options);
+const draw = (kind: string, options: object = {}, piece = 0, rowsDone: number | null = null): Scene =>
+  sceneOf(made(kind, options), piece, rowsDone);
+const sceneOf = (result: Result, piece = 0, rowsDone: number | null = null): Scene => {
   const tube = result.outline.tubes[piece]!;
   return tubeScene(tube, result.yarns, tube.pins, { ...view, rowsDone });
 };
@@ -63,7 +65,19 @@ describe('a cord as it hangs', () => {
 
 describe('a tube with ladders', () => {
   it('shows the ladders that can be seen from in front', () => {
-    const ladders = draw('wrap').shapes.filter((s) => s.shape === 'path' && s.title?.startsWith('Ladder'));
+    // Pin 12 dropped at the machine, before the scarf is hung off.
+    const scarf = made('scarf', { style: 'plain' });
+    const [piece] = scarf.plan.pieces;
+    const operations = [
+      ...piece!.operations.slice(0, -1),
+      { op: 'ladder', pins: [12] } as const,
+      piece!.operations.at(-1)!
+    ];
+    const laddered = read(scarf.kit, scarf.brief, {
+      plan: { ...scarf.plan, pieces: [{ ...piece!, operations }] },
+      notes: scarf.notes
+    });
+    const ladders = sceneOf(laddered).shapes.filter((s) => s.shape === 'path' && s.title?.startsWith('Ladder'));
     expect(ladders.length).toBeGreaterThan(0);
     expect(ladders.length).toBeLessThanOrEqual(2);
   });

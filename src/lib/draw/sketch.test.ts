@@ -2,8 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../tests/support/arbitrary';
 import { made, sampleKit } from '../../../tests/support/sample';
-import { finishingSketch } from '$lib/core/read';
 import { tryPlan } from '$lib/core/tomble';
+import { speak } from '$lib/words';
+import { actSketch } from './acts';
 import { finishedScene } from './finished';
 import type { PathShape, Scene, TextShape } from './scene';
 import { sketchScene } from './sketch';
@@ -21,7 +22,7 @@ describe('sketches as pictures', () => {
         const planned = tryPlan(kit, brief);
         if (!planned.ok) return;
         const { value: result } = planned;
-        const sketches = result.plan.finishing.flatMap((_, i) => finishingSketch(result, i) ?? []);
+        const sketches = result.plan.acts.slice(0, 60).flatMap((_, i) => actSketch(result, i, speak(result)) ?? []);
         const scenes = sketches.map((sketch) => sketchScene(sketch, result.yarns, 240, 150));
         // The dome of a lined hat is drawn by a room of its own, with curves; it has its own test.
         const finished = result.outline.worn ? null : finishedScene(result, 240, 150);
@@ -54,18 +55,18 @@ describe('sketches as pictures', () => {
   });
 
   it('a snug picture is as low as what it shows', () => {
-    const result = made('mug-wrap');
-    const close = result.plan.finishing.findIndex((f) => f.do === 'flatClose');
-    const sketch = finishingSketch(result, close)!;
+    const result = made('mug-wrap', { closeBy: 'hook' });
+    const close = result.plan.acts.findIndex((act) => act.do === 'join');
+    const sketch = actSketch(result, close, speak(result))!;
     expect(sketchScene(sketch, result.yarns, 420, 190, true, true).height).toBeLessThan(100);
     expect(sketchScene(sketch, result.yarns, 420, 190).height).toBe(190);
   });
 
   it('the flat close draws every pin once, facing its partner: 1 with 22, 11 with 12', () => {
     const result = made('mug-wrap', {}, sampleKit({ machine: { pins: 22 } }));
-    const close = result.plan.finishing.findIndex((f) => f.do === 'flatClose');
-    const { shapes } = finishingSketch(result, close)!;
-    const at = (pin: number): number => shapes.find((s) => s.title === `Pin ${pin}`)!.points[0]![0];
+    const close = result.plan.acts.findIndex((act) => act.do === 'join');
+    const { shapes } = actSketch(result, close, speak(result))!;
+    const at = (pin: number): number => shapes.find((s) => s.title === `pin ${pin}`)!.points[0]![0];
     expect(shapes).toHaveLength(22);
     for (let pin = 1; pin <= 11; pin++) expect(at(pin)).toBeCloseTo(at(23 - pin), 9);
   });

@@ -3,7 +3,9 @@ import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
 import { made, sampleKit } from '../../../tests/support/sample';
 import { KINDS } from '$lib/core/kinds';
-import { allRows, finishingSketch } from '$lib/core/read';
+import { allRows } from '$lib/core/read';
+import { actSketch } from '$lib/draw/acts';
+import { speak } from '$lib/words';
 import { finishedScene } from '$lib/draw/finished';
 import { sketchScene } from '$lib/draw/sketch';
 import { tubeScene } from '$lib/draw/tube';
@@ -42,8 +44,8 @@ describe.each(KINDS.map((kind) => [kind.code] as const))('%s in every open forma
   it('its pictures are well-formed SVG (fast-xml-parser)', () => {
     const scenes = [
       ...result.outline.tubes.map((tube) => tubeScene(tube, result.yarns, tube.pins, { width: 320, height: 900, rowsDone: null, slim: false })), // prettier-ignore
-      ...result.plan.finishing.flatMap((_, i) => {
-        const sketch = finishingSketch(result, i);
+      ...result.plan.acts.flatMap((_, i) => {
+        const sketch = actSketch(result, i, speak(result));
         return sketch ? [sketchScene(sketch, result.yarns, 420, 190)] : [];
       }),
       finishedScene(result, 600, 480)!

@@ -1,5 +1,9 @@
 import type { Result } from '$lib/core/tomble';
-import { cutsOf, finishedSketch, finishingSketch, PLACES, type Reveal } from '$lib/core/read';
+import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/core/read';
+import { actSketch } from '$lib/draw/acts';
+import type { z } from 'zod';
+import type { MadeAnswer } from './made-schema';
+import { type Speech, speak, worded } from '$lib/words';
 
 interface Run {
   readonly place: string;
@@ -19,20 +23,61 @@ function runsOf(place: Reveal['pieces'][number]['place']): Run[] {
   return runs;
 }
 
+/** A step with its words beside its facts. */
+function stepAnswer(step: Step, say: Speech): object {
+  const { title, detail, before, why } = say.step(step);
+  const cues = step.cues.map((cue) => ({ row: cue.row, kind: cue.kind, facts: cue.facts, sentence: say.cue(cue) }));
+  // `finish` is what an act was called before hands were run.
+  return { ...step, finish: step.act, title, detail, before, why: why ?? null, cues };
+}
+
+/** What hands make of it: every thing with its openings, seams, tails, what is cut, and what would be left undone. */
+function madeAnswer(result: Result, say: Speech): z.output<typeof MadeAnswer> {
+  const { things, seams, tails, cuts, left } = result.worked;
+  const label = (piece: number): string => result.plan.pieces[piece]!.label;
+  return {
+    things: things.map((thing) => ({
+      name: thing.name,
+      times: thing.times,
+      euler: thing.euler,
+      openings: thing.openings.map((o) => ({ name: o.name ?? 'hole', girthMm: o.girthMm }))
+    })),
+    seams: seams.map((seam) => ({
+      name: say.words.seam(seam.name, say.talk),
+      a: label(seam.a.piece),
+      b: label(seam.b.piece),
+      by: seam.by,
+      lengthMm: seam.mm
+    })),
+    tails: tails.map(({ yarn, where, fate, times }) => ({
+      yarn,
+      place: where.at === 'row' ? `row ${where.row}` : where.at === 'seam' ? where.name : where.at,
+      end: fate,
+      times
+    })),
+    cuts: cuts.map(({ yarn, what, mm, count }) => ({ yarn, what, lengthMm: mm, count })),
+    left: [...result.worked.refusals.map(({ act, refusal }) => ({ act, ...refusal })), ...left.map((l) => ({ ...l }))]
+  };
+}
+
 /**
  * A result as plain JSON, the answer of `POST /api/plan`. Rows are given as runs, so that a long piece stays small. The
  * fold and the runs of the first piece stand beside those of all pieces, as they did before there could be several.
  */
 export function planAnswer(result: Result): object {
-  const { plan, sizes, pace, findings, steps, yarnUse, reveal, outline } = result;
+  const { plan, notes, sizes, pace, steps, yarnUse, reveal, outline } = result;
+  const { findings } = worded(result);
+  const say = speak(result);
   const pieces = reveal.pieces.map(({ place, foldRow }) => ({ foldRow, runs: runsOf(place) }));
   return {
-    plan,
+    // Acts stand a second time under the name they had before hands were run.
+    plan: { ...plan, ...notes, finishing: plan.acts, joins: plan.acts.filter((act) => act.do === 'join') },
     figures: { ...sizes, pace },
     findings,
-    steps,
+    steps: steps.map((step) => stepAnswer(step, say)),
     yarn: yarnUse,
-    cuts: cutsOf(result),
+    cuts: cutsOf(result).map((cut) => ({ ...cut, what: say.cut(cut), code: cut.what })),
+    made: madeAnswer(result, say),
     reveal: {
       foldRow: pieces[0]?.foldRow ?? null,
       turnRows: reveal.turnRows,
@@ -42,7 +87,7 @@ export function planAnswer(result: Result): object {
     outline: {
       ...outline,
       finished: finishedSketch(result),
-      finishing: plan.finishing.map((_, i) => finishingSketch(result, i))
+      finishing: plan.acts.map((_, i) => actSketch(result, i, say))
     }
   };
 }

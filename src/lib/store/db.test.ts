@@ -36,6 +36,17 @@ const RELEASED: Readonly<Record<number, Record<string, string>>> = {
     settings: 'key',
     observations: 'id, projectId',
     people: 'id'
+  },
+  4: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId, &key',
+    habits: 'id',
+    settings: 'key',
+    observations: 'id, projectId',
+    people: 'id'
   }
 };
 
@@ -57,7 +68,9 @@ describe('versions of the database', () => {
     await old.table('events').add({ projectId: 'p', what: { do: 'row', yarn: 'y' } });
     old.close();
     const now = new TombleDb(NAME);
-    expect(await now.projects.get('p')).toMatchObject({ brief: { name: 'Hat' } });
+    const kept = await now.projects.get('p');
+    expect(kept).toMatchObject({ brief: { name: 'Hat' } });
+    if (Number(version) < 4) expect(kept).toMatchObject({ brief: { ownSteps: [] }, rested: null });
     expect(await now.events.where('projectId').equals('p').count()).toBe(1);
     now.close();
   });

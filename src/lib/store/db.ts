@@ -10,6 +10,23 @@ export interface Setting {
   readonly value: unknown;
 }
 
+/** A brief as it was kept before version 4. */
+type OldBrief = { ownSteps?: string[]; pompom?: { from?: string; by?: string } | null };
+
+function fourthBrief(brief: OldBrief): void {
+  brief.ownSteps ??= [];
+  if (brief.pompom) {
+    brief.pompom.from ??= 'wound';
+    brief.pompom.by ??= 'bow';
+  }
+}
+
+/** What version 4 adds to a project; nothing that was there is changed. */
+function fourth(project: { brief: OldBrief; past?: OldBrief[]; future?: OldBrief[]; rested?: null }): void {
+  for (const brief of [project.brief, ...(project.past ?? []), ...(project.future ?? [])]) fourthBrief(brief);
+  project.rested ??= null;
+}
+
 /** Everything the browser keeps. Versions are consecutive and frozen once released. */
 export class TombleDb extends Dexie {
   machines!: Table<Machine, string>;
@@ -38,5 +55,10 @@ export class TombleDb extends Dexie {
     this.version(2).stores({ observations: 'id, projectId', people: 'id' });
     // Each event has a key of its own, so that one written twice is kept once. Events from before have none.
     this.version(3).stores({ events: '++id, projectId, &key' });
+    // Briefs say whether a pompom is wound or bought and have steps of the knitter's own; a project has what was measured at
+    // rest. What was kept before has none of it: pompoms were wound and tied, nothing was asked.
+    this.version(4)
+      .stores({})
+      .upgrade((tx) => tx.table('projects').toCollection().modify(fourth));
   }
 }

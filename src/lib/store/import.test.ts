@@ -110,7 +110,9 @@ describe('importProject', () => {
     await addKit(db, mine);
     const kit = sampleKit({ habits: { wasteStart: 3, wasteEnd: 11 } });
     const start = newProject(kit, 'garland', 'm', NOW);
-    const { project } = edited(start, { pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue' } });
+    const { project } = edited(start, {
+      pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue', from: 'wound', by: 'bow' }
+    });
     const planned = tryPlan(kit, project.brief);
     if (!planned.ok) throw new Error('the file of the test must plan');
     const row = { projectId: 'x', at: NOW.toISOString(), what: { do: 'row' as const, yarn: 'red' } };

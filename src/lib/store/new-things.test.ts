@@ -8,7 +8,7 @@ import { Measured, Project } from './records/project';
 
 const kit = sampleKit();
 const NOW = new Date('2026-11-24T08:00:00Z');
-const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red' };
+const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red', from: 'wound', by: 'bow' } as const;
 
 describe('habits', () => {
   it('two quick changes never undo each other', async () => {

@@ -2,7 +2,8 @@ import { type Body, fitted } from '$lib/core/body';
 import { kindOf } from '$lib/core/kinds';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
-import { Brief, type Fix } from '$lib/core/plan';
+import type { z } from 'zod';
+import { Brief, type Fix, optionFields } from '$lib/core/plan';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -15,7 +16,7 @@ const MOST_UNDO = 100;
 const ONE_EDIT_MS = 900;
 
 /** A change to a brief; options are merged key by key. */
-export type Change = Omit<Fix['change'], 'pompom'> & Partial<Pick<Brief, 'name' | 'hole' | 'pompom'>>;
+export type Change = Omit<Fix['change'], 'pompom'> & Partial<Pick<Brief, 'name' | 'hole' | 'pompom' | 'ownSteps'>>;
 
 /** A brief with a change applied. */
 export function changed(brief: Brief, change: Change): Brief {
@@ -32,6 +33,14 @@ const touched = (change: Change): string =>
   Object.keys({ ...change, ...change.options })
     .sort()
     .join(' ');
+
+/** Schools this knitter chose last, where a kind asks for them and has them. */
+function schooled(schema: z.ZodObject, schools: Readonly<Record<string, string>>): Record<string, string> {
+  const fits = optionFields(schema).filter(
+    ({ key, meta }) => meta.school && meta.choices?.some((choice) => choice.value === schools[key])
+  );
+  return Object.fromEntries(fits.map(({ key }) => [key, schools[key]!]));
+}
 
 /** Nobody: the usual sizes of a kind stay. */
 const NOBODY = { measures: {} } as const;
@@ -50,7 +59,11 @@ export function newBrief(
 ): Brief {
   const kind = kindOf(kindCode);
   if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(kindCode)}`);
-  const options = { ...kind.start(kit, machineId), ...fitted(kind.options, body) };
+  const options = {
+    ...kind.start(kit, machineId),
+    ...fitted(kind.options, body),
+    ...schooled(kind.options, kit.habits.schools)
+  };
   return Brief.parse({ kind: kind.code, name: kind.title, machineId, options });
 }
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { worded } from '$lib/words';
   import { goto } from '$app/navigation';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
@@ -34,7 +35,7 @@
 
   function planned(own: Kit, kind: Kind, machine: Machine): Result | null {
     const answer = tryPlan(own, newBrief(own, kind.code, machine.id, body));
-    return answer.ok ? answer.value : null;
+    return answer.ok ? worded(answer.value) : null;
   }
   interface Offer {
     kind: Kind;

@@ -13,9 +13,11 @@ import {
   type Yarn,
   yarnOf
 } from '../kit';
-import type { Brief, Operation, Plan } from '../plan';
+import { make, type Made } from '../hand';
+import { execute } from '../knit';
+import type { Act, Brief, Operation, Plan } from '../plan';
 import { about, type Figure } from '../quantity';
-import { execute, type Executed, readSizes, readYarnUse, workRows } from '../read';
+import { readSizes, readYarnUse, workRows } from '../read';
 import { plainTube } from './tube';
 
 /** A yarn with the strands it would be knitted with. */
@@ -68,19 +70,22 @@ export interface Substitute {
 }
 
 /** The counts of the original run in one other yarn: the same program, other yarn in the guide. */
-function swapped(kit: Kit, brief: Brief, plan: Plan, from: string, to: Candidate): Executed {
+function swapped(kit: Kit, brief: Brief, plan: Plan, from: string, to: Candidate): Made {
   const swap = (id: string): string => (id === from ? to.yarn.id : id);
   const operations = (list: readonly Operation[]): Operation[] =>
     list.map((op) => {
       if ('yarn' in op) return { ...op, yarn: swap(op.yarn) };
       return op.op === 'hangOff' && op.thread ? { ...op, thread: swap(op.thread) } : op;
     });
+  const acts = plan.acts.map((act): Act =>
+    'yarn' in act && act.yarn !== null ? { ...act, yarn: swap(act.yarn) } : act
+  );
   const other: Plan = {
     ...plan,
     pieces: plan.pieces.map((piece) => ({ ...piece, operations: operations(piece.operations) })),
-    finishing: plan.finishing.map((f) => ('yarn' in f ? { ...f, yarn: swap(f.yarn) } : f))
+    acts
   };
-  return execute(kit, { ...brief, strands: { ...brief.strands, [to.yarn.id]: to.strands } }, other);
+  return make(execute(kit, { ...brief, strands: { ...brief.strands, [to.yarn.id]: to.strands } }, other));
 }
 
 /** The program that is matched. */
@@ -90,7 +95,7 @@ function programOf(kit: Kit, original: Original): { brief: Brief; plan: Plan } {
     if (!kind) throw new RangeError(`kind must be registered; received ${JSON.stringify(original.brief.kind)}`);
     const options = kind.options.parse(original.brief.options);
     const brief = { ...original.brief, options };
-    return { brief, plan: kind.draft(kit, brief, options) };
+    return { brief, plan: kind.draft(kit, brief, options).plan };
   }
   return plainTube(machineOf(kit, original.machineId), yarnOf(kit, original.yarnId), original.rows);
 }
@@ -104,7 +109,7 @@ function pieceOf(plan: Plan, yarnId: string): number {
 }
 
 /** A run whose gauge was stated by a pattern and not learned. */
-function stated(run: Executed, gauge: PerCm): Executed {
+function stated(run: Made, gauge: PerCm): Made {
   const because = 'the gauge as it was typed in';
   const figure = (value: number): Figure => about(value, 0, 'per-cm', 'measured', because);
   const gauges = run.gauges.map((piece) =>
@@ -270,7 +275,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
 }
 
 /** Yarns of a run that could be replaced: those of the work, most stitches first. */
-export function workYarns(run: Executed): string[] {
+export function workYarns(run: Made): string[] {
   const stitches = new Map<number, number>();
   for (const piece of run.fabric.pieces) {
     for (const [yarn, rows] of workRows(piece)) stitches.set(yarn, (stitches.get(yarn) ?? 0) + rows * piece.width);

@@ -1,6 +1,7 @@
 import { type Kit, type Machine, ringMm, usualHole, type Yarn } from '../kit';
 import { type Brief, castOn, drawstring, knitRows, type Plan } from '../plan';
-import { execute, type Executed } from '../read';
+import { make, type Made } from '../hand';
+import { execute } from '../knit';
 
 /** A plain tube as a brief and its program: cast on, knit, hang off onto its own tail. */
 export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: Brief; plan: Plan } {
@@ -12,6 +13,7 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     hole: null,
     strands,
     pompom: null,
+    ownSteps: [],
     options: {}
   };
   const piece = {
@@ -29,18 +31,17 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     plan: {
       title: 'Tube',
       pieces: [piece],
-      joins: [],
-      finishing: [],
+      acts: [],
+      promises: [],
       worn: null,
       wearer: 'thing',
-      state: 'rested',
-      wanted: null
+      state: 'rested'
     }
   };
 }
 
 /** A plain tube knitted, ready to be read. The yarn need not be in the kit. */
-export function knitTube(kit: Kit, machine: Machine, yarn: Yarn, rows: number): Executed {
+export function knitTube(kit: Kit, machine: Machine, yarn: Yarn, rows: number): Made {
   const { brief, plan } = plainTube(machine, yarn, rows);
-  return execute({ ...kit, yarns: [yarn, ...kit.yarns.filter((y) => y.id !== yarn.id)] }, brief, plan);
+  return make(execute({ ...kit, yarns: [yarn, ...kit.yarns.filter((y) => y.id !== yarn.id)] }, brief, plan));
 }

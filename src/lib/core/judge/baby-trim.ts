@@ -6,7 +6,7 @@ import type { Judge, Readings } from './readings';
 function risky(r: Readings): { what: string; option: string; fix?: Fix } | null {
   const trim = 'trim' in r.brief.options;
   const plain: Fix = { label: 'Leave the top plain', change: { options: { trim: 'none' } } };
-  for (const f of r.plan.finishing) {
+  for (const f of r.plan.acts) {
     if (f.do === 'pompom' && r.brief.pompom) {
       return {
         what: 'a pompom comes off and is swallowed',
@@ -16,7 +16,7 @@ function risky(r: Readings): { what: string; option: string; fix?: Fix } | null 
     }
     if (f.do === 'pompom')
       return { what: 'a pompom comes off and is swallowed', option: 'trim', ...(trim ? { fix: plain } : {}) };
-    if (f.do === 'ties' || f.do === 'threadCord')
+    if (f.do === 'threadCord' || (f.do === 'cord' && f.name === 'tie'))
       return { what: 'cords can strangle', option: 'trim', ...(trim ? { fix: plain } : {}) };
   }
   return null;

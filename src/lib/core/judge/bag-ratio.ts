@@ -10,7 +10,7 @@ export const bagRatio: Judge = {
   watches: 'a folded bag that is not three times as long as tall',
   find: (r) => {
     const [piece] = r.sizes.pieces;
-    if (r.plan.worn?.form !== 'folded-bag' || !piece || !r.plan.wanted) return [];
+    if (r.plan.worn?.form !== 'folded-bag' || !piece || !r.notes.wanted) return [];
     const ratio = lengthMmOf(r, 0) / piece.flatWidthMm.value;
     if (Math.abs(ratio / 3 - 1) <= EASES) return [];
     return [
@@ -19,7 +19,7 @@ export const bagRatio: Judge = {
         weight: 'warn',
         place: { option: 'rows', piece: 0 },
         sentence: `${ratio.toFixed(1)} times as long as tall where 3 is the rule: the end of the tube is ${ratio < 3 ? 'longer' : 'shorter'} than the side it is sewn to.`,
-        fix: { label: `Knit ${r.plan.wanted.rows} rows`, change: { options: { sizeBy: 'ratio' } } }
+        fix: { label: `Knit ${r.notes.wanted.rows} rows`, change: { options: { sizeBy: 'ratio' } } }
       }
     ];
   }

@@ -7,9 +7,7 @@ export const childCord: Judge = {
   watches: "cords and straps on a child's things",
   find: (r) => {
     if (r.plan.wearer !== 'child') return [];
-    const cord = r.plan.finishing.find(
-      (f) => f.do === 'ties' || f.do === 'threadCord' || (f.do === 'chain' && f.what !== 'loop')
-    );
+    const cord = r.plan.acts.find((act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop'));
     if (!cord) return [];
     const trim = r.brief.options['trim'] === 'cord';
     return [

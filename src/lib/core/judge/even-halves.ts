@@ -5,14 +5,14 @@ export const evenHalves: Judge = {
   code: 'even-halves',
   watches: 'a flat close over an odd number of stitches',
   find: (r) => {
-    const close = r.plan.finishing.find((f) => f.do === 'flatClose' && r.fabric.pieces[f.piece]!.width % 2 === 1);
-    if (close?.do !== 'flatClose') return [];
-    const n = r.fabric.pieces[close.piece]!.width;
+    const close = r.worked.done.find((d) => d.do === 'join' && d.facts?.odd);
+    if (close?.do !== 'join' || !close.facts) return [];
+    const n = close.facts.a.count + close.facts.b.count;
     return [
       {
         code: 'odd-halves',
         weight: 'warn',
-        place: { piece: close.piece },
+        place: { piece: close.facts.a.piece },
         sentence: `${n} stitches do not halve: one is left over at the flat close; take it together with its neighbour.`
       }
     ];

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../../tests/support/arbitrary';
 import { changed } from '../../store/projects';
+import { worded } from '$lib/words';
 import { tryPlan } from '../tomble';
 
 const WEIGHTS = ['stop', 'warn', 'note'];
@@ -13,7 +14,7 @@ describe('findings of any project', () => {
       fc.property(anyKitAndBrief, ({ kit, brief }) => {
         const planned = tryPlan(kit, brief);
         if (!planned.ok) return;
-        const { findings, plan } = planned.value;
+        const { findings, plan } = worded(planned.value);
         const weights = findings.map((f) => WEIGHTS.indexOf(f.weight));
         expect(weights).toEqual(weights.toSorted((a, b) => a - b));
         for (const finding of findings) {

@@ -22,7 +22,7 @@ export const garmentFit: Judge = {
   watches: 'armholes, necks, shoulders and sleeves that do not fit the body or each other',
   find: (r) => {
     const g = garmentSizes(r);
-    const asked = r.plan.garment?.asked;
+    const asked = r.notes.garment?.asked;
     if (!g || !asked) return [];
     const { units } = r.kit.habits;
     const len = (mm: number): string => showLength(mm, units);

@@ -14,6 +14,7 @@ import { rowsWanted } from './rows-wanted';
 import { seamPartners } from './seam-partners';
 import { slipsOff } from './slips-off';
 import { toyCare } from './toy-care';
+import { hands } from './hands';
 import { wasteFew } from './waste-few';
 import { wrapSum } from './wrap-sum';
 import { wrongRing } from './wrong-ring';
@@ -37,6 +38,7 @@ import { yarnEnough } from './yarn-enough';
 
 /** Every judge. To add one, write its file and name it here. */
 export const JUDGES: readonly Judge[] = [
+  hands,
   wrongRing,
   stretch,
   slipsOff,

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { codes, hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { Kit } from '../kit';
-import { Brief } from '../plan';
+import { type Act, Brief } from '../plan';
 import { changed } from '../../store/projects';
-import { plan, type Result } from '../tomble';
+import { plan, read, type Result } from '../tomble';
+import { speak } from '$lib/words';
 import { JUDGES } from './index';
 
 /** Applies the fix of a finding, as the button does. */
@@ -54,6 +55,12 @@ const kitWithThick = sampleKit({
 });
 
 // Each case: the code it raises, a plan that raises it, and whether its fix must make it go away.
+/** A hat with one act more at its end. */
+function withAct(act: Act): Result {
+  const { kit, brief, plan, notes } = hat();
+  return read(kit, brief, { plan: { ...plan, acts: [...plan.acts, act] }, notes });
+}
+
 const cases: readonly [string, () => Result, boolean][] = [
   ['tube-short', () => hat({ sizeBy: 'rows', rows: 90, turnUpMm: 50 }), true],
   ['tube-long', () => hat({ sizeBy: 'rows', rows: 150, turnUpMm: 0 }), true],
@@ -136,6 +143,7 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['waste-few', () => made('sack', {}, sampleKit({ habits: { wasteStart: 1 } })), true],
   ['waste-few', () => made('headband', {}, sampleKit({ habits: { wasteEnd: 0 } })), true],
   ['cord-marker', () => made('garland', { cordPins: 6 }, sampleKit({ machine: { pins: 6 } })), false],
+  ['hand-used-up', () => withAct({ do: 'draw', piece: 0, edges: ['hung-off'], tail: 'out' }), false],
   ['ladder-clings', () => made('wrap', {}, kitWith({ behaviour: FUZZY })), true],
   ['garland-crowded', () => made('garland', { lineMm: 1000, count: 20 }), true],
   ['cord-care', () => made('garland'), false],
@@ -163,7 +171,7 @@ describe('findings', () => {
     const result = make();
     expect(codes(result)).toContain(code);
     const finding = result.findings.find((f) => f.code === code)!;
-    expect(finding.sentence).toMatch(/^[A-Z0-9].+\.$/);
+    expect(speak(result).finding(finding)).toMatch(/^[A-Z0-9].+\.$/);
     if (mends) expect(codes(fixed(result, code))).not.toContain(code);
     if (finding.place.option) expect(Object.keys(result.brief.options)).toContain(finding.place.option);
   });

@@ -10,9 +10,10 @@ export const ladderClings: Judge = {
   watches: 'a ladder in a yarn that clings',
   find: (r) =>
     r.fabric.pieces
-      .flatMap((piece): Finding[] => {
+      .flatMap((piece, p): Finding[] => {
         const yarn = r.yarns[mainYarn(piece)];
-        if (!piece.ladders.length || !yarn || yarn.behaviour.surface === 'smooth') return [];
+        const runs = piece.ladders.length > 0 || r.plan.acts.some((act) => act.do === 'runDown' && act.piece === p);
+        if (!runs || !yarn || yarn.behaviour.surface === 'smooth') return [];
         const option = yarnOption(r, yarn.id);
         const held = ['yarn', 'backYarn'].filter((key) => r.brief.options[key] === yarn.id);
         const smooth = r.kit.yarns.find((y) => y.behaviour.surface === 'smooth' && y.weightClass === yarn.weightClass);

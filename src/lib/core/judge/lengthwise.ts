@@ -16,8 +16,8 @@ export const lengthwise: Judge = {
     const option = measureOption(r, ['head', 'mug-girth']);
     const place = { ...(option ? { option } : {}), piece: 0 };
     const fix =
-      r.brief.options['sizeBy'] === 'rows' && r.plan.wanted
-        ? { fix: { label: `Knit ${r.plan.wanted.rows} rows`, change: { options: { rows: r.plan.wanted.rows } } } }
+      r.brief.options['sizeBy'] === 'rows' && r.notes.wanted
+        ? { fix: { label: `Knit ${r.notes.wanted.rows} rows`, change: { options: { rows: r.notes.wanted.rows } } } }
         : {};
     if (stretch.value > 100 * MOST_LENGTHWISE) {
       return [

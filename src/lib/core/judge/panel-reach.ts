@@ -7,7 +7,7 @@ export const panelReach: Judge = {
   code: 'panel-reach',
   watches: 'a panel wider than the ring can knit',
   find: (r) =>
-    (r.plan.narrowed ?? []).map(({ piece, asked, given, option }): Finding => {
+    (r.notes.narrowed ?? []).map(({ piece, asked, given, option }): Finding => {
       const { machineId, mode } = r.plan.pieces[piece]!;
       const machine = machineOf(r.kit, machineId);
       const lost = machine.reach.start + machine.reach.end;

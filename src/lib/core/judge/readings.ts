@@ -1,8 +1,9 @@
 import type { Finding } from '../plan';
-import type { Executed, Outline, Pace, Reveal, Sizes, Step, YarnUse } from '../read';
+import type { Made } from '../hand';
+import type { Outline, Pace, Reveal, Sizes, Step, YarnUse } from '../read';
 
 /** Everything read from an executed plan; what every judge looks at. */
-export interface Readings extends Executed {
+export interface Readings extends Made {
   readonly sizes: Sizes;
   readonly yarnUse: readonly YarnUse[];
   readonly reveal: Reveal;

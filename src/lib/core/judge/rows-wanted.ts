@@ -12,7 +12,8 @@ export const rowsWanted: Judge = {
   code: 'rows-wanted',
   watches: 'a row count that misses the measures',
   find: (r) => {
-    const { wanted, worn } = r.plan;
+    const { worn } = r.plan;
+    const { wanted } = r.notes;
     const [piece] = r.sizes.pieces;
     if (!wanted || !piece || hatOf(r.plan) || worn?.form === 'folded-bag') return [];
     const share = piece.rows / wanted.rows;

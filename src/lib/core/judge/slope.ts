@@ -6,7 +6,7 @@ export const slope: Judge = {
   code: 'slope',
   watches: 'a slope that does not come out in whole decreases at whole rows',
   find: (r) =>
-    (r.plan.shaping ?? []).flatMap(({ piece, what, trouble }): Finding[] =>
+    (r.notes.shaping ?? []).flatMap(({ piece, what, trouble }): Finding[] =>
       trouble
         ? [
             {

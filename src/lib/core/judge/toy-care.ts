@@ -15,7 +15,7 @@ export const toyCare: Judge = {
   find: (r) => {
     if (r.plan.worn?.form !== 'toy') return [];
     const found: Finding[] = [];
-    const eyes = r.plan.finishing.some((f) => f.do === 'face' && f.eyes === 'safety');
+    const eyes = r.plan.acts.some((act) => act.do === 'fix' && act.what === 'safety-eyes');
     if (eyes && r.plan.wearer === 'baby') {
       found.push({
         code: 'toy-eyes',

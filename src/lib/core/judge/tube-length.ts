@@ -17,7 +17,7 @@ export const tubeLength: Judge = {
   watches: 'a hat tube too short or too long for the head',
   find: (r) => {
     const worn = hatOf(r.plan);
-    const { wanted } = r.plan;
+    const { wanted } = r.notes;
     const { options } = r.brief;
     if (!worn || !wanted || !r.fabric.pieces[0]?.rows) return [];
     const hat = foldHat(r, worn);

@@ -13,12 +13,15 @@ export const weakDrawstring: Judge = {
       const last = piece.operations.at(-1);
       if (last?.op === 'hangOff' && last.style === 'drawstring' && last.thread)
         threads.push({ yarn: last.thread, doubled: last.doubled });
-      const cast = piece.operations[0];
-      const rethreaded = r.plan.finishing.some((f) => f.do === 'threadEdge' && f.edge === 'cast-on');
-      const drawn = r.plan.finishing.some((f) => f.do === 'drawShut' && f.edge === 'cast-on');
-      if (cast?.op === 'castOn' && drawn && !rethreaded) threads.push({ yarn: cast.yarn, doubled: false });
     }
-    for (const f of r.plan.finishing) if (f.do === 'threadEdge') threads.push({ yarn: f.yarn, doubled: f.doubled });
+    for (const act of r.plan.acts) {
+      if (act.do === 'thread') threads.push({ yarn: act.yarn, doubled: act.doubled });
+      if (act.do !== 'draw' || !act.edges.includes('cast-on')) continue;
+      // A woven cast-on draws up on its own tail, unless a thread was run in.
+      const cast = r.plan.pieces[act.piece]!.operations[0];
+      const threaded = r.plan.acts.some((t) => t.do === 'thread' && t.piece === act.piece && t.edge === 'cast-on');
+      if (cast?.op === 'castOn' && !threaded) threads.push({ yarn: cast.yarn, doubled: false });
+    }
     const weak = threads.find(
       (t) => !t.doubled && r.yarns[r.fabric.yarns.indexOf(t.yarn)]?.behaviour.strength === 'weak'
     );

@@ -1,9 +1,10 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
 import { isLarge, machineOf } from '../kit';
-import { type Brief, choiceOption, countOption, knitRows, type Plan, yarnOption } from '../plan';
+import { type Brief, choiceOption, countOption, type Draft, knitRows, yarnOption } from '../plan';
 import type { Kind } from './kind';
-import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows, turnUpOption } from './shared/hat';
+import { crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows, turnUpOption } from './shared/hat';
+import { promised } from './shared/hands';
 import { WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
@@ -53,7 +54,7 @@ function threeParts(o: BandHatOptions, rows: number): readonly [number, number, 
   return [outside, o.bandRows, outside];
 }
 
-function draft(kit: Kit, brief: Brief, o: BandHatOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const size = { ...o, sizeBy: o.sizeBy === 'sections' ? ('head' as const) : o.sizeBy };
   const fitted = linedTubeRows(size, ring);
@@ -68,15 +69,19 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Plan {
   const { operations, waste, threads } = linedEnds(kit, o, work, ring, o.yarn, o.yarn);
   const joins = o.yarn === o.bandYarn ? 0 : 2;
   return {
-    title: brief.name,
-    pieces: [tubePiece(kit, ring, 'Tube', operations)],
-    joins: [],
-    finishing: linedFinishing({ ...o, ...size }, { rows, joins, first: o.yarn, ring, waste, threads }),
-    worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    wanted: fitted.wanted,
-    unasked: { rows, heightMm: lengthOf(rows) / 2 - o.turnUpMm, outsideRows: outside, liningRows: lining }
+    plan: {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Tube', operations)],
+      acts: linedActs(o, { piece: 0, joins, first: o.yarn, waste, threads }),
+      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      wanted: fitted.wanted,
+      unasked: { rows, heightMm: lengthOf(rows) / 2 - o.turnUpMm, outsideRows: outside, liningRows: lining }
+    }
   };
 }
 

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { castOn, chainOff, type Finish, type Join, lengthOption, seam, shapedRows, sectionsOption, choiceOption, countOption, type Piece, blocks } from '../plan'; // prettier-ignore
+import { type Act, castOn, chainOff, lengthOption, shapedRows, sectionsOption, choiceOption, countOption, type Piece, type RunRef } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { flatThing, joinOption, joinsTied, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
@@ -29,7 +30,8 @@ export const BlanketOptions = z.object({
     start: 1
   }),
   mode: panelMode,
-  sections: sectionsOption({ title: 'Stripes of every block', group: 'Yarn and colour' })
+  sections: sectionsOption({ title: 'Stripes of every block', group: 'Yarn and colour' }),
+  joinBy: joinOption
 });
 
 /** A throw of strips side by side, as few as the ring allows and all alike. */
@@ -71,44 +73,47 @@ export const blanket: Kind<typeof BlanketOptions> = {
       const [strip, block] = [Math.floor(i / o.blocks) + 1, (i % o.blocks) + 1];
       return piece(o.blocks === 1 ? `Strip ${strip}` : `Block ${strip}.${block}`);
     });
-    const heightMm = (10 * rows) / ring.gauge.courses.value;
-    const joins: Join[] = [];
-    const sewn: Finish[] = [];
-    const sew = (join: Join, mm: number): void => {
-      sewn.push(seam(join.a.piece, joins.length, yarn, mm, join.by));
-      joins.push(join);
-    };
-    const name = (p: number): string => pieces[p]!.label.toLowerCase();
+    const sewn: Act[] = [];
+    const sew = (name: string, a: RunRef, b: RunRef): void =>
+      void sewn.push({ do: 'join', name, a: [a], b: [b], by: 'mattress', yarn });
     // First the blocks of every strip, then the strips side to side: long seams at the end, all in one direction.
     for (let strip = 0; strip < strips; strip++) {
       for (let block = 0; block + 1 < o.blocks; block++) {
         const [a, b] = [at(strip, block), at(strip, block + 1)];
-        sew({ name: `Top of ${name(a)} to foot of ${name(b)}`, a: { piece: a, edge: 'hung-off' }, b: { piece: b, edge: 'cast-on' }, by: 'mattress' }, edgeMm); // prettier-ignore
+        sew(`blocks-${a + 1}-${b + 1}`, { piece: a, run: 'hung-off' }, { piece: b, run: 'cast-on' });
       }
     }
     for (let strip = 0; strip + 1 < strips; strip++) {
       for (let block = 0; block < o.blocks; block++) {
         const [a, b] = [at(strip, block), at(strip + 1, block)];
-        sew({ name: `${pieces[a]!.label} to ${name(b)}`, a: { piece: a, edge: 'side', side: 'high' }, b: { piece: b, edge: 'side', side: 'low' }, by: 'mattress' }, heightMm); // prettier-ignore
+        sew(
+          `strips-${a + 1}-${b + 1}`,
+          { piece: a, run: 'side', side: 'high' },
+          { piece: b, run: 'side', side: 'low' }
+        );
       }
     }
-    const finishing: Finish[] = [
-      ...blocks(pieces.map((_, piece) => ({ piece, widthMm: edgeMm, heightMm }))),
+    const every = pieces.map((_, p) => p);
+    const acts: Act[] = [
+      ...every.flatMap((p) => joinsTied(p, laid.length - 1, o.joinBy)),
+      { do: 'block', pieces: every },
       ...sewn,
-      { do: 'weaveIn', piece: 0, tails: pieces.length * (2 + 2 * (laid.length - 1)) }
+      weave('woven')
     ];
     const grid = Array.from({ length: o.blocks }, (_, row) =>
       Array.from({ length: strips }, (_, strip) => at(strip, o.blocks - 1 - row))
     );
     return {
-      title: brief.name,
-      pieces,
-      joins,
-      finishing,
-      worn: { form: 'panels', rows: grid, body: null },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: null
+      plan: {
+        title: brief.name,
+        pieces,
+        acts,
+        promises: [flatThing('blanket', 0)],
+        worn: { form: 'panels', rows: grid, body: null },
+        wearer: o.wearer,
+        state: ring.gauge.state
+      },
+      notes: { wanted: null }
     };
   }
 };

@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
-import { choiceOption, lengthOption, knitRows, type Finish } from '../plan';
+import { type Act, choiceOption, lengthOption, knitRows } from '../plan';
 import type { Kind } from './kind';
 import { endsOf } from './shared/ends';
+import { joinsTied, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -47,24 +48,24 @@ export const bottleCosy: Kind<typeof BottleCosyOptions> = {
     const rows = o.sizeBy === 'rows' ? o.rows : Math.max(6, Math.round(rowsAt(ring.gauge.courses.value)));
     const sections = colourSections(o, rows, 'Cosy');
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
-    const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, 'drawn', o.top);
+    const ends = endsOf({ kit, ring, p: 0, first, last, choice: { ...o, closeBy: 'loops' } }, 'drawn', o.top);
     const joins = sections.length - 1;
-    const finishing: Finish[] = [
-      ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-      ...ends.finishing,
-      { do: 'weaveIn', piece: 0, tails: 2 }
-    ];
+    const acts: Act[] = [rest(0), ...joinsTied(0, joins, o.joinBy), ...ends.acts, weave('woven', 0)];
     const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
     return {
-      title: brief.name,
-      pieces: [tubePiece(kit, ring, 'Cosy', [...ends.before, ...work, ...ends.after])],
-      joins: [...ends.joins],
-      finishing,
-      worn: { form: 'sleeve', over: 'bottle', girthMm: o.bottleMm, closed: 'toe', straps: 0 },
-      wearer: 'thing',
-      state: ring.gauge.state,
-      unasked: { rows },
-      wanted: wantedRows(rowsAt, ring, `${Math.round(reach / 10)} cm from the middle of the foot to the shoulder of the bottle`) // prettier-ignore
+      plan: {
+        title: brief.name,
+        pieces: [tubePiece(kit, ring, 'Cosy', [...ends.before, ...work, ...ends.after])],
+        acts,
+        promises: [promised('cosy', 0, ends.openings)],
+        worn: { form: 'sleeve', over: 'bottle', girthMm: o.bottleMm, closed: 'toe', straps: 0 },
+        wearer: 'thing',
+        state: ring.gauge.state
+      },
+      notes: {
+        unasked: { rows },
+        wanted: wantedRows(rowsAt, ring, `${Math.round(reach / 10)} cm from the middle of the foot to the shoulder of the bottle`) // prettier-ignore
+      }
     };
   }
 };

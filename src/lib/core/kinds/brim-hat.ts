@@ -2,21 +2,22 @@ import { z } from 'zod';
 import { headFit } from '../body';
 import { isLarge, type Kit, machineOf } from '../kit';
 import {
+  type Act,
   type Brief,
+  type Draft,
   drawstring,
-  type Finish,
   knitRows,
   lengthOption,
-  type Plan,
   yarnOption,
   yarnOrNoneOption
 } from '../plan';
 import type { Kind } from './kind';
+import { joinOption, joinsTied, promised, rest, weave } from './shared/hands';
 import { headOption } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece } from './shared/tube';
-import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
+import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 const COLOUR = 'Yarn and colour';
 
@@ -44,12 +45,13 @@ export const BrimHatOptions = z.object({
   bodyRows: countedOption({ title: 'Rows above it', group: WHO, min: 4, max: 300, start: 25 }),
   yarn: yarnOption({ title: 'Hat', group: COLOUR }),
   brimYarn: yarnOption({ title: 'Brim', group: COLOUR }),
+  joinBy: joinOption,
   ...wasteNeeded,
   thread: yarnOrNoneOption({ title: 'Drawstring thread', group: ENDS, empty: 'The tail of the same yarn' }) // prettier-ignore
 });
 type BrimHatOptions = z.output<typeof BrimHatOptions>;
 
-function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const rowsAt = (courses: number): { brim: number; body: number } => {
     const fit = headFit(o.headMm, { ...ring.knitted, courses });
@@ -61,36 +63,43 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Plan {
   const waste = wasteFor(kit, o, o.brimYarn, o.yarn);
   const firstRow = rowsBefore(waste) + 1;
   const joins = o.brimYarn === o.yarn ? 0 : 1;
-  const finishing: Finish[] = [
-    ...(joins ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-    ...removeWaste(0, 'cast-on', waste),
-    { do: 'drawShut', piece: 0, edge: 'hung-off' },
-    { do: 'weaveIn', piece: 0, tails: 2 }
+  const acts: Act[] = [
+    rest(0),
+    // The lifting holds the first row: its waste may go, and the first loop is tied so that it cannot drop.
+    ...wasteAway(0, 'cast-on', waste, o),
+    ...firstLoop(0, 'cast-on', waste),
+    ...joinsTied(0, joins, o.joinBy),
+    { do: 'draw', piece: 0, edges: ['hung-off'], tail: 'in' },
+    weave('woven', 0)
   ];
   const whole = (courses: number): number => rowsAt(courses).brim + rowsAt(courses).body;
   const { courses } = ring.gauge;
   return {
-    title: brief.name,
-    pieces: [
-      tubePiece(kit, ring, 'Hat', [
-        ...waste.before,
-        knitRows('Brim', o.brimYarn, rows.brim),
-        { op: 'rehang', row: firstRow },
-        knitRows('Hat', o.yarn, rows.body),
-        drawstring(o.thread ?? o.yarn, ring.turnMm)
-      ])
-    ],
-    joins: [],
-    finishing,
-    worn: { form: 'brim-hat', headMm: o.headMm },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    unasked: { brimRows: rows.brim, bodyRows: rows.body },
-    wanted: {
-      rows: fitted.brim + fitted.body,
-      low: Math.min(whole(courses.low), whole(courses.high)),
-      high: Math.max(whole(courses.low), whole(courses.high)),
-      because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch; ${courses.because}`
+    plan: {
+      title: brief.name,
+      pieces: [
+        tubePiece(kit, ring, 'Hat', [
+          ...waste.before,
+          knitRows('Brim', o.brimYarn, rows.brim),
+          { op: 'rehang', row: firstRow },
+          knitRows('Hat', o.yarn, rows.body),
+          drawstring(o.thread ?? o.yarn, ring.turnMm)
+        ])
+      ],
+      acts,
+      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      worn: { form: 'brim-hat', headMm: o.headMm },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { brimRows: rows.brim, bodyRows: rows.body },
+      wanted: {
+        rows: fitted.brim + fitted.body,
+        low: Math.min(whole(courses.low), whole(courses.high)),
+        high: Math.max(whole(courses.low), whole(courses.high)),
+        because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch; ${courses.because}`
+      }
     }
   };
 }

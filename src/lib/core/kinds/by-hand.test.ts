@@ -198,7 +198,7 @@ describe('panels', () => {
     const decreases = ops(result).filter((op) => op.op === 'decrease');
     expect(decreases.filter((op) => op.op === 'decrease' && op.side === 'low')).toHaveLength(9);
     expect(decreases.filter((op) => op.op === 'decrease' && op.side === 'high')).toHaveLength(9);
-    expect(result.plan.shaping![0]!.words).toBe('every 10th row 4 times, then every 8th row 5 times');
+    expect(result.notes.shaping![0]!.words).toBe('every 10th row 4 times, then every 8th row 5 times');
   });
   it('held steps go only where the yarn is, also after an odd number of waste rows', () => {
     for (const castOn of ['e-wrap', 'waste']) {
@@ -214,7 +214,7 @@ describe('panels', () => {
     expect(one.fabric.pieces.map((p) => p.width)).toEqual([34]);
     const two = made('panel-tube', { girthMm: 600 });
     expect(two.fabric.pieces.map((p) => p.width)).toEqual([43, 43]);
-    expect(two.plan.joins).toHaveLength(2);
+    expect(two.worked.seams).toHaveLength(2);
   });
   it('a strap of 60 cm is 120 rows, knitted without waste', () => {
     const result = made('strap', { lengthMm: 600 });

@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { LENGTHWISE_STRETCH } from '../body';
-import { choiceOption, lengthOption, seam } from '../plan';
+import { choiceOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { EDGES, promised } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth, ringOfTube } from './shared/ring-of-tube';
+import { ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
-import { wasteNeeded } from './shared/waste';
+import { wasteAway, wasteNeeded } from './shared/waste';
 
 export const CowlOptions = z.object({
   wearer: wearerOption('adult', 'child'),
@@ -65,10 +66,11 @@ export const cowl: Kind<typeof CowlOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'neck', girthMm: o.headMm, turns, twist: false, gapMm: 0 },
       wearer: o.wearer,
-      closing: ({ ring, waste, first }) => ({
-        joins: [{ name: 'End to end', a: { piece: 0, edge: 'cast-on' }, b: { piece: 0, edge: 'hung-off' }, by: o.by }],
-        finishing: [seam(0, 0, first, ring.girthMm, o.by), ...removeBoth(waste)]
-      })
+      closing: ({ waste, first }) => [
+        { do: 'join', name: 'end-to-end', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by === 'needle' ? 'graft' : 'hook', yarn: first }, // prettier-ignore
+        ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o))
+      ],
+      promise: promised('cowl', 0)
     });
   }
 };

@@ -1,23 +1,15 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
 import { isLarge, machineOf } from '../kit';
-import {
-  type Brief,
-  choiceOption,
-  type Finish,
-  flatClose,
-  hookYarnMm,
-  knitRows,
-  type Plan,
-  switchOption
-} from '../plan';
+import { type Act, type Brief, choiceOption, type Draft, knitRows, switchOption } from '../plan';
 import type { Kind } from './kind';
 import { hatSizeOptions, linedTubeRows, turnUpOption } from './shared/hat';
+import { EDGES, joinsTied, promised, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, tubePiece } from './shared/tube';
-import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 export const EarHatOptions = z.object({
   ...hatSizeOptions,
@@ -36,7 +28,7 @@ export const EarHatOptions = z.object({
 });
 type EarHatOptions = z.output<typeof EarHatOptions>;
 
-function draft(kit: Kit, brief: Brief, o: EarHatOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
   const ring = ringOn(kit, brief, firstYarn(o));
   const { rows, wanted, unasked } = linedTubeRows(o, ring);
   const sections = colourSections(o, rows, 'Hat');
@@ -44,26 +36,27 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Plan {
   const waste = wasteFor(kit, o, first, last);
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const joins = sections.length - 1;
-  const finishing: Finish[] = [
-    ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-    { do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) },
-    flatClose(0, 'hung-off', o.by, first, ring.flatMm, 4),
-    ...removeWaste(0, 'cast-on', waste),
-    ...removeWaste(0, 'hung-off', waste),
-    ...(o.gathered ? [{ do: 'ears', piece: 0, yarn: first, lengthMm: hookYarnMm(60) } as const] : []),
-    { do: 'weaveIn', piece: 0, tails: 2 },
-    ...(o.turnUpMm > 0 ? [{ do: 'turnUp', piece: 0, heightMm: o.turnUpMm } as const] : [])
+  const acts: Act[] = [
+    rest(0),
+    ...joinsTied(0, joins, o.joinBy),
+    { do: 'fold', piece: 0, how: 'inside' },
+    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by, yarn: first, across: true }, // prettier-ignore
+    ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o)),
+    ...(o.gathered ? [{ do: 'waist', piece: 0, at: 'corners', yarn: first } as const] : []),
+    weave('inside', 0),
+    ...(o.turnUpMm > 0 ? [{ do: 'fold', piece: 0, how: 'brim', heightMm: o.turnUpMm } as const] : [])
   ];
   return {
-    title: brief.name,
-    pieces: [tubePiece(kit, ring, 'Tube', [...waste.before, ...work, ...waste.after])],
-    joins: [{ name: 'Straight top', a: { piece: 0, edge: 'cast-on' }, b: { piece: 0, edge: 'hung-off' }, by: o.by }],
-    finishing,
-    worn: { form: 'ear-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    wanted,
-    unasked
+    plan: {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Tube', [...waste.before, ...work, ...waste.after])],
+      acts,
+      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      worn: { form: 'ear-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: { wanted, unasked }
   };
 }
 

@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { attach, type Brief, countOption, type Finish, flatClose, halves, type Join, knitRows, lengthOption, type Plan, seam, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, countOption, type Draft, type Edge, knitRows, lengthOption, type RunRef, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { closeFlat, closeOption, joinsTied, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth } from './shared/ring-of-tube';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { cordPiece, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 /** The rule that decides the rows: three times as long as tall (handbook section 7). */
 export const BAG_RATIO = 3;
@@ -43,78 +43,92 @@ export const FoldedBagOptions = z.object({
     when: { key: 'strap', is: [true] }
   }),
   handleYarn: yarnOrNoneOption({ title: 'Yarn of the handle', group: 'Yarn and colour', empty: 'The same', when: withHandle }), // prettier-ignore
+  closeBy: closeOption(),
   ...wasteNeeded
 });
 type FoldedBagOptions = z.output<typeof FoldedBagOptions>;
 
-function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
   const ring = ringOn(kit, brief, firstYarn(o));
   const rows = o.sizeBy === 'rows' ? o.rows : rowsFor(ring, BAG_RATIO * ring.flatMm);
-  const lengthMm = (10 * rows) / ring.gauge.courses.value;
   const sections = colourSections(o, rows, 'Bag');
   const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
   const waste = wasteFor(kit, o, first, last);
   const handleYarn = o.handleYarn ?? first;
   const handleRing = ringOn(kit, brief, handleYarn);
   const handleWaste = wasteFor(kit, o, handleYarn, handleYarn);
-  const side = { fromMm: ring.flatMm, toMm: Math.max(ring.flatMm, lengthMm - ring.flatMm) };
-  const joins: Join[] = [
-    halves('First end', 0, 'cast-on', 'hook'),
-    halves('Last end', 0, 'hung-off', 'hook'),
-    { name: 'Seam in front', a: { piece: 0, edge: 'cast-on' }, b: { piece: 0, edge: 'cast-on', along: side }, by: 'mattress' }, // prettier-ignore
-    { name: 'Seam behind', a: { piece: 0, edge: 'hung-off' }, b: { piece: 0, edge: 'hung-off', along: side }, by: 'mattress' } // prettier-ignore
+  const thirds = thirdsOf(rows);
+  const long = (run: 'upper' | 'lower', third: keyof typeof thirds): RunRef => ({ piece: 0, run, rows: thirds[third] });
+  const close = (piece: number, edge: Edge, yarn: string, own: Waste): Act[] => [
+    closeFlat(piece, edge, o.closeBy, yarn),
+    ...wasteAway(piece, edge, own, o)
   ];
-  const joinCount = sections.length - 1;
-  const folds = ([1, 2, 3, 4] as const).map((fold): Finish => ({
-    do: 'foldBag',
-    piece: 0,
-    fold,
-    heightMm: ring.flatMm
-  }));
-  const finishing: Finish[] = [
-    ...(joinCount > 0 ? [{ do: 'checkJoins', piece: 0, joins: joinCount } as const] : []),
-    flatClose(0, 'cast-on', 'hook', first, ring.flatMm),
-    flatClose(0, 'hung-off', 'hook', last, ring.flatMm),
-    ...removeBoth(waste),
-    ...folds.slice(0, 2),
-    seam(0, 2, first, ring.flatMm, 'mattress'),
-    folds[2]!,
-    seam(0, 3, last, ring.flatMm, 'mattress'),
-    folds[3]!
+  const acts: Act[] = [
+    rest(0),
+    ...joinsTied(0, sections.length - 1, o.joinBy),
+    ...close(0, 'cast-on', first, waste),
+    ...close(0, 'hung-off', last, waste),
+    { do: 'fold', piece: 0, how: 'flat' },
+    { do: 'fold', piece: 0, how: 'pouch-right' },
+    { do: 'fold', piece: 0, how: 'pouch-left' },
+    { do: 'fold', piece: 0, how: 'pouch-over' },
+    // From the bottom corners up to the notches of the opening, along columns, each as long as the tube is wide.
+    { do: 'join', name: 'bag-right', a: [long('upper', 'right')], b: [long('upper', 'middle')], by: 'mattress', yarn: last }, // prettier-ignore
+    { do: 'join', name: 'bag-left', a: [long('lower', 'left')], b: [long('lower', 'middle')], by: 'mattress', yarn: first } // prettier-ignore
   ];
+  const strap = o.handle ? 2 : 1;
   if (o.handle) {
-    joins.push(halves('Handle, first end', 1, 'cast-on', 'hook'), halves('Handle, last end', 1, 'hung-off', 'hook'));
-    finishing.push(
-      flatClose(1, 'cast-on', 'hook', handleYarn, handleRing.flatMm),
-      flatClose(1, 'hung-off', 'hook', handleYarn, handleRing.flatMm),
-      ...removeWaste(1, 'cast-on', handleWaste),
-      ...removeWaste(1, 'hung-off', handleWaste),
-      attach(1, 0, 1, 'one end at each of the two points', handleYarn, ring.flatMm)
+    acts.push(
+      ...close(1, 'cast-on', handleYarn, handleWaste),
+      ...close(1, 'hung-off', handleYarn, handleWaste),
+      { do: 'fold', piece: 1, how: 'flat' },
+      { do: 'sewOn', piece: 1, to: 0, place: 'bag-tips', runs: [{ piece: 1, run: 'first-end' }, { piece: 1, run: 'last-end' }], split: true, yarn: handleYarn } // prettier-ignore
     );
   }
   if (o.strap) {
-    finishing.push(attach(o.handle ? 2 : 1, 0, 1, 'one end at each of the two points', handleYarn, ring.flatMm / 2));
+    acts.push({ do: 'sewOn', piece: strap, to: 0, place: 'bag-tips', runs: [{ piece: strap, run: 'cast-on' }, { piece: strap, run: 'hung-off' }], yarn: handleYarn }); // prettier-ignore
   }
-  finishing.push({ do: 'weaveIn', piece: 0, tails: o.handle ? 8 : 4 });
+  acts.push(weave('inside'));
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   return {
-    title: brief.name,
-    pieces: [
-      tubePiece(kit, ring, 'Bag', [...waste.before, ...work, ...waste.after]),
-      ...(o.handle
-        ? [tubePiece(kit, handleRing, 'Handle', [...handleWaste.before, knitRows('Handle', handleYarn, o.handleRows), ...handleWaste.after])] // prettier-ignore
-        : []),
-      ...(o.strap
-        ? [cordPiece(handleRing, 'Strap', Math.min(o.strapPins, ring.machine.pins), rowsFor(handleRing, o.strapMm))]
-        : [])
-    ],
-    joins,
-    finishing,
-    worn: { form: 'folded-bag' },
-    wearer: 'thing',
-    state: ring.gauge.state,
-    unasked: { rows },
-    wanted: wantedRows((courses) => (BAG_RATIO * ring.flatMm * courses) / 10, ring, `three times the flat width of ${(ring.flatMm / 10).toFixed(1)} cm`) // prettier-ignore
+    plan: {
+      title: brief.name,
+      pieces: [
+        tubePiece(kit, ring, 'Bag', [...waste.before, ...work, ...waste.after]),
+        ...(o.handle
+          ? [tubePiece(kit, handleRing, 'Handle', [...handleWaste.before, knitRows('Handle', handleYarn, o.handleRows), ...handleWaste.after])] // prettier-ignore
+          : []),
+        ...(o.strap
+          ? [cordPiece(handleRing, 'Strap', Math.min(o.strapPins, ring.machine.pins), rowsFor(handleRing, o.strapMm))]
+          : [])
+      ],
+      acts,
+      promises: [
+        promised('bag', 0, { mouth: { piece: 0, run: 'first-end' } }),
+        ...(o.handle ? [promised('handle', 1)] : [])
+      ],
+      worn: { form: 'folded-bag' },
+      wearer: 'thing',
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { rows },
+      wanted: wantedRows((courses) => (BAG_RATIO * ring.flatMm * courses) / 10, ring, `three times the flat width of ${(ring.flatMm / 10).toFixed(1)} cm`) // prettier-ignore
+    }
+  };
+}
+
+/** Rows of the three squares the closed tube is laid in: left, middle, right, the seam's partners alike. */
+function thirdsOf(rows: number) {
+  const third = Math.floor(rows / BAG_RATIO);
+  const over = rows - BAG_RATIO * third;
+  // A row or two over widen the middle square, whose edges both seams share.
+  const [left, right] = [third, third];
+  const middle = { from: left + 1, to: left + third + over };
+  return {
+    left: { from: 1, to: left },
+    middle,
+    right: { from: rows - right + 1, to: rows }
   };
 }
 

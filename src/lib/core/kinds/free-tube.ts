@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { choiceOption, countOption, type Finish, knitRows, sectionsOption } from '../plan';
+import { type Act, choiceOption, countOption, knitRows, sectionsOption } from '../plan';
 import type { Kind } from './kind';
 import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
+import { closeOption, joinOption, joinsTied, promised, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
@@ -12,6 +13,8 @@ export const FreeTubeOptions = z.object({
   copies: countOption({ title: 'How many', group: 'Rows and colours', min: 1, max: 200, start: 1 }),
   start: choiceOption({ title: 'The first end', group: ENDS, choices: START_ENDS }),
   end: choiceOption({ title: 'The last end', group: ENDS, choices: FAR_ENDS }),
+  closeBy: closeOption(),
+  joinBy: joinOption,
   ...wasteNeeded
 });
 
@@ -41,21 +44,20 @@ export const freeTube: Kind<typeof FreeTubeOptions> = {
     const ring = ringOn(kit, brief, first);
     const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, o.start, o.end);
     const joins = sections.filter((s, i) => i > 0 && s.yarn !== sections[i - 1]!.yarn).length;
-    const finishing: Finish[] = [
-      ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-      ...ends.finishing,
-      { do: 'weaveIn', piece: 0, tails: 2 }
-    ];
+    const shut = Object.keys(ends.openings).length === 0;
+    const acts: Act[] = [rest(0), ...joinsTied(0, joins, o.joinBy), ...ends.acts, weave(shut ? 'inside' : 'woven', 0)];
     const work = sections.map((s, i) => knitRows(`Section ${i + 1}`, s.yarn, s.rows));
     return {
-      title: brief.name,
-      pieces: [tubePiece(kit, ring, 'Tube', [...ends.before, ...work, ...ends.after], { copies: o.copies })],
-      joins: [...ends.joins],
-      finishing,
-      worn: { form: 'flat', ends: [endLook(o.start), endLook(o.end)], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 }, // prettier-ignore
-      wearer: 'thing',
-      state: ring.gauge.state,
-      wanted: null
+      plan: {
+        title: brief.name,
+        pieces: [tubePiece(kit, ring, 'Tube', [...ends.before, ...work, ...ends.after], { copies: o.copies })],
+        acts,
+        promises: [promised('tube', 0, ends.openings)],
+        worn: { form: 'flat', ends: [endLook(o.start), endLook(o.end)], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 }, // prettier-ignore
+        wearer: 'thing',
+        state: ring.gauge.state
+      },
+      notes: { wanted: null }
     };
   }
 };

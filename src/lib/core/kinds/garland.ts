@@ -1,8 +1,9 @@
 import { z } from 'zod';
 import { pompomMm, USUAL_CARD_MM } from '../body';
 import type { Kit } from '../kit';
-import { type Brief, castOn, choiceOption, countOption, drawstring, type Finish, knitRows, lengthOption, machineOption, type Piece, type Plan, yarnOption, blocks } from '../plan'; // prettier-ignore
+import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, drawstring, type Edge, knitRows, lengthOption, machineOption, type Piece, type Promise, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { EDGES, flatThing, promised, weave } from './shared/hands';
 import { panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
 import { firstYarns, machineNear } from './shared/pick';
@@ -42,16 +43,14 @@ type GarlandOptions = z.output<typeof GarlandOptions>;
 /** Turned-up edge of a mini hat, mm (own estimate, no source). */
 const MINI_BRIM_MM = 12;
 
-/** Thread to hang one motif by, beyond twice its drop (own estimate, no source). */
-const KNOTS_MM = 150;
-
-function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; finishing: Finish[] } {
+function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; acts: Act[]; promise: Promise } {
   const ring = ringOn(kit, brief, o.motifYarn, o.smallMachine);
   if (o.motif === 'pennant') {
     const shape = pennantShape(ring, o.flagMm, o.motifMm, 'tube-as-panel');
     return {
       piece: panelPiece(ring, 'Pennant', 'tube-as-panel', shape.pins, shape.operations, o.count),
-      finishing: blocks([{ piece: 1, widthMm: shape.widthMm, heightMm: shape.heightMm }])
+      acts: [{ do: 'block', pieces: [1] }, weave('woven', 1)],
+      promise: flatThing('pennant', 1)
     };
   }
   const hat = o.motif === 'hat';
@@ -64,67 +63,64 @@ function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; fin
     [castOn(o.motifYarn), knitRows(label, o.motifYarn, rows), drawstring(o.motifYarn, ring.turnMm)],
     { copies: o.count }
   );
-  const drawn: Finish[] = [
-    { do: 'drawShut', piece: 1, edge: 'cast-on' },
-    { do: 'drawShut', piece: 1, edge: 'hung-off' }
-  ];
+  const draw = (edge: Edge): Act => ({ do: 'draw', piece: 1, edges: [edge], tail: 'out' });
   return {
     piece,
-    finishing: hat
-      ? [
-          ...drawn,
-          { do: 'pushInside', piece: 1, foldRow: Math.floor(rows / 2) },
-          { do: 'joinCrowns', piece: 1 },
-          { do: 'turnUp', piece: 1, heightMm: MINI_BRIM_MM }
-        ]
-      : drawn
+    acts: [
+      ...EDGES.map(draw),
+      // A series of small hats: both ends, then pinched, is quickest.
+      ...(hat
+        ? [{ do: 'fold', piece: 1, how: 'pinch' } as const, { do: 'tie', piece: 1, tails: 'crowns', how: 'stitch' } as const] // prettier-ignore
+        : []),
+      weave('inside', 1),
+      ...(hat ? [{ do: 'fold', piece: 1, how: 'brim', heightMm: MINI_BRIM_MM } as const] : [])
+    ],
+    promise: hat ? promised('mini-hat', 1, { brim: { piece: 1, run: 'fold' } }) : promised('small-tube', 1)
   };
 }
 
-const PLURAL = { tube: 'small tubes', hat: 'mini hats', pennant: 'pennants', pompom: 'pompoms' } as const;
-
-function draft(kit: Kit, brief: Brief, o: GarlandOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: GarlandOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const line = cordPiece(ring, 'Line', o.cordPins, rowsFor(ring, o.lineMm + 2 * o.tailMm));
   const motif = o.motif === 'pompom' ? null : motifOf(kit, brief, o);
   const spacingMm = o.lineMm / o.count;
   const firstMm = spacingMm / 2;
-  const finishing: Finish[] = [
-    ...(motif?.finishing ?? []),
+  const acts: Act[] = [
+    ...(motif?.acts ?? []),
     ...(o.motif === 'pompom'
-      ? [{ do: 'pompom', yarn: o.motifYarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone' } as const]
+      ? [{ do: 'pompom', yarn: o.motifYarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone', from: 'wound', by: 'bow' } as const] // prettier-ignore
       : []),
     {
-      do: 'string',
+      do: 'hang',
       piece: 0,
+      motif: motif ? 1 : null,
       count: o.count,
-      what: PLURAL[o.motif],
       firstMm: o.tailMm + firstMm,
       spacingMm,
       dropMm: o.dropMm,
-      yarn: o.yarn,
-      lengthMm: Math.round(2 * o.dropMm + KNOTS_MM)
-    },
-    { do: 'weaveIn', piece: 0, tails: 2 }
+      yarn: o.yarn
+    }
   ];
   return {
-    title: brief.name,
-    pieces: [line, ...(motif ? [motif.piece] : [])],
-    joins: [],
-    finishing,
-    worn: {
-      form: 'garland',
-      lineMm: o.lineMm,
-      firstMm,
-      spacingMm,
-      dropMm: o.dropMm,
-      count: o.count,
-      motif: motif ? 1 : null,
-      pompom: motif ? null : { yarn: o.motifYarn, sizeMm: pompomMm(o.cardMm) }
+    plan: {
+      title: brief.name,
+      pieces: [line, ...(motif ? [motif.piece] : [])],
+      acts,
+      promises: [promised('line', 0), ...(motif ? [motif.promise] : [])],
+      worn: {
+        form: 'garland',
+        lineMm: o.lineMm,
+        firstMm,
+        spacingMm,
+        dropMm: o.dropMm,
+        count: o.count,
+        motif: motif ? 1 : null,
+        pompom: motif ? null : { yarn: o.motifYarn, sizeMm: pompomMm(o.cardMm) }
+      },
+      wearer: 'thing',
+      state: ring.gauge.state
     },
-    wearer: 'thing',
-    state: ring.gauge.state,
-    wanted: null
+    notes: { wanted: null }
   };
 }
 

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { codes, made, sampleKit } from '../../../../tests/support/sample';
 import { SIZE_TABLES } from '../body';
 import { presetFor } from '../kit';
-import { areaOf, edgeSize, finishedSketch, layPanel, rowRuns, workSpan } from '../read';
+import { areaOf, finishedSketch, layPanel, rowRuns, workSpan } from '../read';
 import type { Result } from '../tomble';
 
 const TRUNKS = SIZE_TABLES.filter((table) => table.sizes[0]!.measures['chest'] !== undefined);
@@ -62,12 +62,13 @@ describe.each(bodies)('a waistcoat and a cardigan for a %s', (_size, options) =>
 
   it('has seams whose partners agree', () => {
     for (const result of results) {
-      expect(result.plan.joins.length).toBeGreaterThan(3);
-      for (const join of result.plan.joins) {
-        const [a, b] = [edgeSize(result, join.a), edgeSize(result, join.b)];
-        expect(a.unit, join.name).toBe(b.unit);
+      expect(result.worked.seams.length).toBeGreaterThan(3);
+      for (const { name, a, b } of result.worked.seams) {
+        // The top of a sleeve meets the rows of an armhole with its stitches.
+        if (name.startsWith('sleeve-set')) continue;
+        expect(a.unit, name).toBe(b.unit);
         // A back in one piece is a row longer at one shoulder; nothing else differs.
-        expect(Math.abs(a.count - b.count), join.name).toBeLessThanOrEqual(a.unit === 'rows' ? 1 : 0);
+        expect(Math.abs(a.count - b.count), name).toBeLessThanOrEqual(a.unit === 'rows' ? 1 : 0);
       }
       expect(codes(result)).not.toContain('seam-uneven');
       expect(codes(result)).not.toContain('armhole-small');
@@ -129,14 +130,14 @@ describe('panels', () => {
     const strips = result.plan.pieces.length;
     const stitches = result.fabric.pieces.reduce((sum, p) => sum + p.stitches[0]!, 0) - 2 * (strips - 1) - 2;
     expect(Math.abs((10 * stitches) / wales - 1000)).toBeLessThan(strips * 8);
-    expect(result.plan.joins).toHaveLength(strips - 1);
+    expect(result.worked.seams).toHaveLength(strips - 1);
   });
 
   it('a grid of blocks has every seam between neighbours once, blocks first', () => {
     const result = made('blanket', { widthMm: 900, lengthMm: 900, blocks: 3 });
     const strips = result.plan.pieces.length / 3;
-    expect(result.plan.joins).toHaveLength(strips * 2 + (strips - 1) * 3);
-    const kinds = result.plan.joins.map((join) => join.a.edge);
+    expect(result.worked.seams).toHaveLength(strips * 2 + (strips - 1) * 3);
+    const kinds = result.worked.seams.map((seam) => seam.name.split('-')[0]!);
     expect(kinds).toEqual([...kinds].sort());
     expect(codes(result)).not.toContain('seam-uneven');
   });

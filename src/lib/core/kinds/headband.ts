@@ -1,11 +1,12 @@
 import { z } from 'zod';
 import { LENGTHWISE_STRETCH } from '../body';
-import { choiceOption, flatClose, halves, seam, seamYarnMm } from '../plan';
+import { choiceOption } from '../plan';
 import type { Kind } from './kind';
 import { headOption } from './shared/hat';
-import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
+import { closeOption, promised } from './shared/hands';
+import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth, ringOfTube } from './shared/ring-of-tube';
+import { closedFlat, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
@@ -23,14 +24,7 @@ export const HeadbandOptions = z.object({
     ]
   }),
   ...colourOptions,
-  by: choiceOption({
-    title: 'Closing the ends',
-    group: ENDS,
-    choices: [
-      { value: 'hook', label: 'With a hook', help: 'Quick and firm.' },
-      { value: 'needle', label: 'With a needle', help: 'Flatter and softer.' }
-    ]
-  }),
+  by: closeOption('needle'),
   ...wasteNeeded
 });
 
@@ -54,25 +48,12 @@ export const headband: Kind<typeof HeadbandOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'head', girthMm: o.headMm, turns: 1, twist: o.front === 'twist', gapMm: 0 },
       wearer: o.wearer,
-      closing: ({ ring, waste, first, last }) => ({
-        joins: [
-          halves('First end', 0, 'cast-on', o.by),
-          halves('Last end', 0, 'hung-off', o.by),
-          {
-            name: o.front === 'twist' ? 'Twisted front' : 'End to end',
-            a: { piece: 0, edge: 'cast-on' },
-            b: { piece: 0, edge: 'hung-off' },
-            by: 'mattress'
-          }
-        ],
-        finishing: [
-          flatClose(0, 'cast-on', o.by, first, ring.flatMm),
-          flatClose(0, 'hung-off', o.by, last, ring.flatMm),
-          ...removeBoth(waste),
-          o.front === 'twist'
-            ? { do: 'twist', piece: 0, seamMm: Math.round(ring.flatMm / 2), yarn: first, lengthMm: seamYarnMm(ring.flatMm / 2) } // prettier-ignore
-            : seam(0, 2, first, ring.flatMm, 'mattress')
-        ]
-      })
+      closing: ({ waste, first, last }) => [
+        ...closedFlat(o.by, o, { waste, first, last }),
+        { do: 'fold', piece: 0, how: 'flat' },
+        ...(o.front === 'twist' ? [{ do: 'fold', piece: 0, how: 'twist' } as const] : []),
+        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'mattress', yarn: first } // prettier-ignore
+      ],
+      promise: promised('headband', 0, { upper: { piece: 0, run: 'upper' }, lower: { piece: 0, run: 'lower' } })
     })
 };

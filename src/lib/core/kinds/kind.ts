@@ -1,6 +1,6 @@
 import type { z } from 'zod';
 import type { Kit } from '../kit';
-import type { Brief, Plan } from '../plan';
+import type { Brief, Draft } from '../plan';
 
 /** Shelves the kinds stand on when a knitter chooses. */
 export const FAMILIES = [
@@ -28,7 +28,13 @@ export interface Kind<Schema extends z.ZodObject = z.ZodObject> {
   /** A knittable start on this kit, so that a new project shows a plan before anything is asked. */
   readonly start: (kit: Kit, machineId: string) => z.output<Schema>;
   /**
+   * Options that change once the pieces were measured, stretched, before they are put together: absent where nothing does.
+   *
+   * @param rows work rows of the measured piece
+   */
+  readonly remeasured?: (options: z.output<Schema>, rows: number, measuredMm: number) => Partial<z.output<Schema>>;
+  /**
    * Drafts the plan. The options are parsed already and every yarn and machine they name is in the kit.
    */
-  readonly draft: (kit: Kit, brief: Brief, options: z.output<Schema>) => Plan;
+  readonly draft: (kit: Kit, brief: Brief, options: z.output<Schema>) => Draft;
 }

@@ -4,7 +4,10 @@ import { demoKit } from '../../demo/kit';
 import { presetFor, type Kit } from '../kit';
 import { Brief } from '../plan';
 import { showFigure } from '../quantity';
-import { allRows, finishedSketch, finishingSketch, lengthMmOf } from '../read';
+import { told } from '../../../../tests/support/said';
+import { actSketch } from '$lib/draw/acts';
+import { speak } from '$lib/words';
+import { allRows, finishedSketch, lengthMmOf } from '../read';
 import { plan, type Result } from '../tomble';
 import { FAMILIES, KINDS, machinesFor } from './index';
 
@@ -12,7 +15,7 @@ const onRing = (pins: number, more: object = {}): Kit => {
   const { counter, tensionHoles } = presetFor(pins, 'm', 'Ring');
   return sampleKit({ machine: { pins, counter, tensionHoles }, ...more });
 };
-const only = (result: Result, doing: string) => result.plan.finishing.filter((f) => f.do === doing);
+const only = <D extends string>(result: Result, doing: D) => result.worked.done.filter((d) => d.do === doing);
 
 /** One project of every kind as it stands when it is begun on the demo's machines. */
 function summary(kind: (typeof KINDS)[number]): string {
@@ -116,9 +119,16 @@ describe('rules of thumb', () => {
   it('a mug wrap on 22 pins is near 45 rows and closes in halves of 11', () => {
     const result = made('mug-wrap', {}, onRing(22));
     expect(Math.abs(result.sizes.pieces[0]!.rows - 45)).toBeLessThanOrEqual(4);
-    const close = result.plan.finishing.findIndex((f) => f.do === 'flatClose');
-    expect(finishingSketch(result, close)!.label).toContain('11 pairs');
-    expect(result.steps.find((s) => s.finish === close)!.detail).toContain('11 pairs, pin 1 with pin 22');
+    const close = result.plan.acts.findIndex((act) => act.do === 'join');
+    expect(actSketch(result, close, speak(result))!.shapes).toHaveLength(22);
+    expect(told(result).find((s) => s.act === close)!.detail).toContain('count 11 to the fold: 11 pairs');
+    // From corner to corner of each end, a little longer than it is wide.
+    const chains = only(result, 'cord').flatMap((d) => (d.do === 'cord' && d.facts ? [d.facts] : []));
+    expect(chains).toHaveLength(2);
+    for (const chain of chains) {
+      expect(chain.mm / (110 / 1.35)).toBeGreaterThan(1);
+      expect(chain.mm / (110 / 1.35)).toBeLessThan(1.2);
+    }
   });
 
   it('a brim of 40 rows and 25 more: the brim is 20 rows high, the hat 45', () => {
@@ -140,15 +150,15 @@ describe('rules of thumb', () => {
     const result = made('socks', { footMm: 230, footGirthMm: 210, cuffMm: 120 }, onRing(22));
     const on = result.sizes.finished.find((f) => f.code === 'length-on')!.figure.value;
     expect(Math.abs(on - 350)).toBeLessThan(4);
-    const edge = only(result, 'crochetEdge')[0]!;
-    expect(edge).toMatchObject({ edge: 'hung-off', perPin: 2 });
-    expect(result.steps.find((s) => s.id.endsWith('crochetEdge'))!.title).toContain('44 stitches');
+    const edge = only(result, 'bind')[0]!;
+    expect(edge.act).toMatchObject({ runs: [{ piece: 0, run: 'hung-off' }], perLoop: 2 });
+    expect(told(result).find((s) => s.id === edge.id)!.title).toContain('44 stitches');
     expect(result.plan.pieces[0]!.copies).toBe(2);
   });
 
   it('straps of a tube top chain 50 to 70', () => {
-    const [strap] = only(made('tube-top'), 'chain');
-    expect(strap).toMatchObject({ stitches: 60, count: 2 });
+    const [strap] = only(made('tube-top'), 'cord');
+    expect(strap!.facts).toMatchObject({ chains: 60, count: 2 });
   });
 
   it('a pompom of 70 wraps on 7.5 cm takes 10.5 m', () => {
@@ -172,8 +182,9 @@ describe('sums that must hold', () => {
       const { rows } = result.sizes.pieces[0]!;
       expect(2 * worn.sleeveRows + worn.neckRows).toBe(rows);
       expect(2 * worn.underarmRows + worn.bodyRows).toBe(rows);
-      // The two ladders are opposite: half the ring apart.
-      expect(result.fabric.pieces[0]!.ladders).toEqual([12, 36]);
+      // The two ladders are opposite: the first stitch, and pins / 2 + 1. They run down once the tube is off.
+      expect(result.worked.state.parts[0]!.ran).toEqual([1, 25]);
+      expect(result.fabric.pieces[0]!.ladders).toEqual([]);
     }
   });
 

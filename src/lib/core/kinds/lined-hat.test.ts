@@ -93,7 +93,7 @@ describe('sections', () => {
     expect(purposes).toEqual(['waste', 'separator', 'work', 'work', 'separator', 'waste']);
     expect(codes(result)).not.toContain('waste-colour-close');
     expect(result.plan.pieces[0]!.operations.at(-1)).toMatchObject({ op: 'hangOff', style: 'waste' });
-    expect(result.steps.filter((s) => s.title.startsWith('Take the waste'))).toHaveLength(2);
+    expect(result.steps.filter((s) => s.id.startsWith('hand.wasteOff'))).toHaveLength(2);
   });
 
   it('starts knittable on a small ring too', () => {
@@ -104,28 +104,17 @@ describe('sections', () => {
   });
 });
 
-describe('finishing', () => {
-  const actions = (options: object) => hat(options).plan.finishing.map((f) => f.do);
-  it('draws each end shut, or zips both edges first', () => {
-    expect(actions({ closing: 'draw' })).toEqual([
-      'checkJoins',
-      'drawShut',
-      'drawShut',
-      'pushInside',
-      'joinCrowns',
-      'weaveIn',
-      'turnUp'
-    ]);
-    expect(actions({ closing: 'zip', turnUpMm: 0 })).toEqual([
-      'checkJoins',
-      'pushInside',
-      'zipEdges',
-      'drawBoth',
-      'weaveIn'
-    ]);
+describe('making up', () => {
+  const acts = (options: object) => hat(options).plan.acts.map((act) => act.do);
+  it('draws one end, then the other; both, then pinched; or zips both edges first', () => {
+    const one = ['rest', 'tie', 'draw', 'fold', 'bringOut', 'draw', 'tie', 'weave'];
+    expect(acts({ closing: 'draw', turnUpMm: 0 })).toEqual(one);
+    expect(acts({ closing: 'draw' })).toEqual([...one, 'fold']);
+    expect(acts({ closing: 'pinch', turnUpMm: 0 })).toEqual(['rest', 'tie', 'draw', 'draw', 'fold', 'tie', 'weave']);
+    expect(acts({ closing: 'zip', turnUpMm: 0 })).toEqual(['rest', 'tie', 'fold', 'join', 'draw', 'weave']);
   });
   it('threads the cast-on edge anew when the thread is another or doubled', () => {
-    expect(actions({ doubled: true })).toContain('threadEdge');
-    expect(actions({ thread: 'blue', yarn: 'red' })).toContain('threadEdge');
+    expect(acts({ doubled: true })).toContain('thread');
+    expect(acts({ thread: 'blue', yarn: 'red' })).toContain('thread');
   });
 });

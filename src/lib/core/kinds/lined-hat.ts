@@ -1,20 +1,21 @@
 import { z } from 'zod';
 import { isLarge, type Kit, machineOf } from '../kit';
 import {
+  type Act,
   type Brief,
   choiceOption,
   countOption,
-  type Finish,
+  type Draft,
   knitRows,
-  type Plan,
   type Section,
   sectionsOption,
   switchOption,
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { crownOptions, hatSizeOptions, linedEnds, linedFinishing, linedTubeRows } from './shared/hat';
-import { ENDS } from './shared/options';
+import { crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows } from './shared/hat';
+import { promised, weave } from './shared/hands';
+import { CHAINS_TO_10, ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
 import { ringOn, tubePiece } from './shared/tube';
@@ -70,7 +71,7 @@ export const LinedHatOptions = z.object({
 export type LinedHatOptions = z.output<typeof LinedHatOptions>;
 
 /** A pompom of the usual card: 10 x 7.5 cm, 70 wraps (handbook section 7). */
-const POMPOM = { wraps: 70, cardMm: 75, count: 1, on: 'piece' } as const;
+const POMPOM = { wraps: 70, cardMm: 75, count: 1, on: 'piece', from: 'wound', by: 'bow' } as const;
 
 /** Length of one tie cord: long enough to knot under a chin (own estimate, no source). */
 const CORD_MM = 250;
@@ -88,30 +89,35 @@ function workSections(o: LinedHatOptions, rows: number): (Section & { label: str
   ];
 }
 
-function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
   const ring = ringOn(kit, brief, o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn);
   const { rows, wanted, unasked } = linedTubeRows(o, ring);
   const sections = workSections(o, rows);
   const first = sections[0]!.yarn;
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const { operations, waste, threads } = linedEnds(kit, o, work, ring, first, sections.at(-1)!.yarn);
-  const joins = sections.length - 1;
-  const trim: Finish[] =
+  // Where outside and lining are of one yarn nothing is joined.
+  const joins = sections.filter((s, i) => i > 0 && s.yarn !== sections[i - 1]!.yarn).length;
+  const trim: Act[] =
     o.trim === 'pompom'
       ? [{ do: 'pompom', yarn: first, ...POMPOM }]
       : o.trim === 'cord'
-        ? [{ do: 'ties', yarn: first, count: 2, lengthMm: CORD_MM }]
+        ? [
+            { do: 'cord', name: 'tie', piece: 0, count: 2, yarn: first, per10Cm: CHAINS_TO_10, mm: CORD_MM },
+            weave('inside', 0)
+          ]
         : [];
   return {
-    title: brief.name,
-    pieces: [tubePiece(kit, ring, 'Tube', operations)],
-    joins: [],
-    finishing: [...linedFinishing(o, { rows, joins, first, ring, waste, threads }), ...trim],
-    worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    wanted,
-    unasked
+    plan: {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Tube', operations)],
+      acts: [...linedActs(o, { piece: 0, joins, first, waste, threads }), ...trim],
+      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: { wanted, unasked }
   };
 }
 

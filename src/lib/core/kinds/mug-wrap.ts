@@ -1,9 +1,10 @@
 import { z } from 'zod';
-import { chain, flatClose, halves, lengthOption } from '../plan';
+import { type Act, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { closeOption, EDGES, promised } from './shared/hands';
 import { chainGauge, countedOption, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth, ringOfTube } from './shared/ring-of-tube';
+import { closedFlat, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
@@ -37,6 +38,7 @@ export const MugWrapOptions = z.object({
   sizeBy: sizeByOption(WHAT, { mug: 'The mug', rows: 'A row count' }),
   rows: countedOption({ title: 'Rows', group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
+  closeBy: closeOption(),
   chainPer10: chainGauge,
   ...wasteNeeded
 });
@@ -64,15 +66,11 @@ export const mugWrap: Kind<typeof MugWrapOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'mug', girthMm: o.mugMm, turns: 1, twist: false, gapMm: o.gapMm },
       wearer: 'thing',
-      closing: ({ ring, waste, first, last }) => ({
-        joins: [halves('First end', 0, 'cast-on', 'hook'), halves('Last end', 0, 'hung-off', 'hook')],
-        finishing: [
-          flatClose(0, 'cast-on', 'hook', first, ring.flatMm),
-          flatClose(0, 'hung-off', 'hook', last, ring.flatMm),
-          ...removeBoth(waste),
-          // A loop goes to the other side and back, at the top and at the bottom of the handle.
-          chain(0, 'loop', first, 2, 2 * o.gapMm, o.chainPer10)
-        ]
-      })
+      closing: ({ waste, first, last }) => [
+        ...closedFlat(o.closeBy, o, { waste, first, last }),
+        // At each end one chain from corner to corner: it makes the loop that hooks over.
+        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? first : last, per10Cm: o.chainPer10, along: { piece: 0, run: edge } })) // prettier-ignore
+      ],
+      promise: promised('wrap', 0)
     })
 };

@@ -1,7 +1,8 @@
 import { z } from 'zod';
-import { castOn, chainOff, choiceOption, type Finish, type Join, lengthOption, type Piece, seam, shapedRows, yarnOption, blocks } from '../plan'; // prettier-ignore
+import { type Act, castOn, chainOff, choiceOption, lengthOption, type Piece, shapedRows, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, wantedRows } from './shared/tube';
@@ -38,7 +39,7 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
     const parts = Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));
     const stitches = Math.min(most, Math.ceil(all / parts) + 2 * SEAM_STITCH);
     const rows = even(rowsFor(ring, o.lengthMm));
-    const [widthMm, heightMm] = [(10 * stitches) / ring.gauge.wales.value, (10 * rows) / ring.gauge.courses.value];
+    const widthMm = (10 * stitches) / ring.gauge.wales.value;
     const pieces = Array.from({ length: parts }, (_, i): Piece =>
       panelPiece(ring, parts === 1 ? 'Panel' : `Panel ${i + 1}`, o.mode, pinsFor(ring.machine, o.mode, stitches), [
         castOn(o.yarn, 'e-wrap'),
@@ -46,26 +47,25 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
         chainOff(o.yarn, widthMm)
       ])
     );
-    const joins = pieces.map((_, i): Join => ({
-      name: parts === 1 ? 'Edge to edge' : `Panel ${i + 1} to panel ${((i + 1) % parts) + 1}`,
-      a: { piece: i, edge: 'side', side: 'high' },
-      b: { piece: (i + 1) % parts, edge: 'side', side: 'low' },
-      by: 'mattress'
+    const seams = pieces.map((_, i): Act => ({
+      do: 'join',
+      name: `panel-${i + 1}`,
+      a: [{ piece: i, run: 'side', side: 'high' }],
+      b: [{ piece: (i + 1) % parts, run: 'side', side: 'low' }],
+      by: 'mattress',
+      yarn: o.yarn
     }));
-    const finishing: Finish[] = [
-      ...blocks(pieces.map((_, piece) => ({ piece, widthMm, heightMm }))),
-      ...joins.map((_, i) => seam(i, i, o.yarn, heightMm, 'mattress')),
-      { do: 'weaveIn', piece: 0, tails: 2 * parts }
-    ];
     return {
-      title: brief.name,
-      pieces,
-      joins,
-      finishing,
-      worn: { form: 'panels', rows: [pieces.map((_, p) => p)], body: { what: 'tube', girthMm: o.girthMm } },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`)
+      plan: {
+        title: brief.name,
+        pieces,
+        acts: [{ do: 'block', pieces: pieces.map((_, p) => p) }, ...seams, weave('woven')],
+        promises: [promised('tube', 0, { first: { piece: 0, run: 'cast-on' }, last: { piece: 0, run: 'hung-off' } })],
+        worn: { form: 'panels', rows: [pieces.map((_, p) => p)], body: { what: 'tube', girthMm: o.girthMm } },
+        wearer: o.wearer,
+        state: ring.gauge.state
+      },
+      notes: { wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`) }
     };
   }
 };

@@ -1,23 +1,25 @@
 import { z } from 'zod';
 import {
+  type Act,
   castOn,
   chainOff,
   choiceOption,
   countOption,
-  type Finish,
-  hookYarnMm,
+  type Draft,
+  type Edge,
   lengthOption,
   type Operation,
-  type Plan,
   shapedRows,
-  yarnOption, blocks } from '../plan'; // prettier-ignore
+  yarnOption
+} from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
+import { crochetEnd, promised, weave } from './shared/hands';
 import { ENDS, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
 import { taperOf } from './shared/taper';
-import { rowsBefore, wasteFor, wasteIfWished } from './shared/waste';
+import { rowsBefore, wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 
@@ -85,7 +87,7 @@ export const panel: Kind<typeof PanelOptions> = {
   pins: { from: 16, to: 200, usual: 48 },
   options: PanelOptions,
   start: (kit) => PanelOptions.parse({ yarn: firstYarns(kit).main, waste: 'few' }),
-  draft: (kit, brief, o): Plan => {
+  draft: (kit, brief, o): Draft => {
     const ring = ringOn(kit, brief, o.yarn);
     const { asked, given } = stitchesFor(ring, o.widthMm, o.mode);
     const rows = rowsFor(ring, o.lengthMm);
@@ -101,24 +103,43 @@ export const panel: Kind<typeof PanelOptions> = {
         : o.off === 'waste'
           ? waste.after
           : [{ op: 'hangOff', style: 'thread', thread: waste.yarn ?? o.yarn, threadMm: Math.round(topEdge + 200), doubled: false }]; // prettier-ignore
-    const finishing: Finish[] = [
-      ...blocks([{ piece: 0, widthMm: (10 * given) / ring.gauge.wales.value, heightMm: (10 * rows) / ring.gauge.courses.value }]), // prettier-ignore
-      ...(o.method === 'held' && given > left ? [{ do: 'chainHeld', piece: 0, stitches: given - left, where: 'along the stepped edge', yarn: o.yarn, lengthMm: hookYarnMm((10 * (given - left)) / ring.gauge.wales.value) } as const] : []), // prettier-ignore
-      { do: 'weaveIn', piece: 0, tails: 2 }
+    const low = { piece: 0, run: 'cast-on' } as const;
+    const held: Act[] =
+      o.method === 'held' && given > left
+        ? (o.taper === 'both' ? (['low', 'high'] as const) : ([o.taper] as ('low' | 'high')[])).map((side) => ({
+            do: 'bind',
+            name: `held-${side}`,
+            runs: [{ piece: 0, run: 'held', side }],
+            by: 'chain',
+            yarn: o.yarn
+          }))
+        : [];
+    const crochet = (edge: Edge): Act[] => [crochetEnd(0, edge, o.yarn), ...(edge === 'cast-on' || o.off === 'waste' ? wasteAway(0, edge, waste, o) : [])]; // prettier-ignore
+    const acts: Act[] = [
+      { do: 'block', pieces: [0] },
+      ...held,
+      // One crochet stitch through every live loop of the work, then the waste comes off: no edge is left live.
+      ...(o.castOn === 'waste' ? crochet('cast-on') : []),
+      ...(o.off === 'chain' ? [] : crochet('hung-off')),
+      weave('woven', 0)
     ];
     return {
-      title: brief.name,
-      pieces: [
-        panelPiece(ring, 'Panel', o.mode, pins, [...before, ...shapedRows('Panel', o.yarn, rows, events), ...off])
-      ],
-      joins: [],
-      finishing,
-      shaping,
-      narrowed: asked > given ? [{ piece: 0, asked, given, option: 'widthMm' }] : [],
-      worn: { form: 'panels', rows: [[0]], body: null },
-      wearer: 'thing',
-      state: ring.gauge.state,
-      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+      plan: {
+        title: brief.name,
+        pieces: [
+          panelPiece(ring, 'Panel', o.mode, pins, [...before, ...shapedRows('Panel', o.yarn, rows, events), ...off])
+        ],
+        acts,
+        promises: [promised('panel', 0, { outline: low })],
+        worn: { form: 'panels', rows: [[0]], body: null },
+        wearer: 'thing',
+        state: ring.gauge.state
+      },
+      notes: {
+        shaping,
+        narrowed: asked > given ? [{ piece: 0, asked, given, option: 'widthMm' }] : [],
+        wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+      }
     };
   }
 };

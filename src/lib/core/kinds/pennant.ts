@@ -1,8 +1,9 @@
 import { z } from 'zod';
-import { countOption, lengthOption, slopeWords, yarnOption, blocks } from '../plan';
+import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece } from './shared/panel';
 import { pennantShape } from './shared/pennant';
+import { flatThing, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn } from './shared/tube';
@@ -28,19 +29,20 @@ export const pennant: Kind<typeof PennantOptions> = {
     const ring = ringOn(kit, brief, o.yarn);
     const shape = pennantShape(ring, o.widthMm, o.heightMm, o.mode);
     return {
-      title: brief.name,
-      pieces: [panelPiece(ring, 'Pennant', o.mode, shape.pins, shape.operations, o.copies)],
-      joins: [],
-      finishing: [
-        ...blocks([{ piece: 0, widthMm: shape.widthMm, heightMm: shape.heightMm }]),
-        { do: 'weaveIn', piece: 0, tails: 2 }
-      ],
-      shaping: [{ piece: 0, what: 'Both edges', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
-      narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
-      worn: { form: 'panels', rows: [[0]], body: null },
-      wearer: 'thing',
-      state: ring.gauge.state,
-      wanted: null
+      plan: {
+        title: brief.name,
+        pieces: [panelPiece(ring, 'Pennant', o.mode, shape.pins, shape.operations, o.copies)],
+        acts: [{ do: 'block', pieces: [0] }, weave('woven', 0)],
+        promises: [flatThing('pennant', 0)],
+        worn: { form: 'panels', rows: [[0]], body: null },
+        wearer: 'thing',
+        state: ring.gauge.state
+      },
+      notes: {
+        shaping: [{ piece: 0, what: 'Both edges', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
+        narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
+        wanted: null
+      }
     };
   }
 };

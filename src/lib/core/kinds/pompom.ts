@@ -32,13 +32,15 @@ export const pompom: Kind<typeof PompomOptions> = {
   options: PompomOptions,
   start: (kit) => PompomOptions.parse({ yarn: firstYarns(kit).main }),
   draft: (_kit, brief, o) => ({
-    title: brief.name,
-    pieces: [],
-    joins: [],
-    finishing: [{ do: 'pompom', yarn: o.yarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone' }],
-    worn: { form: 'pompom', yarn: o.yarn, sizeMm: pompomMm(o.cardMm), count: o.count },
-    wearer: o.wearer,
-    state: 'rested',
-    wanted: null
+    plan: {
+      title: brief.name,
+      pieces: [],
+      acts: [{ do: 'pompom', yarn: o.yarn, wraps: o.wraps, cardMm: o.cardMm, count: o.count, on: 'alone', from: 'wound', by: 'bow' }], // prettier-ignore
+      promises: [],
+      worn: { form: 'pompom', yarn: o.yarn, sizeMm: pompomMm(o.cardMm), count: o.count },
+      wearer: o.wearer,
+      state: 'rested'
+    },
+    notes: { wanted: null }
   })
 };

@@ -1,10 +1,12 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { type Brief, chain, choiceOption, countOption, type Finish, flatClose, halves, knitRows, lengthOption, type Plan, switchOption, yarnOption } from '../plan'; // prettier-ignore
+import { CORD_ENDS_MM } from '../hand';
+import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, switchOption, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { closeFlat, closeOption, promised, rest, weave } from './shared/hands';
 import { bestYarns } from './shared/pick';
 import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, rowsBefore, wasteFor, wasteNeeded } from './shared/waste';
+import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 
 export const SackOptions = z.object({
@@ -23,53 +25,56 @@ export const SackOptions = z.object({
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Cotton for soap and water.' }),
   cordYarn: yarnOption({ title: 'Cord', group: 'Yarn and colour' }),
   purlOut: switchOption({ title: 'Purl side out', group: ENDS, help: 'The bumpy side foams and scrubs.', start: true }), // prettier-ignore
+  closeBy: closeOption(),
   chainPer10: chainGauge,
   ...wasteNeeded
 });
 type SackOptions = z.output<typeof SackOptions>;
 
-/** Cord beyond the mouth at either side, to pull and knot (own estimate, no source). */
-const CORD_ENDS_MM = 300;
-
-function draft(kit: Kit, brief: Brief, o: SackOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const channel = even(o.channelRows, 4);
   const rowsAt = (courses: number): number => Math.max(6, (o.heightMm / 10) * courses - channel / 2);
   const rows = o.sizeBy === 'rows' ? o.rows : Math.round(rowsAt(ring.gauge.courses.value));
   const waste = wasteFor(kit, o, o.yarn, o.yarn);
-  const cordMm = Math.round(ring.girthMm + CORD_ENDS_MM);
-  const finishing: Finish[] = [
-    flatClose(0, 'hung-off', 'hook', o.yarn, ring.flatMm),
-    ...removeWaste(0, 'cast-on', waste),
-    ...removeWaste(0, 'hung-off', waste),
-    ...(o.purlOut ? [{ do: 'turnOut', piece: 0, side: 'purl' } as const] : []),
-    { do: 'weaveIn', piece: 0, tails: 2 },
-    chain(0, 'drawstring', o.cordYarn, 1, cordMm, o.chainPer10),
-    { do: 'threadCord', piece: 0, lengthMm: cordMm }
+  const acts: Act[] = [
+    rest(0),
+    closeFlat(0, 'hung-off', o.closeBy, o.yarn),
+    ...wasteAway(0, 'hung-off', waste, o),
+    ...wasteAway(0, 'cast-on', waste, o),
+    ...firstLoop(0, 'cast-on', waste),
+    weave('woven', 0),
+    ...(o.purlOut ? [{ do: 'turn', piece: 0, out: 'purl' } as const] : []),
+    { do: 'cord', name: 'drawstring', piece: 0, count: 1, yarn: o.cordYarn, per10Cm: o.chainPer10, along: { piece: 0, run: 'cast-on' } }, // prettier-ignore
+    { do: 'threadCord', piece: 0 }
   ];
   return {
-    title: brief.name,
-    pieces: [
-      tubePiece(kit, ring, 'Sack', [
-        ...waste.before,
-        knitRows('Channel', o.yarn, channel),
-        { op: 'rehang', row: rowsBefore(waste) + 1 },
-        knitRows('Sack', o.yarn, rows),
-        ...waste.after
-      ])
-    ],
-    joins: [halves('Bottom', 0, 'hung-off', 'hook')],
-    finishing,
-    worn: { form: 'sack', cordMm },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    unasked: { rows, heightMm: (10 * (rows + channel / 2)) / ring.gauge.courses.value },
-    wanted:
-      o.sizeBy === 'height'
-        ? (({ rows: n, ...rest }) => ({ ...rest, rows: n + channel }))(
-            wantedRows(rowsAt, ring, `${o.heightMm / 10} cm of sack, the channel of ${channel} rows hanging doubled`)
-          )
-        : null
+    plan: {
+      title: brief.name,
+      pieces: [
+        tubePiece(kit, ring, 'Sack', [
+          ...waste.before,
+          knitRows('Channel', o.yarn, channel),
+          { op: 'rehang', row: rowsBefore(waste) + 1 },
+          knitRows('Sack', o.yarn, rows),
+          ...waste.after
+        ])
+      ],
+      acts,
+      promises: [promised('sack', 0, { mouth: { piece: 0, run: 'fold' } })],
+      worn: { form: 'sack', cordMm: Math.round(ring.girthMm + CORD_ENDS_MM) },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { rows, heightMm: (10 * (rows + channel / 2)) / ring.gauge.courses.value },
+      wanted:
+        o.sizeBy === 'height'
+          ? (({ rows: n, ...more }) => ({ ...more, rows: n + channel }))(
+              wantedRows(rowsAt, ring, `${o.heightMm / 10} cm of sack, the channel of ${channel} rows hanging doubled`)
+            )
+          : null
+    }
   };
 }
 

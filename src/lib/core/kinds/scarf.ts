@@ -1,23 +1,13 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import {
-  type Brief,
-  castOn,
-  choiceOption,
-  drawstring,
-  type Finish,
-  flatClose,
-  halves,
-  knitRows,
-  lengthOption,
-  type Plan
-} from '../plan';
+import { type Act, type Brief, castOn, choiceOption, type Draft, drawstring, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { closeFlat, closeOption, EDGES, joinsTied, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 /** A scarf of habit: in the middle of 340 to 450 rows (handbook section 7). */
 const HABIT_ROWS = 400;
@@ -54,6 +44,7 @@ export const ScarfOptions = z.object({
       { value: 'straight', label: 'Closed straight across', help: 'Flat ends, as wide as the scarf.' }
     ]
   }),
+  closeBy: closeOption(),
   ...wasteNeeded
 });
 type ScarfOptions = z.output<typeof ScarfOptions>;
@@ -65,7 +56,7 @@ const MORE_THAN_TALL_MM = 180;
 const lengthOf = (o: ScarfOptions): number | null =>
   o.sizeBy === 'height' ? o.heightMm + MORE_THAN_TALL_MM : o.sizeBy === 'length' ? o.lengthMm : null;
 
-function draft(kit: Kit, brief: Brief, o: ScarfOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: ScarfOptions): Draft {
   const ring = ringOn(kit, brief, firstYarn(o));
   const length = lengthOf(o);
   const rows = length !== null ? rowsFor(ring, length) : o.sizeBy === 'habit' ? HABIT_ROWS : o.rows;
@@ -78,28 +69,32 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Plan {
     ? [...waste.before, ...work, ...waste.after]
     : [castOn(first), ...work, drawstring(last, ring.turnMm)];
   const joins = sections.length - 1;
-  const edges = ['cast-on', 'hung-off'] as const;
-  const finishing: Finish[] = [
-    ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-    ...edges.flatMap((edge): Finish[] =>
+  const acts: Act[] = [
+    rest(0),
+    ...joinsTied(0, joins, o.joinBy),
+    ...EDGES.flatMap((edge): Act[] =>
       straight
-        ? [flatClose(0, edge, 'hook', edge === 'cast-on' ? first : last, ring.flatMm), ...removeWaste(0, edge, waste)]
-        : [{ do: 'drawShut', piece: 0, edge }]
+        ? [closeFlat(0, edge, o.closeBy, edge === 'cast-on' ? first : last), ...wasteAway(0, edge, waste, o)]
+        : [{ do: 'draw', piece: 0, edges: [edge], tail: 'out' }]
     ),
-    { do: 'weaveIn', piece: 0, tails: 2 }
+    weave('inside', 0)
   ];
   const end = straight ? 'straight' : 'drawn';
   return {
-    title: brief.name,
-    pieces: [tubePiece(kit, ring, 'Scarf', operations)],
-    joins: straight ? edges.map((edge) => halves(`${edge === 'cast-on' ? 'First' : 'Last'} end`, 0, edge, 'hook')) : [],
-    finishing,
-    worn: { form: 'flat', ends: [end, end], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    unasked: { rows, lengthMm: (10 * rows) / ring.gauge.courses.value },
-    wanted:
-      length === null ? null : wantedRows((courses) => (length / 10) * courses, ring, `${length / 10} cm of scarf`)
+    plan: {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, 'Scarf', operations)],
+      acts,
+      promises: [promised('scarf', 0)],
+      worn: { form: 'flat', ends: [end, end], pompoms: brief.pompom ? Math.min(2, brief.pompom.count) : 0 },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { rows, lengthMm: (10 * rows) / ring.gauge.courses.value },
+      wanted:
+        length === null ? null : wantedRows((courses) => (length / 10) * courses, ring, `${length / 10} cm of scarf`)
+    }
   };
 }
 

@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
-import { type Brief, castOn, choiceOption, crochetEdge, type Finish, knitRows, lengthOption, type Piece, type Plan, seamYarnMm, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, castOn, choiceOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { crochetEnd, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, type Waste, wasteFor, wasteNeeded } from './shared/waste';
+import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 export const SocksOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
@@ -21,16 +22,17 @@ export const SocksOptions = z.object({
   toe: choiceOption({
     title: 'Toe',
     group: ENDS,
+    school: true,
     choices: [
-      { value: 'flat', label: 'Drawn, then sewn flat', help: 'No bulky point in the shoe.' },
-      { value: 'drawn', label: 'Drawn only', help: 'For bed socks.' }
+      { value: 'flat', label: 'Gathered half, sewn flat', help: 'It does not bunch: no bulky point in the shoe.' },
+      { value: 'drawn', label: 'Drawn shut', help: 'Quick; for bed socks.' }
     ]
   }),
   ...wasteNeeded
 });
 type SocksOptions = z.output<typeof SocksOptions>;
 
-function draft(kit: Kit, brief: Brief, o: SocksOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const fitAt = (courses: number) => limbFit(o.footGirthMm, { ...ring.knitted, courses });
   const courses = ring.gauge.courses.value;
@@ -49,31 +51,40 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Plan {
     );
   };
   const pieces = oneOrPair(o.pair, o.yarn, o.secondYarn, 'Sock', make);
-  const finishing = pieces.flatMap((_, p): Finish[] => {
+  const acts = pieces.flatMap((_, p): Act[] => {
     const yarn = p === 0 ? o.yarn : (o.secondYarn ?? o.yarn);
+    const half = (side: 'front' | 'back'): RunRef => ({ piece: p, run: 'cast-on', half: side });
+    const toe: Act[] =
+      o.toe === 'flat'
+        ? [
+            { do: 'gather', piece: p, edge: 'cast-on' },
+            { do: 'join', name: 'toe', a: [half('front')], b: [half('back')], by: 'needle', yarn }
+          ]
+        : [{ do: 'draw', piece: p, edges: ['cast-on'], tail: 'in' }];
     return [
-      { do: 'drawShut', piece: p, edge: 'cast-on' },
-      ...(o.toe === 'flat'
-        ? [{ do: 'sewToe', piece: p, edge: 'cast-on', yarn, lengthMm: seamYarnMm(ring.flatMm) } as const]
-        : []),
-      crochetEdge(p, 'hung-off', o.cuffYarn ?? yarn, ring.girthMm, 2),
-      ...removeWaste(p, 'hung-off', wastes[p]!),
-      { do: 'weaveIn', piece: p, tails: 3 }
+      ...toe,
+      crochetEnd(p, 'hung-off', o.cuffYarn ?? yarn, 2),
+      ...wasteAway(p, 'hung-off', wastes[p]!, o),
+      weave('woven', p)
     ];
   });
   return {
-    title: brief.name,
-    pieces,
-    joins: [],
-    finishing,
-    worn: { form: 'sleeve', over: 'foot', girthMm: o.footGirthMm, closed: 'toe', straps: 0 },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    wanted: wantedRows(
-      (c) => fitAt(c).rowsFor(o.footMm + o.cuffMm),
-      ring,
-      `foot of ${o.footMm / 10} cm and a cuff of ${o.cuffMm / 10} cm, stitches pulled wide over ${o.footGirthMm / 10} cm`
-    )
+    plan: {
+      title: brief.name,
+      pieces,
+      acts: [rest(...pieces.map((_, p) => p)), ...acts],
+      promises: pieces.map((_, p) => promised('sock', p, { cuff: { piece: p, run: 'hung-off' } })),
+      worn: { form: 'sleeve', over: 'foot', girthMm: o.footGirthMm, closed: 'toe', straps: 0 },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      wanted: wantedRows(
+        (c) => fitAt(c).rowsFor(o.footMm + o.cuffMm),
+        ring,
+        `foot of ${o.footMm / 10} cm and a cuff of ${o.cuffMm / 10} cm, stitches pulled wide over ${o.footGirthMm / 10} cm`
+      )
+    }
   };
 }
 

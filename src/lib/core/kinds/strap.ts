@@ -1,6 +1,7 @@
 import { z } from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
+import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { cordPiece, ringOn, rowsFor, wantedRows } from './shared/tube';
@@ -33,14 +34,16 @@ export const strap: Kind<typeof StrapOptions> = {
   draft: (kit, brief, o) => {
     const ring = ringOn(kit, brief, o.yarn);
     return {
-      title: brief.name,
-      pieces: [cordPiece(ring, 'Strap', Math.min(o.pins, ring.machine.pins), rowsFor(ring, o.lengthMm), o.copies)],
-      joins: [],
-      finishing: [{ do: 'weaveIn', piece: 0, tails: 2 }],
-      worn: { form: 'flat', ends: ['open', 'open'], pompoms: 0 },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of strap`)
+      plan: {
+        title: brief.name,
+        pieces: [cordPiece(ring, 'Strap', Math.min(o.pins, ring.machine.pins), rowsFor(ring, o.lengthMm), o.copies)],
+        acts: [weave('woven', 0)],
+        promises: [promised('strap', 0)],
+        worn: { form: 'flat', ends: ['open', 'open'], pompoms: 0 },
+        wearer: o.wearer,
+        state: ring.gauge.state
+      },
+      notes: { wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of strap`) }
     };
   }
 };

@@ -43,15 +43,15 @@ export const toyFigure: Kind<typeof ToyFigureOptions> = {
       { x: half * 0.45, y: o.bodyMm - 10, turn: 6 }
     ];
     const body = toy.stuffed('Body', ring, rows, [{ x: 0, y: 0, turn: 0 }], { waists: [neck] });
-    toy.cords('Arm', limb, 4, o.armMm, body, 'at the sides, just below the neck', [
+    toy.cords('Arm', limb, 4, o.armMm, body, 'neck-sides', [
       { x: -half * 0.85, y: shoulder, turn: -42 },
       { x: half * 0.85, y: shoulder, turn: 42 }
     ]);
-    toy.cords('Leg', limb, 6, o.legMm, body, 'at the bottom', legs);
+    toy.cords('Leg', limb, 6, o.legMm, body, 'bottom', legs);
     if (o.hat) {
       const hatMm = o.bodyMm * HEAD_SHARE * 0.75;
-      toy.flat('Hat', cap, hatMm, body, 'on the head, a few stitches', [{ x: 0, y: -hatMm * 0.4, turn: 0 }]);
+      toy.flat('Hat', cap, hatMm, body, 'head', [{ x: 0, y: -hatMm * 0.4, turn: 0 }]);
     }
-    return toy.plan(brief, ring, o);
+    return toy.draft(brief, ring, o);
   }
 };

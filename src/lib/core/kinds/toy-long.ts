@@ -41,7 +41,7 @@ export const toyLong: Kind<typeof ToyLongOptions> = {
         limb,
         o.bodyMm * 0.4,
         body,
-        'at the back, below the neck',
+        'back',
         [
           { x: -half * 0.5, y: y(0.22), turn: -70 },
           { x: half * 0.5, y: y(0.22), turn: 70 }
@@ -49,17 +49,17 @@ export const toyLong: Kind<typeof ToyLongOptions> = {
         true
       );
     }
-    toy.cords('Leg', limb, 5, o.legMm, body, 'along the belly, two by two', [
+    toy.cords('Leg', limb, 5, o.legMm, body, 'belly', [
       { x: -half * 0.8, y: y(0.3), turn: -50 },
       { x: half * 0.8, y: y(0.3), turn: 50 },
       { x: -half * 0.8, y: y(0.75), turn: -30 },
       { x: half * 0.8, y: y(0.75), turn: 30 }
     ]);
-    toy.cords('Ear', limb, 3, o.legMm * 0.6, body, 'at the top of the head', [
+    toy.cords('Ear', limb, 3, o.legMm * 0.6, body, 'head-top', [
       { x: -half * 0.5, y: half * 0.4, turn: -160 },
       { x: half * 0.5, y: half * 0.4, turn: 160 }
     ]);
-    if (o.tail) toy.cords('Tail', limb, 3, o.legMm * 1.4, body, 'at the end', [{ x: 0, y: o.bodyMm - 4, turn: 12 }]);
-    return toy.plan(brief, ring, o);
+    if (o.tail) toy.cords('Tail', limb, 3, o.legMm * 1.4, body, 'end', [{ x: 0, y: o.bodyMm - 4, turn: 12 }]);
+    return toy.draft(brief, ring, o);
   }
 };

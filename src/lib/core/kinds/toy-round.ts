@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { attach, countOption, lengthOption } from '../plan';
+import { countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { ballRows, stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';
 import { ringOn } from './shared/tube';
@@ -34,18 +34,18 @@ export const toyRound: Kind<typeof ToyRoundOptions> = {
     const headHalf = stuffedGirth(small) / (2 * Math.PI);
     const body = toy.stuffed('Body', ring, bodyRows, [{ x: 0, y: 0, turn: 0 }]);
     const top = -headMm * 0.82;
-    toy.cords('Foot', limb, 6, o.footMm, body, 'at the bottom, two in front and two behind', [
+    toy.cords('Foot', limb, 6, o.footMm, body, 'bottom-four', [
       { x: -half * 0.75, y: bodyMm * 0.88, turn: -25 },
       { x: half * 0.75, y: bodyMm * 0.88, turn: 25 },
       { x: -half * 0.3, y: bodyMm * 0.97, turn: -8 },
       { x: half * 0.3, y: bodyMm * 0.97, turn: 8 }
     ]);
     const head = toy.stuffed('Head', small, headRows, [{ x: 0, y: top, turn: 0 }]);
-    toy.cords('Ear', limb, 6, o.earMm, head, 'at the top, a third of the girth apart', [
+    toy.cords('Ear', limb, 6, o.earMm, head, 'head-top', [
       { x: -headHalf * 0.5, y: top + headMm * 0.16, turn: -155 },
       { x: headHalf * 0.5, y: top + headMm * 0.16, turn: 155 }
     ]);
-    toy.finishing.push(attach(head, body, 1, 'on top', o.faceYarn, stuffedGirth(small) / 2));
-    return toy.plan(brief, ring, o);
+    toy.sit(head, body, 'top');
+    return toy.draft(brief, ring, o, head);
   }
 };

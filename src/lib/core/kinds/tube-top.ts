@@ -1,13 +1,13 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
-import { chain, countOption, crochetEdge, type Finish, knitRows, lengthOption } from '../plan';
+import { type Act, countOption, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';
+import { crochetEnd, EDGES, joinsTied, promised, rest, weave } from './shared/hands';
 import { chainGauge, countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth } from './shared/ring-of-tube';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
-import { wasteFor, wasteNeeded } from './shared/waste';
+import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 export const TubeTopOptions = z.object({
   wearer: wearerOption('child', 'adult'),
@@ -39,32 +39,38 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
     const waste = wasteFor(kit, o, first, last);
     const joins = sections.length - 1;
-    // The edge must give as wide as the body it goes over.
-    const edgeMm = Math.max(o.chestMm, ring.girthMm);
-    const finishing: Finish[] = [
-      ...(joins > 0 ? [{ do: 'checkJoins', piece: 0, joins } as const] : []),
-      crochetEdge(0, 'cast-on', first, edgeMm, 1),
-      crochetEdge(0, 'hung-off', last, edgeMm, 1),
-      ...removeBoth(waste),
-      ...(o.straps > 0 ? [chain(0, 'strap', last, o.straps, o.strapMm, o.chainPer10)] : []),
-      { do: 'weaveIn', piece: 0, tails: 4 + 2 * o.straps }
+    const acts: Act[] = [
+      rest(0),
+      ...joinsTied(0, joins, o.joinBy),
+      ...EDGES.flatMap((edge) => [
+        crochetEnd(0, edge, edge === 'cast-on' ? first : last),
+        ...wasteAway(0, edge, waste, o)
+      ]),
+      ...(o.straps > 0
+        ? [{ do: 'cord', name: 'strap', piece: 0, count: o.straps, yarn: last, per10Cm: o.chainPer10, mm: o.strapMm } as const] // prettier-ignore
+        : []),
+      weave('woven', 0)
     ];
     return {
-      title: brief.name,
-      pieces: [
-        tubePiece(kit, ring, 'Top', [
-          ...waste.before,
-          ...sections.map((s) => knitRows(s.label, s.yarn, s.rows)),
-          ...waste.after
-        ])
-      ],
-      joins: [],
-      finishing,
-      worn: { form: 'sleeve', over: 'chest', girthMm: o.chestMm, closed: 'no', straps: o.straps },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      unasked: { rows },
-      wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along a chest of ${o.chestMm / 10} cm, stitches pulled wide`) // prettier-ignore
+      plan: {
+        title: brief.name,
+        pieces: [
+          tubePiece(kit, ring, 'Top', [
+            ...waste.before,
+            ...sections.map((s) => knitRows(s.label, s.yarn, s.rows)),
+            ...waste.after
+          ])
+        ],
+        acts,
+        promises: [promised('top', 0, { hem: { piece: 0, run: 'cast-on' }, chest: { piece: 0, run: 'hung-off' } })],
+        worn: { form: 'sleeve', over: 'chest', girthMm: o.chestMm, closed: 'no', straps: o.straps },
+        wearer: o.wearer,
+        state: ring.gauge.state
+      },
+      notes: {
+        unasked: { rows },
+        wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along a chest of ${o.chestMm / 10} cm, stitches pulled wide`) // prettier-ignore
+      }
     };
   }
 };

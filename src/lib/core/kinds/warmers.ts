@@ -1,13 +1,14 @@
 import { z } from 'zod';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
-import { type Brief, castOn, chainOff, choiceOption, countOption, crochetEdge, type Finish, knitRows, lengthOption, type Operation, type Piece, type Plan, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, castOn, chainOff, choiceOption, countOption, type Draft, type Edge, knitRows, lengthOption, type Operation, type Piece, type RunName, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { crochetEnd, EDGES, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, rowsBefore, type Waste, wasteFor, wasteNeeded } from './shared/waste';
+import { firstLoop, rowsBefore, type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 const wrist = { key: 'limb', is: ['wrist'] } as const;
 const leg = { key: 'limb', is: ['leg'] } as const;
@@ -42,7 +43,7 @@ export const WarmersOptions = z.object({
 });
 type WarmersOptions = z.output<typeof WarmersOptions>;
 
-function draft(kit: Kit, brief: Brief, o: WarmersOptions): Plan {
+function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
   const girthMm = o.limb === 'wrist' ? o.handMm : o.calfMm;
   const label = o.limb === 'wrist' ? 'Wrist warmer' : 'Leg warmer';
   const ring = ringOn(kit, brief, o.yarn);
@@ -71,27 +72,32 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Plan {
     return tubePiece(kit, own, name, operations[o.edges](), more);
   };
   const pieces = oneOrPair(o.pair, o.yarn, o.secondYarn, label, make);
-  const finishing = pieces.flatMap((piece, p): Finish[] => {
+  const acts = pieces.flatMap((_, p): Act[] => {
     const yarn = p === 0 ? o.yarn : (o.secondYarn ?? o.yarn);
-    const edge = (which: 'cast-on' | 'hung-off'): Finish[] => [
-      crochetEdge(p, which, yarn, ring.girthMm, 1),
-      ...removeWaste(p, which, wastes[p]!)
-    ];
+    const waste = wastes[p]!;
+    const edge = (which: Edge): Act[] => [crochetEnd(p, which, yarn), ...wasteAway(p, which, waste, o)];
     return [
-      ...(o.edges === 'crochet' ? [...edge('cast-on'), ...edge('hung-off')] : []),
-      ...(o.edges === 'doubled' ? removeWaste(p, 'cast-on', wastes[p]!) : []),
-      { do: 'weaveIn', piece: p, tails: o.edges === 'crochet' ? 4 : 2 }
+      ...(o.edges === 'crochet' ? EDGES.flatMap(edge) : []),
+      ...(o.edges === 'doubled' ? [...wasteAway(p, 'cast-on', waste, o), ...firstLoop(p, 'cast-on', waste)] : []),
+      weave('woven', p)
     ];
   });
+  const lower: RunName = o.edges === 'doubled' ? 'fold' : 'cast-on';
   return {
-    title: brief.name,
-    pieces,
-    joins: [],
-    finishing,
-    worn: { form: 'sleeve', over: o.limb === 'wrist' ? 'hand' : 'calf', girthMm, closed: 'no', straps: 0 },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along ${girthMm / 10} cm round, stitches pulled wide`)
+    plan: {
+      title: brief.name,
+      pieces,
+      acts: [rest(...pieces.map((_, p) => p)), ...acts],
+      promises: pieces.map((_, p) =>
+        promised('warmer', p, { lower: { piece: p, run: lower }, upper: { piece: p, run: 'hung-off' } })
+      ),
+      worn: { form: 'sleeve', over: o.limb === 'wrist' ? 'hand' : 'calf', girthMm, closed: 'no', straps: 0 },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along ${girthMm / 10} cm round, stitches pulled wide`)
+    }
   };
 }
 

@@ -1,22 +1,12 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
-import {
-  cardMm,
-  countOption,
-  type Finish,
-  hookYarnMm,
-  knitRows,
-  lengthOption,
-  widened,
-  yarnOption,
-  blocks
-} from '../plan';
+import { type Act, castOn, countOption, knitRows, lengthOption, widened, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
+import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
-import { firstYarns } from './shared/pick';
+import { firstYarns, furthest } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
-import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
 
 export const WidePanelOptions = z.object({
   lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400 }),
@@ -25,8 +15,7 @@ export const WidePanelOptions = z.object({
   columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
   thicknessMm: lengthOption({ title: 'Thickness of the card', group: WHAT, min: 0, max: 20, start: 2 }),
   mode: panelMode,
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
-  ...wasteNeeded
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });
 
 /** A panel wider than the ring: floats laid round a card are latched up into columns afterwards. */
@@ -48,38 +37,36 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
     const wide = widened(given, o.every, o.columns);
     const pins = pinsFor(ring.machine, o.mode, given);
     const rows = rowsFor(ring, o.lengthMm);
-    const waste = wasteFor(kit, o, o.yarn, o.yarn);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
-    const card = Math.max(1, cardMm(o.columns, ring.turnMm / ring.machine.pins, o.thicknessMm));
     const after = wide.after.map((pin) => pins.from + pin - 1);
-    const finishing: Finish[] = [
-      ...(after.length > 0
-        ? [{ do: 'latch', piece: 0, groups: after.length, columns: o.columns, cardMm: card } as const]
-        : []),
-      { do: 'chainHeld', piece: 0, stitches: wide.stitches, where: 'along the first row', yarn: o.yarn, lengthMm: hookYarnMm(widthMm) }, // prettier-ignore
-      ...removeWaste(0, 'cast-on', waste),
-      { do: 'chainHeld', piece: 0, stitches: wide.stitches, where: 'along the last row', yarn: o.yarn, lengthMm: hookYarnMm(widthMm) }, // prettier-ignore
-      ...removeWaste(0, 'hung-off', waste),
-      ...blocks([{ piece: 0, widthMm, heightMm: (10 * rows) / ring.gauge.courses.value }]),
-      { do: 'weaveIn', piece: 0, tails: 2 }
+    const acts: Act[] = [
+      // Before any washing: the halves wait on their threads, every group is latched up, then all loops are chained off.
+      ...(after.length > 0 ? [{ do: 'latch', piece: 0 } as const] : []),
+      { do: 'bind', name: 'edge-last', runs: [{ piece: 0, run: 'hung-off' }], by: 'chain', yarn: o.yarn },
+      { do: 'block', pieces: [0] },
+      weave('woven', 0)
     ];
     return {
-      title: brief.name,
-      pieces: [
-        panelPiece(ring, 'Wide panel', o.mode, pins, [
-          ...waste.before,
-          ...(after.length > 0 ? [{ op: 'float', after, columns: o.columns } as const] : []),
-          knitRows('Wide panel', o.yarn, rows),
-          ...waste.after
-        ])
-      ],
-      joins: [],
-      finishing,
-      narrowed: o.pins > given ? [{ piece: 0, asked: o.pins, given, option: 'pins' }] : [],
-      worn: { form: 'panels', rows: [[0]], body: null },
-      wearer: 'thing',
-      state: ring.gauge.state,
-      wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+      plan: {
+        title: brief.name,
+        pieces: [
+          panelPiece(ring, 'Wide panel', o.mode, pins, [
+            castOn(o.yarn, 'e-wrap'),
+            ...(after.length > 0 ? [{ op: 'float', after, columns: o.columns } as const] : []),
+            knitRows('Wide panel', o.yarn, rows),
+            { op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + 400), doubled: false } // prettier-ignore
+          ])
+        ],
+        acts,
+        promises: [promised('panel', 0, { outline: { piece: 0, run: 'cast-on' } })],
+        worn: { form: 'panels', rows: [[0]], body: null },
+        wearer: 'thing',
+        state: ring.gauge.state
+      },
+      notes: {
+        narrowed: o.pins > given ? [{ piece: 0, asked: o.pins, given, option: 'pins' }] : [],
+        wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+      }
     };
   }
 };

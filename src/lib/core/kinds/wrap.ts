@@ -1,12 +1,12 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { type Brief, countOption, type Finish, hookYarnMm, type Join, knitRows, lengthOption, type Piece, type Plan, yarnOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
+import { closeFlat, promised, rest, weave } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { removeBoth } from './shared/ring-of-tube';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
-import { removeWaste, wasteFor, wasteNeeded } from './shared/waste';
+import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 const CUFF = 'Cuffs';
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
@@ -30,9 +30,6 @@ export const WrapOptions = z.object({
 });
 type WrapOptions = z.output<typeof WrapOptions>;
 
-/** Yarn that secures the end of a ladder (own estimate, no source). */
-const LADDER_END_MM = 300;
-
 /** Rows of the parts of a wrap. */
 function partsOf(o: WrapOptions, rowsOf: (mm: number) => number) {
   if (o.sizeBy === 'rows') {
@@ -43,86 +40,107 @@ function partsOf(o: WrapOptions, rowsOf: (mm: number) => number) {
   return { rows, sleeve: (rows - neck) / 2, neck, body: Math.min(even(rowsOf(o.bodyMm)), rows - 4) };
 }
 
-function draft(kit: Kit, brief: Brief, o: WrapOptions): Plan {
+/**
+ * A wrap split anew from a tube as it was measured, stretched: tubes always come out longer than planned. The rows that are
+ * knitted stay; the openings get the rows that their lengths take now.
+ *
+ * @param rows rows a tube has
+ * @param measuredMm length of the stretched tube
+ * @returns the options that change
+ * @example splitWrap(options, 230, 1300) // { sizeBy: 'rows', rows: 230, sleeveRows: 88, neckRows: 54, bodyRows: 98 }
+ */
+export function splitWrap(o: Pick<WrapOptions, 'neckMm' | 'bodyMm'>, rows: number, measuredMm: number) {
+  const rowsOf = (mm: number): number => (mm * rows) / measuredMm;
+  // Both sleeves alike: the neck takes what is left over when a row is odd.
+  const neckRows = Math.min(rows - 4, Math.max(4, even(rowsOf(o.neckMm)) + (rows % 2)));
+  const bodyRows = Math.min(rows - 4, Math.max(4, even(rowsOf(o.bodyMm)) + (rows % 2)));
+  return { sizeBy: 'rows' as const, rows, sleeveRows: (rows - neckRows) / 2, neckRows, bodyRows };
+}
+
+function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const n = ring.machine.pins;
   const { rows, sleeve, neck, body } = partsOf(o, (mm) => rowsFor(ring, mm));
-  const underarm = Math.floor((rows - body) / 2);
-  const shoulder = Math.min(sleeve, rows);
-  // Two opposite pins, a quarter round from the marker, so that the line of joins lies in the middle of a side.
-  const upper = Math.max(1, Math.round(n / 4));
-  const lower = Math.min(n, upper + Math.floor(n / 2));
-  const wastes = [wasteFor(kit, o, o.yarn, o.yarn), wasteFor(kit, o, o.backYarn, o.backYarn)];
+  const underarm = Math.max(1, Math.floor((rows - body) / 2));
+  const shoulder = Math.max(1, Math.min(sleeve, Math.floor((rows - 2) / 2)));
+  // The first stitch, where the tail is, and the one opposite: there the tube is folded.
+  const ladders: readonly [number, number] = [1, Math.floor(n / 2) + 1];
+  const yarns = [o.yarn, o.backYarn];
+  const wastes = yarns.map((yarn) => wasteFor(kit, o, yarn, yarn));
   const tube = (p: 0 | 1, label: string, yarn: string): Piece =>
     tubePiece(kit, ringOn(kit, brief, yarn), label, [
       ...wastes[p]!.before,
       knitRows(label, yarn, rows),
-      { op: 'ladder', pins: [upper, lower] },
       ...wastes[p]!.after
     ]);
-  const join = (name: string, pin: number, from: number, to: number): Join => ({
+  // One end is closed but for two loops, which run down the whole tube; then the other end.
+  const ready = (piece: 0 | 1): Act[] => [
+    closeFlat(piece, 'hung-off', 'loops', yarns[piece]!, ladders),
+    ...wasteAway(piece, 'hung-off', wastes[piece]!, o),
+    { do: 'runDown', piece, pins: ladders },
+    closeFlat(piece, 'cast-on', 'loops', yarns[piece]!, ladders),
+    ...wasteAway(piece, 'cast-on', wastes[piece]!, o),
+    { do: 'fold', piece, how: 'flat', pins: ladders }
+  ];
+  const long = (piece: 0 | 1, run: 'upper' | 'lower', from: number, to: number): RunRef => ({ piece, run, rows: { from, to } }); // prettier-ignore
+  const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Act => ({ do: 'join', name, a: [long(0, run, from, to)], b: [long(1, run, from, to)], by: 'rungs', yarn: o.yarn }); // prettier-ignore
+  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', inset: number): Act => ({ do: 'bind', name, runs: [long(piece, run, inset + 1, rows - inset)], by: 'rungs', yarn: yarns[piece]! }); // prettier-ignore
+  const cuff = (name: string, run: 'first-end' | 'last-end'): Act => ({
+    do: 'bind',
     name,
-    a: { piece: 0, edge: 'ladder', pin, rows: { from, to } },
-    b: { piece: 1, edge: 'ladder', pin, rows: { from, to } },
-    by: 'ladder',
-    mend: { label: 'Knit both tubes in the same yarn', options: { backYarn: o.yarn } }
+    runs: [
+      { piece: 0, run },
+      { piece: 1, run }
+    ],
+    by: 'crochet',
+    yarn: o.yarn,
+    stitches: o.cuffStitches,
+    repeat: o.cuffRepeat,
+    rounds: o.cuffRounds
   });
-  const joins = [
-    join('Left shoulder and sleeve', upper, 1, shoulder),
-    join('Right shoulder and sleeve', upper, rows - shoulder + 1, rows),
-    join('Left underarm', lower, 1, underarm),
-    join('Right underarm', lower, rows - underarm + 1, rows)
+  const acts: Act[] = [
+    rest(0, 1),
+    ...ready(0),
+    ...ready(1),
+    // Over the sleeve both tubes, at the opening one alone, both again; then back for the other one's open rungs.
+    both('sleeve-left', 'upper', 1, shoulder),
+    alone(0, 'neck-front', 'upper', shoulder),
+    both('sleeve-right', 'upper', rows - shoulder + 1, rows),
+    alone(1, 'neck-back', 'upper', shoulder),
+    both('underarm-left', 'lower', 1, underarm),
+    alone(0, 'body-front', 'lower', underarm),
+    both('underarm-right', 'lower', rows - underarm + 1, rows),
+    alone(1, 'body-back', 'lower', underarm),
+    // The tubes' ends lie flat, front and back of the arm: the cuff goes round both as one ring and sews nothing shut.
+    ...(o.cuffRounds > 0 ? [cuff('cuff-left', 'first-end'), cuff('cuff-right', 'last-end')] : []),
+    weave('woven')
   ];
-  const finishing: Finish[] = [
-    ...joins.map((j, i): Finish => ({
-      do: 'chainLadder',
-      piece: 0,
-      join: i,
-      rows: j.a.rows!.to - j.a.rows!.from + 1,
-      yarn: o.yarn,
-      lengthMm: LADDER_END_MM
-    })),
-    ...(o.cuffRounds > 0
-      ? [
-          {
-            do: 'cuff',
-            piece: 0,
-            stitches: o.cuffStitches,
-            repeat: o.cuffRepeat,
-            rounds: o.cuffRounds,
-            yarn: o.yarn,
-            lengthMm: 2 * o.cuffRounds * hookYarnMm((o.cuffStitches * 10) / ring.gauge.wales.value)
-          } as const
-        ]
-      : // Without cuffs the live stitches of the sleeve ends are chained off, or they would run.
-        ([0, 1] as const).flatMap((piece): Finish[] =>
-          ['along the first row', 'along the last row'].map((where) => ({
-            do: 'chainHeld',
-            piece,
-            stitches: n - 2,
-            where,
-            yarn: piece === 0 ? o.yarn : o.backYarn,
-            lengthMm: hookYarnMm(ring.girthMm)
-          }))
-        )),
-    ...removeBoth(wastes[0]!),
-    ...removeWaste(1, 'cast-on', wastes[1]!),
-    ...removeWaste(1, 'hung-off', wastes[1]!),
-    { do: 'weaveIn', piece: 0, tails: 8 }
-  ];
+  const alike = { label: 'Knit both tubes in the same yarn', options: { backYarn: o.yarn } };
   return {
-    title: brief.name,
-    pieces: [tube(0, 'Front tube', o.yarn), tube(1, 'Back tube', o.backYarn)],
-    joins,
-    finishing,
-    worn: { form: 'wrap', sleeveRows: sleeve, neckRows: neck, underarmRows: underarm, bodyRows: rows - 2 * underarm },
-    wearer: o.wearer,
-    state: ring.gauge.state,
-    unasked: { rows, sleeveRows: sleeve, neckRows: neck, bodyRows: body },
-    wanted:
-      o.sizeBy === 'measures'
-        ? wantedRows((courses) => (o.spanMm / 10) * courses, ring, `${o.spanMm / 10} cm from below one elbow to below the other`) // prettier-ignore
-        : null
+    plan: {
+      title: brief.name,
+      pieces: [tube(0, 'Front tube', o.yarn), tube(1, 'Back tube', o.backYarn)],
+      acts,
+      promises: [
+        promised('wrap', 0, {
+          'sleeve-left': { piece: 0, run: 'first-end' },
+          'sleeve-right': { piece: 0, run: 'last-end' },
+          neck: { piece: 0, run: 'upper' },
+          body: { piece: 0, run: 'lower' }
+        })
+      ],
+      worn: { form: 'wrap', sleeveRows: sleeve, neckRows: neck, underarmRows: underarm, bodyRows: rows - 2 * underarm },
+      wearer: o.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { rows, sleeveRows: sleeve, neckRows: neck, bodyRows: body },
+      mends: { 'sleeve-left': alike, 'sleeve-right': alike, 'underarm-left': alike, 'underarm-right': alike },
+      wanted:
+        o.sizeBy === 'measures'
+          ? wantedRows((courses) => (o.spanMm / 10) * courses, ring, `${o.spanMm / 10} cm from below one elbow to below the other`) // prettier-ignore
+          : null
+    }
   };
 }
 
@@ -139,5 +157,6 @@ export const wrap: Kind<typeof WrapOptions> = {
     const pins = kit.machines.find((m) => m.id === machineId)?.pins ?? 48;
     return WrapOptions.parse({ yarn: main, backYarn: main, cuffStitches: Math.max(8, 4 * Math.round(pins / 4)) });
   },
+  remeasured: splitWrap,
   draft
 };

@@ -1,5 +1,14 @@
 import { z } from 'zod';
 
+/** Words the craft has two of: every sentence follows what is chosen here (craft 2). */
+export const Terms = z.object({
+  pin: z.enum(['pin', 'needle']).default('pin'),
+  row: z.enum(['row', 'round']).default('row'),
+  off: z.enum(['hang off', 'cast off', 'bind off']).default('hang off'),
+  crochet: z.enum(['US', 'UK']).default('US')
+});
+export type Terms = z.infer<typeof Terms>;
+
 /** How this knitter works; the schools of the craft are choices here, never forced. */
 export const Habits = z.object({
   units: z.enum(['metric', 'imperial']).default('metric').meta({ title: 'Units' }),
@@ -11,6 +20,10 @@ export const Habits = z.object({
   wasteEnd: z.int().min(0).max(30).default(5).meta({ title: 'Waste rows at the end' }),
   /** Begin from a strip of knitting with open loops that is kept and used again. */
   wasteStrip: z.boolean().default(false).meta({ title: 'Begin from a reusable strip' }),
+  /** Schools of the craft this knitter chose last, by the key of the option; new plans begin with them. */
+  schools: z.record(z.string().max(40), z.string().max(40)).default({}),
+  /** The knitter's own words. */
+  terms: Terms.default(() => Terms.parse({})),
   tieAfterRows: z.int().min(1).max(12).default(4).meta({ title: 'Rows before tying a join' })
 });
 export type Habits = z.infer<typeof Habits>;

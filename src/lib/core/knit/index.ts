@@ -2,3 +2,16 @@ export { CELL, PURPOSES, type Fabric, type PieceFabric, type Trace } from './fab
 export type { CrankFault } from './fault';
 export { knit, type Knitted } from './knit';
 export { reachOf } from './ring';
+export {
+  allRows,
+  execute,
+  type Executed,
+  mainGauge,
+  mainYarn,
+  type RowRun,
+  rowRuns,
+  workRows,
+  workSpan
+} from './executed';
+export { lengthMmOf, lengthOfRows } from './length';
+export { MACHINE_CODES, type MachineCode, type MachineFacts, type MachineNo } from './refusal';

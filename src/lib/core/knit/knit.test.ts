@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
+import { planOf } from '../../../../tests/support/said';
 import { sampleKit } from '../../../../tests/support/sample';
-import { castOn, drawstring, knitRows, type Operation, type Piece, type Plan, withCounter } from '../plan';
+import { castOn, drawstring, knitRows, type Operation, type Piece, withCounter } from '../plan';
 import { CELL } from './fabric';
 import { knit } from './knit';
 import { reachOf } from './ring';
@@ -16,16 +17,6 @@ const piece = (operations: Operation[], more: Partial<Piece> = {}): Piece => ({
   hole: 2,
   operations,
   ...more
-});
-const planOf = (...pieces: Piece[]): Plan => ({
-  title: 'T',
-  pieces,
-  joins: [],
-  finishing: [],
-  worn: null,
-  wearer: 'thing',
-  state: 'rested',
-  wanted: null
 });
 const whole = [castOn('red'), knitRows('A', 'red', 7), knitRows('B', 'blue', 5), drawstring('blue', 600)];
 const refusals = (...operations: Operation[]) => knit(kit, planOf(piece(operations))).refusals.map((f) => f.code);
@@ -60,7 +51,7 @@ describe('knit', () => {
       planOf(piece([castOn('red'), knitRows('A', 'red', 5), castOn('red'), drawstring('red', 600)]))
     ).refusals;
     expect(late).toMatchObject({ place: { piece: 0, row: 6 }, weight: 'stop' });
-    expect(late!.sentence).toBe('Tube, row 6: the pins already carry stitches; hang off first.');
+    expect(late!.about).toEqual({ by: 'machine', facts: { code: 'pins-full' } });
     expect(knit(kit, planOf(piece(whole, { to: 60 }))).refusals[0]!.code).toBe('pin-out-of-reach');
     expect(
       knit(kit, planOf(piece([castOn('red'), knitRows('A', 'red', 10 ** 7), drawstring('red', 1)]))).refusals[0]!.code

@@ -2,6 +2,7 @@ import { type Kit, type Machine, machineOf } from '../kit';
 import type { Finding, Operation, Piece, Plan } from '../plan';
 import { CELL, type Fabric, type PieceFabric, PURPOSES, type Trace } from './fabric';
 import type { CrankFault } from './fault';
+import type { MachineNo } from './refusal';
 import { cannot } from './refuse';
 import { carriageOf, emptyRing, reachOf, type Ring } from './ring';
 
@@ -14,8 +15,9 @@ export interface Knitted {
 /** Widest stretch of typed arrays one run may fill; a plan beyond it is refused, not swapped to disk. */
 const MOST_CELLS = 64_000_000;
 
-function refusal(code: string, piece: number, row: number, sentence: string, pin?: number): Finding {
-  return { code, weight: 'stop', place: { piece, row, ...(pin === undefined ? {} : { pin }) }, sentence };
+function refusal(no: MachineNo, piece: number, row: number, pin?: number): Finding {
+  const place = { piece, row, ...(pin === undefined ? {} : { pin }) };
+  return { code: no.code, weight: 'stop', place, sentence: '', about: { by: 'machine', facts: no } };
 }
 
 function yarnsOf(plan: Plan): string[] {
@@ -26,7 +28,7 @@ function yarnsOf(plan: Plan): string[] {
       else if (op.op === 'hangOff' && op.thread) seen.add(op.thread);
     }
   }
-  for (const finish of plan.finishing) if ('yarn' in finish) seen.add(finish.yarn);
+  for (const act of plan.acts) if ('yarn' in act && act.yarn !== null) seen.add(act.yarn);
   if (plan.worn && 'yarn' in plan.worn) seen.add(plan.worn.yarn);
   return [...seen];
 }
@@ -73,21 +75,19 @@ function runPiece(
     cells: new Uint8Array(rows * ring.width)
   };
   const trace: Trace[] = [];
-  const stop = (code: string, why: string, pin?: number): void => {
-    const at = `${piece.label}, row ${ring.rows + 1}${pin === undefined ? '' : `, pin ${pin}`}`;
-    refusals.push(refusal(code, index, ring.rows + 1, `${at}: ${why}.`, pin));
-  };
+  const stop = (no: MachineNo, pin?: number): void => void refusals.push(refusal(no, index, ring.rows + 1, pin));
+  const reach = { from: piece.from, to: piece.to, pins: machine.pins, first: 1 };
   if (piece.from < 1 || piece.to > machine.pins || piece.to < piece.from) {
-    stop('pin-out-of-reach', `pins ${piece.from} to ${piece.to} are not on ${machine.name}, which has ${machine.pins}`);
+    stop({ code: 'pin-out-of-reach', ...reach, of: 'machine' });
   } else if (ring.width < 1) {
-    stop('pin-out-of-reach', `pins ${piece.from} to ${piece.to} cannot be completed in PANEL mode`);
+    stop({ code: 'pin-out-of-reach', ...reach, of: 'panel' });
   } else if (tooMany) {
-    stop('too-many-rows', `${asked} rows are more than Tomble can hold; split the piece`);
+    stop({ code: 'too-many-rows', rows: asked });
   } else {
     for (const [i, op] of piece.operations.entries()) {
       const rowsBefore = ring.rows;
       const no = cannot(ring, op, out.purpose);
-      if (no) stop(no.code, no.why, no.pin);
+      if (no) stop(no.no, no.pin);
       else if (op.op === 'knit') crank(ring, op, i, out, yarnIndex.get(op.yarn) ?? 0);
       else perform(ring, op, machine, out.cells);
       trace.push({
@@ -102,7 +102,7 @@ function runPiece(
         counter: ring.counts ? ring.counter : null
       });
     }
-    if (ring.occupied) stop('left-on-pins', 'the piece is never taken off the pins');
+    if (ring.occupied) stop({ code: 'left-on-pins' });
   }
   const ladders = [...ring.ladders].sort((a, b) => a - b);
   return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, trace };

@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { speak } from '$lib/words';
+import { planOf } from '../../../../tests/support/said';
 import { sampleKit } from '../../../../tests/support/sample';
 import { castOn, chainOff, mirrored, type Operation, type Piece, wasteRows } from '../plan';
 import { CELL } from './fabric';
@@ -8,8 +10,7 @@ import { knit } from './knit';
 const kit = sampleKit();
 const PINS = { from: 12, to: 31 };
 const piece = (operations: Operation[]): Piece => ({ label: 'Panel', machineId: 'm', copies: 1, mode: 'panel', ...PINS, hole: 2, operations }); // prettier-ignore
-const run = (operations: Operation[]) =>
-  knit(kit, { title: 'T', pieces: [piece(operations)], joins: [], finishing: [], worn: null, wearer: 'thing', state: 'rested', wanted: null }); // prettier-ignore
+const run = (operations: Operation[]) => knit(kit, planOf(piece(operations)));
 
 /** What a hand might do at a panel, sense or nonsense. */
 const anyStep: fc.Arbitrary<Operation> = fc.oneof(
@@ -100,7 +101,11 @@ describe('a panel on the engine and by hand', () => {
   it('every refusal names piece, row and pin in its sentence', () => {
     fc.assert(
       fc.property(anyPanel, (steps) => {
-        for (const { place, sentence, weight } of run([cast, ...steps, off]).refusals) {
+        const { fabric, refusals } = run([cast, ...steps, off]);
+        const say = speak({ kit, plan: planOf(piece([])), fabric, yarns: [] });
+        for (const finding of refusals) {
+          const { place, weight } = finding;
+          const sentence = say.finding(finding);
           expect(weight).toBe('stop');
           expect(place.piece).toBe(0);
           expect(sentence).toContain(`Panel, row ${place.row}`);

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { planOf } from '../../../../tests/support/said';
 import { sampleKit } from '../../../../tests/support/sample';
 import { castOn, chainOff, knitRows, type Operation, type Piece, wasteRows } from '../plan';
 import { knit } from './knit';
@@ -6,7 +7,7 @@ import { knit } from './knit';
 const kit = sampleKit();
 const run = (operations: Operation[], more: Partial<Piece> = {}) => {
   const piece: Piece = { label: 'Panel', machineId: 'm', copies: 1, mode: 'panel', from: 10, to: 29, hole: 2, operations, ...more }; // prettier-ignore
-  return knit(kit, { title: 'T', pieces: [piece], joins: [], finishing: [], worn: null, wearer: 'thing', state: 'rested', wanted: null }); // prettier-ignore
+  return knit(kit, planOf(piece));
 };
 const cast = castOn('red', 'e-wrap');
 const rows = (n: number) => knitRows('A', 'red', n);
@@ -50,7 +51,7 @@ describe('what the machine refuses, at piece, row and pin', () => {
     expect(codes(cast, rows(3), hold('high'), rows(2), off)).toEqual([]);
     const [far] = run([cast, rows(2), hold('high'), off]).refusals;
     expect(far).toMatchObject({ code: 'hold-no-yarn', place: { piece: 0, row: 3, pin: 29 } });
-    expect(far!.sentence).toContain('it stands at pin 10');
+    expect(far!.about).toEqual({ by: 'machine', facts: { code: 'hold-no-yarn', yarnPin: 10 } });
     // Cut and begun there, it can.
     const cut: Operation = { op: 'newEnd', side: 'high', yarn: 'red', tailMm: 200 };
     expect(codes(cast, rows(2), cut, hold('high'), rows(2), off)).toEqual([]);

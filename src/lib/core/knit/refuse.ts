@@ -1,93 +1,80 @@
 import type { Operation, Side } from '../plan';
 import { PURPOSES } from './fabric';
+import type { MachineNo } from './refusal';
 import type { Ring } from './ring';
 
-/** Something the machine cannot do now: a code, the reason, and the pin it concerns. */
+/** A refusal, and the pin it concerns. */
 export interface No {
-  readonly code: string;
-  readonly why: string;
+  readonly no: MachineNo;
   readonly pin?: number;
 }
 
-const stitches = (n: number): string => `${n} ${n === 1 ? 'stitch' : 'stitches'}`;
 const edgePin = (ring: Ring, side: Side): number => (side === 'low' ? ring.low : ring.high);
-const EMPTY: No = { code: 'pins-empty', why: 'there is nothing on the pins' };
+const empty = (needs: Extract<MachineNo, { code: 'pins-empty' }>['needs']): No => ({
+  no: { code: 'pins-empty', needs }
+});
 
-/** A full-fashioned decrease lifts three stitches and needs one to lift them onto (handbook section 8). */
+/** A full-fashioned decrease lifts three stitches and needs one to lift them onto (craft 8.3). */
 const FASHIONED_NEEDS = 4;
 
 /** Why a row cannot be lifted back onto the pins, or nothing when it can. */
 function cannotRehang(ring: Ring, row: number, purpose: Uint8Array): No | undefined {
-  if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to hang a row back to' };
-  const no = (why: string): No => ({ code: 'rehang-row', why: `row ${row} cannot be hung back: ${why}` });
-  if (row < 1 || row > ring.rows) return no(`only ${ring.rows} ${ring.rows === 1 ? 'row is' : 'rows are'} knitted`);
-  if (purpose[row - 1] !== PURPOSES.indexOf('work')) return no('it is waste and comes out again');
-  if (row === ring.rows) return no('it is on the pins already');
-  if (ring.doubled.some((d) => d.from <= row && row <= d.to)) return no('it hangs doubled already');
+  if (!ring.occupied) return empty('rehang');
+  const no = (why: Extract<MachineNo, { code: 'rehang-row' }>['why']): No => ({ no: { code: 'rehang-row', row, why, rows: ring.rows } }); // prettier-ignore
+  if (row < 1 || row > ring.rows) return no('not-knitted');
+  if (purpose[row - 1] !== PURPOSES.indexOf('work')) return no('waste');
+  if (row === ring.rows) return no('on-pins');
+  if (ring.doubled.some((d) => d.from <= row && row <= d.to)) return no('doubled');
   return undefined;
 }
 
 /** Why stitches cannot be dropped on purpose, or nothing when they can. */
 function cannotLadder(ring: Ring, pins: readonly number[]): No | undefined {
-  if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to drop' };
+  if (!ring.occupied) return empty('drop');
   const off = pins.find((pin) => pin < ring.low || pin > ring.high);
-  if (off !== undefined) return { code: 'ladder-pin', why: `pin ${off} carries no stitch of this piece`, pin: off };
+  if (off !== undefined) return { no: { code: 'ladder-pin', pin: off, twice: false }, pin: off };
   const twice = pins.find((pin) => ring.ladders.has(pin));
-  return twice === undefined ? undefined : { code: 'ladder-pin', why: `pin ${twice} was dropped already`, pin: twice };
+  return twice === undefined ? undefined : { no: { code: 'ladder-pin', pin: twice, twice: true }, pin: twice };
 }
 
 /** Why an edge cannot be shaped, or nothing when it can. */
 function cannotShape(ring: Ring, op: Operation & { op: 'decrease' | 'increase' | 'hold' }): No | undefined {
-  if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to shape' };
+  if (!ring.occupied) return empty('shape');
   const pin = edgePin(ring, op.side);
-  if (ring.mode === 'tube') return { code: 'tube-shaped', why: 'a tube has no edge to shape; nothing slides on pins' };
-  if (op.stitches < 1) return { code: 'no-stitches', why: `shaping needs at least one stitch, and has ${op.stitches}` };
+  if (ring.mode === 'tube') return { no: { code: 'tube-shaped', begin: false } };
+  if (op.stitches < 1) return { no: { code: 'no-stitches', float: false, stitches: op.stitches } };
   const live = ring.high - ring.low + 1;
   if (op.op === 'increase') {
-    if (op.stitches > 1) return { code: 'several-at-once', why: 'pins are filled one at a time', pin };
+    if (op.stitches > 1) return { no: { code: 'several-at-once' }, pin };
     const next = op.side === 'low' ? ring.low - 1 : ring.high + 1;
-    if (next < ring.firstPin || next > ring.firstPin + ring.width - 1) {
-      return { code: 'increase-reach', why: `pin ${next} is beyond the reach of this piece`, pin: next };
-    }
-    return undefined;
+    const beyond = next < ring.firstPin || next > ring.firstPin + ring.width - 1;
+    return beyond ? { no: { code: 'increase-reach', pin: next }, pin: next } : undefined;
   }
-  if (live - op.stitches < 1) {
-    return { code: 'too-few', why: `${stitches(op.stitches)} cannot go, ${live} hang there`, pin };
-  }
+  if (live - op.stitches < 1) return { no: { code: 'too-few', asked: op.stitches, live, fashioned: false }, pin };
   if (op.op === 'hold') {
-    return ring.yarnAt === op.side
-      ? undefined
-      : {
-          code: 'hold-no-yarn',
-          why: `stitches can be held only where the yarn is, and it stands at pin ${edgePin(ring, ring.yarnAt)}; knit one row more, or cut it and begin at this edge`,
-          pin
-        };
+    if (ring.yarnAt === op.side) return undefined;
+    return { no: { code: 'hold-no-yarn', yarnPin: edgePin(ring, ring.yarnAt) }, pin };
   }
-  if (op.stitches > 1) {
-    return { code: 'several-at-once', why: 'decreases go one at a time; several at once are held', pin };
-  }
+  if (op.stitches > 1) return { no: { code: 'several-at-once' }, pin };
   if (op.method === 'full-fashioned' && live < FASHIONED_NEEDS) {
-    return { code: 'too-few', why: `a full-fashioned decrease needs ${FASHIONED_NEEDS} stitches, ${live} hang there`, pin }; // prettier-ignore
+    return { no: { code: 'too-few', asked: FASHIONED_NEEDS, live, fashioned: true }, pin };
   }
   return undefined;
 }
 
-/** Why floats cannot be laid, or nothing when they can: never at an edge (handbook section 8). */
+/** Why floats cannot be laid, or nothing when they can: never at an edge (craft 8.9). */
 function cannotFloat(ring: Ring, after: readonly number[], columns: number): No | undefined {
-  if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to lay a float between' };
-  if (columns < 1) return { code: 'no-stitches', why: `a float group needs a column, and has ${columns}` };
+  if (!ring.occupied) return empty('float');
+  if (columns < 1) return { no: { code: 'no-stitches', float: true, stitches: columns } };
   const edge = after.find((pin) => pin < ring.low || pin >= ring.high);
-  return edge === undefined
-    ? undefined
-    : { code: 'float-edge', why: `a float behind pin ${edge} would lie at an edge`, pin: edge };
+  return edge === undefined ? undefined : { no: { code: 'float-edge', pin: edge }, pin: edge };
 }
 
 /** Why pins cannot be cast on, or nothing when they can. */
 function cannotCastOn(ring: Ring, pins: { from: number; to: number } | undefined): No | undefined {
-  if (ring.occupied) return { code: 'pins-full', why: 'the pins already carry stitches; hang off first' };
+  if (ring.occupied) return { no: { code: 'pins-full' } };
   if (!pins || (pins.from >= ring.from && pins.to <= ring.to && pins.from <= pins.to)) return undefined;
-  const why = `pins ${pins.from} to ${pins.to} are not those of this piece, ${ring.from} to ${ring.to}`;
-  return { code: 'pin-out-of-reach', why, pin: pins.from };
+  return { no: { code: 'pin-out-of-reach', ...pins, of: 'piece', first: ring.from, pins: ring.to }, pin: pins.from };
 }
 
 /** Why the machine cannot do an operation now, or nothing when it can. */
@@ -104,18 +91,16 @@ export function cannot(ring: Ring, op: Operation, purpose: Uint8Array): No | und
     case 'float':
       return cannotFloat(ring, op.after, op.columns);
     case 'newEnd':
-      if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to begin at' };
-      return ring.mode === 'tube' ? { code: 'tube-shaped', why: 'a tube has no edge to begin at' } : undefined;
+      if (!ring.occupied) return empty('begin');
+      return ring.mode === 'tube' ? { no: { code: 'tube-shaped', begin: true } } : undefined;
     case 'castOn':
       return cannotCastOn(ring, op.pins);
     case 'knit':
-      if (!ring.occupied) return { ...EMPTY, why: 'there is nothing on the pins to knit onto; cast on first' };
-      return op.rows < 1 ? { code: 'no-rows', why: `a section needs at least one row, and has ${op.rows}` } : undefined;
+      if (!ring.occupied) return empty('knit');
+      return op.rows < 1 ? { no: { code: 'no-rows', rows: op.rows } } : undefined;
     case 'hangOff':
-      return ring.occupied ? undefined : { ...EMPTY, why: 'there is nothing on the pins to hang off' };
+      return ring.occupied ? undefined : empty('off');
     case 'zeroCounter':
-      return ring.counts
-        ? undefined
-        : { code: 'no-counter', why: 'there is no counter to set in this mode on this machine' };
+      return ring.counts ? undefined : { no: { code: 'no-counter' } };
   }
 }

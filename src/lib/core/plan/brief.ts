@@ -5,7 +5,10 @@ export const PompomWish = z.object({
   count: z.int().min(1).max(200).meta({ title: 'Pompoms' }),
   wraps: z.int().min(10).max(400).meta({ title: 'Wraps' }),
   cardMm: z.number().min(20).max(200).meta({ title: 'Width of the card' }),
-  yarn: z.string().min(1).max(80).meta({ title: 'Yarn of the pompom' })
+  yarn: z.string().min(1).max(80).meta({ title: 'Yarn of the pompom' }),
+  /** Wound on a card, or bought with a string or for a button. */
+  from: z.enum(['wound', 'bought']).default('wound').meta({ title: 'Made or bought' }),
+  by: z.enum(['bow', 'button']).default('bow').meta({ title: 'How it is fixed' })
 });
 export type PompomWish = z.infer<typeof PompomWish>;
 
@@ -20,6 +23,8 @@ export const Brief = z.object({
   strands: z.record(z.string(), z.int().min(1).max(3)).default({}).meta({ title: 'Strands' }),
   /** Pompoms on top of whatever it is; null for none. */
   pompom: PompomWish.nullable().default(null),
+  /** Steps in the knitter's own words, after everything else. */
+  ownSteps: z.array(z.string().trim().min(1).max(300)).max(20).default([]),
   options: z.record(z.string(), z.unknown())
 });
 export type Brief = z.infer<typeof Brief>;

@@ -1,4 +1,4 @@
-import type { CastOn, HangOff, Knit, Operation } from './language';
+import type { CastOn, HangOff, Knit, Operation } from './operations';
 
 /**
  * Short builders for operations, with the lengths that practice gives (handbook sections 3 and 4). Each constant

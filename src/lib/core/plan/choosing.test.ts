@@ -26,10 +26,10 @@ describe('going over to another way of saying a size', () => {
           const before = tryPlan(kit, brief);
           if (!by || !before.ok) return;
           for (const { value } of by.meta.choices!) {
-            const change = choosing(kind.options, before.value.plan, brief.options, 'sizeBy', value);
+            const change = choosing(kind.options, before.value.notes, brief.options, 'sizeBy', value);
             const asked = guarded(fields, 'sizeBy', value);
             // Only where every answer that is now asked for was known, and within its limits.
-            const { unasked = {} } = before.value.plan;
+            const { unasked = {} } = before.value.notes;
             const known = asked.every(({ key }) => key in unasked && change[key] === unasked[key]);
             if (asked.length === 0 || brief.options['sizeBy'] === value || !known) continue;
             const after = tryPlan(kit, { ...brief, options: { ...brief.options, ...change } });
@@ -52,23 +52,23 @@ describe('going over to another way of saying a size', () => {
     for (const kind of KINDS) {
       const fields = optionFields(kind.options);
       const counts = guarded(fields, 'sizeBy', 'rows').concat(guarded(fields, 'sizeBy', 'sections'));
-      const { plan } = made(kind.code);
-      for (const { key } of counts) expect(plan.unasked, `${kind.code}: ${key}`).toHaveProperty(key);
+      const { notes } = made(kind.code);
+      for (const { key } of counts) expect(notes.unasked, `${kind.code}: ${key}`).toHaveProperty(key);
     }
   });
 
   it('keeps to the limits of the field', () => {
-    const { plan } = made('headband', { sizeBy: 'head', headMm: 560 });
+    const { notes } = made('headband', { sizeBy: 'head', headMm: 560 });
     const { options } = kindOf('headband')!;
-    const far = { ...plan, unasked: { rows: 9000 } };
+    const far = { ...notes, unasked: { rows: 9000 } };
     expect(choosing(options, far, { sizeBy: 'head' }, 'sizeBy', 'rows')).toEqual({ sizeBy: 'rows', rows: 400 });
   });
 
   it('changes nothing else: not for another option, not for the choice that stands, not without a plan', () => {
-    const { plan } = made('lined-hat', {});
+    const { notes } = made('lined-hat', {});
     const { options } = kindOf('lined-hat')!;
-    expect(choosing(options, plan, { sizeBy: 'head' }, 'closing', 'zip')).toEqual({ closing: 'zip' });
-    expect(choosing(options, plan, { sizeBy: 'rows', rows: 99 }, 'sizeBy', 'rows')).toEqual({ sizeBy: 'rows' });
+    expect(choosing(options, notes, { sizeBy: 'head' }, 'closing', 'zip')).toEqual({ closing: 'zip' });
+    expect(choosing(options, notes, { sizeBy: 'rows', rows: 99 }, 'sizeBy', 'rows')).toEqual({ sizeBy: 'rows' });
     expect(choosing(options, null, { sizeBy: 'head' }, 'sizeBy', 'rows')).toEqual({ sizeBy: 'rows' });
   });
 });

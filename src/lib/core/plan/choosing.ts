@@ -1,4 +1,4 @@
-import type { Plan } from './language';
+import type { Notes } from './notes';
 import { optionFields } from './options';
 import type { z } from 'zod';
 
@@ -7,22 +7,22 @@ import type { z } from 'zod';
  * their limits allow, so that going over to another way of saying a size changes nothing by itself.
  *
  * @param schema options of the kind
- * @param plan as it stands before the choice; null where there is none
+ * @param notes of the plan as it stands before the choice; null where there is none
  * @param options as they stand before the choice
  * @returns what changes
- * @example choosing(HatOptions, plan, { sizeBy: 'head', rows: 120 }, 'sizeBy', 'rows') // { sizeBy: 'rows', rows: 138 }
+ * @example choosing(HatOptions, notes, { sizeBy: 'head', rows: 120 }, 'sizeBy', 'rows') // { sizeBy: 'rows', rows: 138 }
  */
 export function choosing(
   schema: z.ZodObject,
-  plan: Plan | null,
+  notes: Notes | null,
   options: Readonly<Record<string, unknown>>,
   key: string,
   value: unknown
 ): Record<string, unknown> {
   const change: Record<string, unknown> = { [key]: value };
-  if (!plan?.unasked || options[key] === value) return change;
+  if (!notes?.unasked || options[key] === value) return change;
   for (const { key: other, meta } of optionFields(schema)) {
-    const now = plan.unasked[other];
+    const now = notes.unasked[other];
     const asked = meta.when?.key === key && meta.when.is.includes(value) && !meta.when.is.includes(options[key]);
     if (!asked || now === undefined) continue;
     change[other] = Math.min(meta.max ?? now, Math.max(meta.min ?? now, now));

@@ -20,13 +20,23 @@ export interface Place {
   readonly piece?: number;
   readonly row?: number;
   readonly pin?: number;
+  /** Number of an act of the hands. */
+  readonly act?: number;
 }
 
-/** A judgement about a plan, in plain words. */
+/** A judgement about a plan, in plain words, or with the facts that words are made of. */
 export interface Finding {
   readonly code: string;
   readonly weight: Weight;
   readonly place: Place;
+  /** Empty where `about` says it: what machine or hands refused, and what they left undone. */
   readonly sentence: string;
+  readonly about?: About;
   readonly fix?: Fix;
+}
+
+/** Facts of a refusal or of something left undone, by who speaks: the room of words knows their shape. */
+export interface About {
+  readonly by: 'machine' | 'hand' | 'left';
+  readonly facts: { readonly code: string };
 }

@@ -1,3 +1,17 @@
+export {
+  FOLDS,
+  JOIN_WAYS,
+  WASTE_WAYS,
+  type Act,
+  type ActOf,
+  type Bind,
+  type Face,
+  type Fold,
+  type FoldWay,
+  type Join,
+  type JoinWay,
+  type WasteWay
+} from './acts';
 export { Brief, PompomWish } from './brief';
 export {
   CAST_ON_TAIL_MM,
@@ -15,53 +29,17 @@ export {
 } from './build';
 export { choosing } from './choosing';
 export type { Finding, Fix, Place, Weight } from './finding';
+export { NO_NOTES, type GarmentRims, type Mend, type Notes, type RimPart, type Shaping } from './notes';
 export {
-  attach,
-  blocks,
-  chain,
-  crochetEdge,
-  flatClose,
-  halves,
-  hookYarnMm,
-  seam,
-  seamYarnMm,
-  waist
-} from './finishing';
-export {
-  FORMS,
   OPERATIONS,
-  type BagWorn,
-  type BrimHatWorn,
   type CastOn,
-  type EarHatWorn,
-  type FlatWorn,
-  type GarlandWorn,
-  type LinedHatWorn,
-  type PanelsWorn,
-  type PompomWorn,
-  type GarmentRims,
-  type RimPart,
-  type Shaping,
-  type Side,
-  type RingWorn,
-  type SackWorn,
-  type SleeveWorn,
-  type ToyWorn,
-  type WrapWorn,
-  type Edge,
-  type EdgeRef,
-  type Finish,
   type HangOff,
-  type Join,
   type Knit,
   type Mode,
   type Operation,
   type Piece,
-  type Plan,
-  type ToyPart,
-  type Wearer,
-  type Worn
-} from './language';
+  type Side
+} from './operations';
 export {
   choiceOption,
   countOption,
@@ -90,3 +68,23 @@ export {
   wholeDecreases,
   widened
 } from './shape';
+export type { Draft, Plan, Promise, PromisedOpening, Wearer } from './plan';
+export type { Edge, RunName, RunRef } from './rims';
+export {
+  FORMS,
+  type BagWorn,
+  type BrimHatWorn,
+  type EarHatWorn,
+  type FlatWorn,
+  type GarlandWorn,
+  type LinedHatWorn,
+  type PanelsWorn,
+  type PompomWorn,
+  type RingWorn,
+  type SackWorn,
+  type SleeveWorn,
+  type ToyPart,
+  type ToyWorn,
+  type Worn,
+  type WrapWorn
+} from './worn';

@@ -17,6 +17,8 @@ export interface OptionMeta {
   readonly measure?: string;
   /** A yarn may be left open; this says what happens then. */
   readonly empty?: string;
+  /** A choice between schools of the craft: what is chosen here is how this knitter begins the next time. */
+  readonly school?: true;
   /** Shown only while another option has one of these values. */
   readonly when?: { readonly key: string; readonly is: readonly unknown[] };
 }
@@ -54,7 +56,10 @@ export function countOption(o: Common & { min: number; max: number; start: numbe
 
 /** One of a few named choices; the first is the start. */
 export function choiceOption<const V extends string>(
-  o: Common & { choices: readonly { readonly value: V; readonly label: string; readonly help?: string }[] }
+  o: Common & {
+    school?: true;
+    choices: readonly { readonly value: V; readonly label: string; readonly help?: string }[];
+  }
 ) {
   const values = o.choices.map((c) => c.value) as [V, ...V[]];
   return z

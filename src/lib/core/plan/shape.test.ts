@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { cardMm, floatMm, mirrored, slopeWords, trySlope, wholeDecreases, widened } from './index';
-import type { Operation } from './language';
+import type { Operation } from './operations';
 
 const slopeOf = (stitches: number, rows: number) => {
   const tried = trySlope(stitches, rows);

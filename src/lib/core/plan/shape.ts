@@ -1,4 +1,4 @@
-import type { Operation, Side } from './language';
+import type { Operation, Side } from './operations';
 
 /**
  * Shaping as whole stitches at whole rows: how a slope is spread, how it is said, and what does not come out.

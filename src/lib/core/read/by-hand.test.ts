@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { told } from '../../../../tests/support/said';
 import { hat, medium, sampleKit } from '../../../../tests/support/sample';
 import type { YarnUse } from './yarn-use';
 
@@ -22,7 +23,7 @@ describe('yarn of a plain hat of 110 rows', () => {
   });
 
   it('the hang-off takes 1.5 to 2 turns (handbook section 3)', () => {
-    const hangOff = Object.entries(parts(red!)).find(([what]) => /hang|drawstring/.test(what))![1];
+    const hangOff = Object.entries(parts(red!)).find(([what]) => /hang|tail of the last row/.test(what))![1];
     expect(hangOff).toBeGreaterThanOrEqual(1.5 * TURN_M);
     expect(hangOff).toBeLessThanOrEqual(2 * TURN_M);
   });
@@ -108,28 +109,28 @@ describe('time by hand', () => {
 
 describe('steps in words', () => {
   const words = (options: object, kit = sampleKit()): string =>
-    hat(options, kit)
-      .steps.map((s) => `${s.title}. ${s.before ?? ''} ${s.detail}`)
+    told(hat(options, kit))
+      .map((s) => `${s.title}. ${s.before ?? ''} ${s.detail}`)
       .join('\n');
 
   it('begin with the switch and end with the last knot', () => {
-    const { steps } = hat();
+    const steps = told(hat());
     expect(steps[0]!.title).toBe('Switch Wheel to TUBE');
     expect(steps.at(-1)!.phase).toBe('finish');
   });
   it('say both counts at a change of colour', () => {
-    const { steps } = hat({ sizeBy: 'rows', rows: 110, marginRows: 10 });
+    const steps = told(hat({ sizeBy: 'rows', rows: 110, marginRows: 10 }));
     const lining = steps.find((s) => s.title.startsWith('Lining'))!;
     expect(lining.rows).toEqual({ from: 51, to: 110 });
     expect(lining.before).toContain('Stop at the marker');
-    expect(lining.detail).toContain('Row 51 to 110');
+    expect(lining.detail).toContain('Rows 51 to 110');
   });
   it('speak of two schools where there are two', () => {
-    expect(words({ closing: 'zip' })).toContain('one stitch of the outer edge, one of the inner, all 48 pairs');
+    expect(words({ closing: 'zip' })).toContain('one stitch of the outer edge, one of the inner, all round, 48 pairs');
     expect(words({ closing: 'draw' })).toContain('Draw the cast-on edge of the tube shut');
   });
   it('name strands and the tension hole', () => {
-    const text = hat({}, sampleKit(), { strands: { red: 2, blue: 2 } }).steps[1]!;
+    const text = told(hat({}, sampleKit(), { strands: { red: 2, blue: 2 } }))[1]!;
     expect(text.detail).toContain('2 strands together');
     expect(text.title).toContain('hole');
   });

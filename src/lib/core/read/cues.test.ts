@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { told } from '../../../../tests/support/said';
 import { hat, sampleKit } from '../../../../tests/support/sample';
 import type { Cue } from './cues';
 
@@ -26,7 +27,7 @@ describe('cues', () => {
 
   it('joins are tied after as many rows as the knitter waits', () => {
     const ties = (rows: number, tieAfterRows: number): string[] =>
-      hat({ sizeBy: 'rows', rows, marginRows: 0 }, sampleKit({ habits: { tieAfterRows } })).steps.flatMap((step) =>
+      told(hat({ sizeBy: 'rows', rows, marginRows: 0 }, sampleKit({ habits: { tieAfterRows } }))).flatMap((step) =>
         step.cues.filter((cue) => cue.kind === 'tie').map((cue) => `${cue.row} ${cue.sentence}`)
       );
     expect(ties(100, 4)).toEqual(['54 Tie the two tails of the join at row 51; do not cinch.']);

@@ -1,6 +1,6 @@
-import type { EdgeRef } from '../plan';
-import { type Executed, mainGauge, rowRuns, workSpan } from './executed';
-import { lengthOfRows } from './length';
+import type { RunRef } from '../plan';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
+import { lengthOfRows } from '../knit';
 
 /** An edge of a piece as a seam meets it: what it counts and how long it is. */
 export interface EdgeSize {
@@ -10,16 +10,16 @@ export interface EdgeSize {
 }
 
 /** Measures an edge off the fabric. */
-export function edgeSize(run: Executed, e: EdgeRef): EdgeSize {
+export function edgeSize(run: Executed, e: RunRef): EdgeSize {
   const piece = run.fabric.pieces[e.piece]!;
   const span = workSpan(rowRuns(piece));
-  if (e.edge === 'ladder' || e.edge === 'side') {
+  if (e.run === 'upper' || e.run === 'lower' || e.run === 'side') {
     const from = e.rows?.from ?? 1;
     const to = Math.min(e.rows?.to ?? span.count, span.count);
     const count = Math.max(0, to - from + 1);
     return { count, unit: 'rows', mm: lengthOfRows(run, e.piece, from, to) };
   }
-  if (e.edge === 'held') {
+  if (e.run === 'held') {
     const { from, to } = e.rows ?? { from: 1, to: span.count };
     const { operations } = run.plan.pieces[e.piece]!;
     const count = piece.trace.reduce((sum, t) => {
@@ -29,11 +29,11 @@ export function edgeSize(run: Executed, e: EdgeRef): EdgeSize {
     }, 0);
     return { count, unit: 'stitches', mm: (10 * count) / mainGauge(run, e.piece).wales.value };
   }
-  const row = e.edge === 'cast-on' ? span.first : span.last;
+  const row = e.run === 'cast-on' ? span.first : span.last;
   const [low, high] = [piece.low[row] ?? 0, piece.high[row] ?? -1];
   const last = piece.trace.at(-2);
   // Shaping after the last row counts too: what hangs there when the piece comes off.
-  const end = e.edge === 'hung-off' && last && last.low > 0 ? last : { low, high };
+  const end = e.run === 'hung-off' && last && last.low > 0 ? last : { low, high };
   const from = Math.max(end.low, e.pins?.from ?? end.low);
   const to = Math.min(end.high, e.pins?.to ?? end.high);
   const count = Math.max(0, to - from + 1) - piece.ladders.length;

@@ -1,6 +1,6 @@
 import type { RimPart } from '../plan';
 import { edgeSize } from './edge';
-import { type Executed, mainGauge, rowRuns, workSpan } from './executed';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
 
 /** What a garment measures where it meets the body, all read off the fabric, in mm at rest. */
 export interface GarmentSizes {
@@ -26,7 +26,7 @@ export function rimMm(run: Executed, parts: readonly RimPart[]): number {
  * @returns null for anything else
  */
 export function garmentSizes(run: Executed): GarmentSizes | null {
-  const rims = run.plan.garment;
+  const rims = run.notes.garment;
   if (!rims) return null;
   const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
   return {

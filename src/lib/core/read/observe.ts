@@ -1,5 +1,5 @@
 import { Observation } from '../kit';
-import { type Executed, workRows } from './executed';
+import { type Executed, workRows } from '../knit';
 
 /** What was measured on a finished tube. */
 export interface TubeMeasured {

@@ -1,6 +1,6 @@
 import { PURPOSES } from '../knit';
 import type { LinedHatWorn } from '../plan';
-import { type Executed, mainGauge, rowRuns } from './executed';
+import { type Executed, mainGauge, rowRuns } from '../knit';
 import { PLACES, type PlaceName, type Reveal } from './places';
 import { foldHat } from './worn/fold-hat';
 

@@ -1,5 +1,5 @@
 import { about, type Figure } from '../quantity';
-import type { Executed } from './executed';
+import type { Executed } from '../knit';
 import { type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 
 /** How far knitters differ from the practised one when their own pace is unknown (own estimate, no source). */

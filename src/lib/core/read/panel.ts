@@ -1,4 +1,4 @@
-import { type Executed, mainGauge, rowRuns, workSpan } from './executed';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
 import type { Point, SketchShape } from './sketch';
 
 /** A panel as it lies flat, in mm: x from its lowest pin, y from its last row down. */
@@ -47,7 +47,8 @@ export function layPanel(run: Executed, p: number): PanelLay {
     shapes.push({
       points: area(start, i),
       yarn,
-      title: `${run.plan.pieces[p]!.label}, work row ${start + 1} to ${i}: ${run.yarns[yarn]!.colour.name}`
+      title: `${run.plan.pieces[p]!.label}: ${run.yarns[yarn]!.colour.name}`,
+      rows: { from: start + 1, to: i }
     });
     start = i;
   }

@@ -1,4 +1,4 @@
-import type { Executed } from './executed';
+import type { Executed } from '../knit';
 import { PLACES, type Reveal } from './places';
 import { placesOf } from './worn';
 

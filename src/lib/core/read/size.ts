@@ -1,6 +1,7 @@
 import { about, weakest } from '../quantity';
 import { yarnName } from '../kit';
-import { type Executed, mainGauge, rowRuns } from './executed';
+import type { Made } from '../hand';
+import { type Executed, mainGauge, rowRuns } from '../knit';
 import type { PieceSize } from './piece-size';
 import { finishedFigures, type NamedFigure } from './worn';
 import { wornHatSize, type WornSize } from './worn/lined-hat';
@@ -73,7 +74,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
 }
 
 /** Reads lengths and widths off the fabric: every row has the height its own yarn knits to. */
-export function readSizes(run: Executed): Sizes {
+export function readSizes(run: Made): Sizes {
   const pieces = run.fabric.pieces.map((_, p) => sizeOf(run, p));
   return { pieces, worn: wornHatSize(run, pieces[0]), finished: finishedFigures(run, pieces) };
 }

@@ -1,8 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { made } from '../../../../tests/support/sample';
+import type { Join } from '../plan';
+import type { Result } from '../tomble';
 import { edgeSize } from './edge';
-import { lengthMmOf, lengthOfRows } from './length';
+import { lengthMmOf, lengthOfRows } from '../knit';
 import { areaOf, layPanel } from './panel';
 import { bent, box, circle, layRows, pointOn, slab, tubeHalf } from './sketch';
 
@@ -51,10 +53,10 @@ describe('laying rows out', () => {
 
   it('a part of the rows is laid alone', () => {
     const shapes = layRows(tube, 0, { origin: [0, 0], lengthMm: 100, half: () => 50, rows: { from: 25, to: 45 } });
-    expect(shapes.map((s) => s.title)).toEqual([
-      'Tube, work row 26 to 30: red',
-      'Tube, work row 31 to 40: blue',
-      'Tube, work row 41 to 45: red'
+    expect(shapes.map((s) => [s.title, s.rows])).toEqual([
+      ['Tube: red', { from: 26, to: 30 }],
+      ['Tube: blue', { from: 31, to: 40 }],
+      ['Tube: red', { from: 41, to: 45 }]
     ]);
   });
 
@@ -99,25 +101,28 @@ describe('lengths of rows', () => {
 
 describe('edges', () => {
   const waistcoat = made('waistcoat');
-  const of = (name: string) => waistcoat.plan.joins.find((join) => join.name === name)!;
+  const of = (result: Result, name: string) =>
+    result.plan.acts.find((act) => act.do === 'join' && act.name === name) as Join;
   it('a side is its rows, a shoulder its stitches', () => {
-    const side = edgeSize(waistcoat, of('Left side').a);
+    const side = edgeSize(waistcoat, of(waistcoat, 'side-left').a[0]!);
     expect(side).toMatchObject({ unit: 'rows' });
     expect(side.mm).toBeCloseTo(side.count * 5, 9);
-    const shoulder = edgeSize(waistcoat, of('Left shoulder').a);
+    const shoulder = edgeSize(waistcoat, of(waistcoat, 'shoulder-left').a[0]!);
     expect(shoulder).toMatchObject({ unit: 'stitches' });
     expect(shoulder.mm).toBeCloseTo((shoulder.count * 10) / 1.35, 9);
   });
   it('sloped shoulders are counted from the thread', () => {
     const sloped = made('waistcoat', { shoulders: 'sloped' });
-    const join = sloped.plan.joins.find((j) => j.name === 'Right shoulder')!;
-    expect(join.a.edge).toBe('held');
-    expect(edgeSize(sloped, join.a).count).toBe(edgeSize(sloped, join.b).count);
+    const { a, b } = of(sloped, 'shoulder-right');
+    expect(a[0]!.run).toBe('held');
+    expect(edgeSize(sloped, a[0]!).count).toBe(edgeSize(sloped, b[0]!).count);
   });
   it('a ladder counts its rungs, an end its stitches less what was dropped', () => {
     const wrap = made('wrap', { sizeBy: 'rows', rows: 100, sleeveRows: 30, neckRows: 40 });
-    expect(edgeSize(wrap, wrap.plan.joins[0]!.a).count).toBe(30);
-    expect(edgeSize(wrap, { piece: 0, edge: 'hung-off' }).count).toBe(46);
+    expect(edgeSize(wrap, of(wrap, 'sleeve-left').a[0]!).count).toBe(30);
+    // The loops that run down are left out of the seam that closes the end.
+    const close = wrap.worked.seams.find((seam) => seam.name === 'end-last')!;
+    expect(close.a.count + close.b.count).toBe(46);
   });
 });
 

@@ -1,4 +1,4 @@
-import { type Executed, mainGauge, rowRuns, workSpan } from './executed';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
 import type { PlaceName } from './places';
 
 /**
@@ -14,6 +14,8 @@ export interface SketchShape {
   /** Index into the yarns of the fabric. */
   readonly yarn: number | null;
   readonly title: string;
+  /** Work rows of the piece this is, counted from 1. */
+  readonly rows?: { readonly from: number; readonly to: number };
   readonly place?: PlaceName;
   /** How much lies in front: 1 is solid, less lets through what is behind. */
   readonly solid?: number;
@@ -115,7 +117,8 @@ export function layRows(run: Executed, p: number, lay: Lay): SketchShape[] {
     shapes.push({
       points: slab(lay, Math.max(0, Math.min(a, b)), Math.min(1, Math.max(a, b))),
       yarn,
-      title: `${label}, work row ${start + 1} to ${row + 1}: ${run.yarns[yarn]!.colour.name}`,
+      title: `${label}: ${run.yarns[yarn]!.colour.name}`,
+      rows: { from: start + 1, to: row + 1 },
       ...(place ? { place } : {})
     });
     start = row + 1;

@@ -2,6 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../../tests/support/arbitrary';
 import { made } from '../../../../tests/support/sample';
+import { speak } from '$lib/words';
 import { tryPlan } from '../tomble';
 import { type Entry, entriesOf } from './stretch';
 
@@ -30,7 +31,7 @@ describe('steps told together', () => {
           }
           expect(next).toBe(rows.to + 1);
           const byHand = those.filter((step) => !step.rows);
-          expect(lines.flatMap((line) => line.titles)).toEqual(byHand.map((step) => step.title));
+          expect(lines.flatMap((line) => line.steps)).toEqual(byHand);
           for (const step of how) expect(byHand).toContain(step);
           expect(new Set(lines.map((line) => line.afterRow)).size).toBe(lines.length);
         }
@@ -41,19 +42,22 @@ describe('steps told together', () => {
   it('a front of a waistcoat is cast-on, waste, one shaped stretch and the chain', () => {
     const result = made('waistcoat', {});
     const front = entriesOf(result, result.steps.filter((s) => s.piece === 3 && s.phase === 'knit')); // prettier-ignore
-    expect(front.map((entry) => ('step' in entry ? entry.step.title : entry.stretch.title))).toEqual([
+    const say = speak(result);
+    const titleOf = (entry: Entry): string =>
+      ('step' in entry ? say.step(entry.step) : say.stretch(entry.stretch)).title;
+    expect(front.map(titleOf)).toEqual([
       expect.stringMatching(/^Wrap the cast-on/),
       expect.stringMatching(/^Waste yarn: \d+ rows/),
       expect.stringMatching(/^Front: 112 rows in/),
       expect.stringMatching(/^Chain the stitches off/)
     ]);
     const shaped = front.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []))[0]!;
-    expect(shaped.detail).toBe(
-      `Row ${shaped.rows.from} to ${shaped.rows.to} of the piece. The counter does not count here: Tomble does.`
+    expect(say.stretch(shaped).detail).toBe(
+      `Rows ${shaped.rows.from} to ${shaped.rows.to} of the piece. The counter does not count here: Tomble does.`
     );
     // Held at the underarm, then decreased at the armhole and at the neck: three ways, each explained once.
     expect(shaped.how).toHaveLength(3);
-    expect(shaped.lines[0]!.titles[0]).toMatch(/^Take \d+ stitches off/);
+    expect(say.step(shaped.lines[0]!.steps[0]!).title).toMatch(/^Take \d+ stitches off/);
   });
 
   it('a tube has nothing to gather', () => {
@@ -61,7 +65,7 @@ describe('steps told together', () => {
     expect(entriesOf(hat, hat.steps)).toEqual(hat.steps.map((step) => ({ step, again: false })));
     // Of many stripes the first change says how; the others point to it.
     const striped = made('lined-hat', { style: 'striped', sizeBy: 'rows', rows: 60 });
-    const joins = entriesOf(striped, striped.steps).filter((e) => 'step' in e && e.step.before !== null);
+    const joins = entriesOf(striped, striped.steps).filter((e) => 'step' in e && e.step.joined !== null);
     expect(joins.length).toBeGreaterThan(3);
     expect(joins.map((e) => e.again)).toEqual(joins.map((_, i) => i > 0));
   });

@@ -1,23 +1,24 @@
 import type { Operation } from '../plan';
 import type { Cue } from './cues';
-import type { Executed } from './executed';
-import { rowWords, type Step } from './steps';
+import type { Executed } from '../knit';
+import type { JoinedFacts, KnitFacts } from './facts';
+import type { Step } from './steps';
 
 /** What the words are made from. */
 type Run = Pick<Executed, 'plan' | 'fabric' | 'yarns'>;
 
 /** Rows of one section that shaping cuts into short runs, told as one thing: what is done after which row. */
 export interface Stretch {
-  readonly title: string;
-  readonly detail: string;
+  /** The rows of the whole stretch. */
+  readonly facts: KnitFacts;
   readonly piece: number;
   readonly yarnId: string | null;
   /** Rows of the piece, both included. */
   readonly rows: { readonly from: number; readonly to: number };
-  /** Before the first row, such as joining a yarn. */
-  readonly before: string | null;
+  /** A yarn that is joined before the first row. */
+  readonly joined: JoinedFacts | null;
   /** What is done by hand, after which row of the piece. */
-  readonly lines: readonly { readonly afterRow: number; readonly titles: readonly string[] }[];
+  readonly lines: readonly { readonly afterRow: number; readonly steps: readonly Step[] }[];
   /** One step of each way of shaping that was not told before, whose words say how. */
   readonly how: readonly Step[];
   readonly cues: readonly Cue[];
@@ -38,13 +39,19 @@ const opOf = (run: Run, step: Step): Operation | undefined =>
 const wayOf = (op: Operation): string =>
   [op.op, 'side' in op ? op.side : '', 'method' in op ? op.method : ''].join(' ');
 
+/** The rows a step is about. */
+function knitFacts(step: Step): KnitFacts {
+  if (step.what.say !== 'knit') throw new TypeError('a stretch begins with rows');
+  return step.what.facts;
+}
+
 /** @param known ways of shaping whose words were given already; those given here are added */
 function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
   const knits = steps.filter((step) => step.rows);
   const [first] = knits;
   const { from } = first!.rows!;
   const { to } = knits.at(-1)!.rows!;
-  const lines: { afterRow: number; titles: string[] }[] = [];
+  const lines: { afterRow: number; steps: Step[] }[] = [];
   const how: Step[] = [];
   let afterRow = from - 1;
   for (const step of steps) {
@@ -52,9 +59,9 @@ function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
       afterRow = step.rows.to;
       continue;
     }
-    const same = lines.at(-1)?.afterRow === afterRow ? lines.at(-1)! : { afterRow, titles: [] };
+    const same = lines.at(-1)?.afterRow === afterRow ? lines.at(-1)! : { afterRow, steps: [] };
     if (same !== lines.at(-1)) lines.push(same);
-    same.titles.push(step.title);
+    same.steps.push(step);
     const op = opOf(run, step)!;
     if (known.has(wayOf(op))) continue;
     known.add(wayOf(op));
@@ -62,11 +69,11 @@ function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
   }
   const piece = first!.piece!;
   return {
-    ...rowWords(run, piece, opOf(run, first!) as Extract<Operation, { op: 'knit' }>, from, to),
+    facts: { ...knitFacts(first!), rows: to - from + 1, from, to },
     piece,
     yarnId: first!.yarnId,
     rows: { from, to },
-    before: first!.before,
+    joined: first!.joined,
     lines,
     how,
     cues: steps.flatMap((step) => step.cues),
@@ -99,8 +106,8 @@ export function entriesOf(run: Run, steps: readonly Step[]): Entry[] {
     const many = steps.slice(i, end);
     // Joins differ by their yarn only, and by where one stops for them.
     const join = `join ${run.plan.pieces[step.piece ?? -1]?.mode}`;
-    const again = step.before !== null && known.has(join);
-    if (step.before !== null) known.add(join);
+    const again = step.joined !== null && known.has(join);
+    if (step.joined !== null) known.add(join);
     entries.push(many.length > 2 ? { stretch: told(run, many, known), again } : { step, again });
     i = many.length > 2 ? end : i + 1;
   }

@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hat, made } from '../../../../tests/support/sample';
+import { speak } from '$lib/words';
 import type { Result } from '../tomble';
 import { cuesAhead, legAt, nextAt, type Track, trackOf } from './track';
 
@@ -26,12 +27,12 @@ describe('the crank track', () => {
     const seen = walk(track);
     expect(seen.filter((s) => s.startsWith('row'))).toEqual(Array.from({ length: 40 }, (_, i) => `row ${i + 1}`));
     for (const step of steps.filter((s) => s.phase !== 'finish' && !s.rows)) expect(seen).toContain(step.id);
-    expect(seen.at(-1)).toBe(steps.find((s) => s.title.startsWith('Hang off'))!.id);
+    expect(seen.at(-1)).toBe(steps.find((s) => s.what.say === 'hangOff')!.id);
   });
 
   it('asks for the change of yarn between the last row of one and the first of the next', () => {
     const seen = walk(track);
-    const join = steps.find((s) => s.before)!;
+    const join = steps.find((s) => s.joined)!;
     const at = seen.indexOf(join.id);
     expect(seen.slice(at - 1, at + 2)).toEqual([`row ${join.rows!.from - 1}`, join.id, `row ${join.rows!.from}`]);
   });
@@ -47,11 +48,11 @@ describe('the crank track', () => {
   });
 
   it('announces what is due now and the next thing ahead', () => {
-    const join = steps.find((s) => s.before)!.rows!.from - 1;
+    const join = steps.find((s) => s.joined)!.rows!.from - 1;
     const ahead = cuesAhead(track, join - 3);
     expect(ahead).toHaveLength(1);
     expect(ahead[0]).toMatchObject({ inRows: 3 });
-    expect(ahead[0]!.sentence).toContain('Change yarn');
+    expect(speak(short).cue(ahead[0]!)).toContain('Change yarn');
     expect(cuesAhead(track, 0)[0]).toMatchObject({ kind: 'slow', inRows: 0 });
   });
 
@@ -87,7 +88,7 @@ describe('the crank track', () => {
   it('asks to switch the machine only where the piece before left it otherwise', () => {
     const switches = (result: Result): string[] =>
       trackOf(result).legs.flatMap((leg) => {
-        const asked = leg.steps.some((step) => step.title.startsWith('Switch'));
+        const asked = leg.steps.some((step) => step.what.say === 'mode');
         return asked ? [`${leg.label} ${leg.copy}`] : [];
       });
     expect(switches(made('waistcoat'))).toEqual(['Left back 1']);
@@ -101,9 +102,9 @@ describe('the crank track', () => {
     const whole = trackOf(result);
     const ahead = cuesAhead(whole, 42).find((cue) => cue.inRows > 0)!;
     expect(ahead).toMatchObject({ inRows: 3, row: 45 });
-    expect(ahead.sentence).toBe('Lift row 6 back onto the pins.');
+    expect(speak(result).cue(ahead)).toBe('Lift row 6 back onto the pins.');
     const next = nextAt(whole, { rows: 45, ticks: 0 });
-    expect(next).toMatchObject({ do: 'confirm', step: { title: 'Lift row 6 back onto the pins' } });
+    expect(next).toMatchObject({ do: 'confirm', step: { what: { say: 'rehang', facts: { row: 6 } } } });
     // The row that is lifted later is announced as a loose one.
     expect(cuesAhead(whole, 5).map((cue) => cue.kind)).toContain('loose');
   });

@@ -67,7 +67,8 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
 
 /** What comes next at the crank: a thing to confirm, a row to crank, or nothing more. */
 export type Next =
-  | { readonly do: 'confirm'; readonly leg: Leg; readonly step: Step; readonly text: string }
+  /** `join`: the yarn of the step's rows is to be joined; else the step itself is to be done. */
+  | { readonly do: 'confirm'; readonly leg: Leg; readonly step: Step; readonly join: boolean }
   | {
       readonly do: 'row';
       readonly leg: Leg;
@@ -82,15 +83,15 @@ export type Next =
   | { readonly do: 'done' };
 
 /** Confirmations that wait after so many rows in all, in order. */
-function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; text: string }[] {
-  const waiting: { leg: Leg; step: Step; text: string }[] = [];
+function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; join: boolean }[] {
+  const waiting: { leg: Leg; step: Step; join: boolean }[] = [];
   for (const leg of track.legs) {
     let at = leg.offset;
     for (const step of leg.steps) {
       if (step.rows) {
-        if (step.before && leg.offset + step.rows.from - 1 === rows) waiting.push({ leg, step, text: step.before });
+        if (step.joined && leg.offset + step.rows.from - 1 === rows) waiting.push({ leg, step, join: true });
         at = leg.offset + step.rows.to;
-      } else if (at === rows) waiting.push({ leg, step, text: step.detail });
+      } else if (at === rows) waiting.push({ leg, step, join: false });
     }
   }
   return waiting;
@@ -100,7 +101,7 @@ function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; text: s
  * What comes next at the crank. A position from before an edit of the plan still has an answer: the row count is
  * the truth, confirmations beyond those that wait are dropped.
  *
- * @example nextAt(track, { rows: 0, ticks: 0 }) // { do: 'confirm', step: 'Switch … to TUBE' }
+ * @example nextAt(track, { rows: 0, ticks: 0 }) // { do: 'confirm', step: { what: { say: 'mode', … } }, … }
  */
 export function nextAt(track: Track, position: Position): Next {
   const confirm = confirmsAt(track, position.rows)[position.ticks];
@@ -148,8 +149,8 @@ export type Ahead = Cue & { readonly inRows: number };
 function cuesOfLeg(leg: Leg): Cue[] {
   const own = leg.steps.flatMap((step): Cue[] => [
     ...step.cues,
-    ...(step.rows && step.before
-      ? [{ row: step.rows.from - 1, kind: 'last-row' as const, sentence: `Change yarn: ${step.title}.` }]
+    ...(step.rows && step.joined
+      ? [{ row: step.rows.from - 1, kind: 'change' as const, facts: { what: step.what } }]
       : []),
     ...handWork(leg, step)
   ]);
@@ -162,7 +163,7 @@ function handWork(leg: Leg, step: Step): Cue[] {
   const at = leg.steps.indexOf(step);
   const before = leg.steps.slice(0, at).findLast((s) => s.rows)?.rows?.to;
   const goesOn = leg.steps.slice(at).some((s) => s.rows);
-  return before !== undefined && goesOn ? [{ row: before, kind: 'last-row', sentence: `${step.title}.` }] : [];
+  return before !== undefined && goesOn ? [{ row: before, kind: 'hand', facts: { what: step.what } }] : [];
 }
 
 /**

@@ -1,9 +1,8 @@
-import { pompomYarnMm, POMPOM_TIE_MM } from '../body';
 import { gaugeFor, machineOf, ringMm, strandTex, yarnName } from '../kit';
 import { floatMm } from '../plan';
 import { about, type Figure } from '../quantity';
-import { type Executed, rowRuns } from './executed';
-import { copiesOf } from './steps';
+import type { CutWhat, Made } from '../hand';
+import { type Executed, rowRuns } from '../knit';
 
 /** One purpose a yarn is used for. */
 export interface YarnPart {
@@ -26,21 +25,30 @@ export interface YarnUse {
 /** Spare on tails: hands cut with a margin (own estimate, no source). */
 const TAIL_SPREAD = 0.15;
 
-/** A chained cord takes about four times its length in yarn (handbook section 6). */
-const CHAIN_FACTOR = 4;
-
 /** Wrapping a pin takes about twice the way along the ring (own estimate, no source). */
 const WRAP_FACTOR = 2;
 
-/** Purposes of yarn cut for finishing; everything else is sewing. */
-const USED_FOR: Readonly<Record<string, string>> = {
-  threadEdge: 'drawstring',
-  zipEdges: 'zip thread',
-  flatClose: 'closing ends',
-  crochetEdge: 'crocheted edges',
+/** What a length that is cut for making up counts as. */
+export const CUT_PARTS: Readonly<Record<CutWhat, string>> = {
+  drawstring: 'drawstring',
+  zip: 'zip thread',
+  closing: 'closing ends',
+  edge: 'crocheted edges',
+  band: 'bands and hem',
   cuff: 'cuffs',
   chain: 'chains',
-  string: 'hanging threads'
+  seam: 'seams',
+  held: 'chaining off',
+  ladder: 'ladder ends',
+  toe: 'toes',
+  ears: 'ears',
+  waist: 'waists',
+  sewing: 'sewing on',
+  face: 'face',
+  hanging: 'hanging threads',
+  button: 'buttons',
+  patch: 'patches',
+  pompom: 'pompom'
 };
 
 /** The gauge a yarn's figures rest on: that of the first piece it knits work rows in. */
@@ -51,7 +59,7 @@ function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number
 }
 
 /** Reads metres, grams and balls of every yarn: the sum over its rows, and every tail and thread. */
-export function readYarnUse(run: Executed): YarnUse[] {
+export function readYarnUse(run: Made): YarnUse[] {
   const { plan, fabric, yarns, gauges, kit } = run;
   const rowsM = yarns.map(() => 0);
   const wasteM = yarns.map(() => 0);
@@ -96,17 +104,10 @@ export function readYarnUse(run: Executed): YarnUse[] {
       } else if (op.op === 'newEnd') {
         add(op.yarn, 'tails at joins', 2 * op.tailMm, piece.copies);
       } else if (op.op === 'hangOff' && op.thread)
-        add(op.thread, op.style === 'chain' ? 'chained edge' : 'drawstring', op.threadMm, piece.copies);
+        add(op.thread, op.style === 'chain' ? 'chained edge' : 'tail of the last row', op.threadMm, piece.copies);
     }
   });
-  for (const f of plan.finishing) {
-    if (f.do === 'pompom') {
-      add(f.yarn, 'pompom', f.count * (pompomYarnMm(f.wraps, f.cardMm) + POMPOM_TIE_MM));
-    } else if (f.do === 'ties') add(f.yarn, 'tie cords', f.count * f.lengthMm * CHAIN_FACTOR);
-    else if ('lengthMm' in f && 'yarn' in f) {
-      add(f.yarn, USED_FOR[f.do] ?? 'sewing', f.lengthMm * ('count' in f ? f.count : 1), copiesOf(run, f));
-    }
-  }
+  for (const cut of run.worked.cuts) add(cut.yarn, CUT_PARTS[cut.what], cut.mm, cut.count);
 
   return yarns.map((yarn, i) => {
     const { strands } = yarn;

@@ -34,6 +34,14 @@ export const Project = z.object({
   future: z.array(Brief).max(200).default([]),
   /** Ids of the finishing steps that are ticked. */
   finished: z.array(z.string().max(80)).max(400).default([]),
+  /** What was measured while the piece rested, before anything hid it; it goes into the log with the rest. */
+  rested: z
+    .object({
+      lengthMm: z.number().min(10).max(20_000).nullable(),
+      flatWidthMm: z.number().min(10).max(2000).nullable()
+    })
+    .nullable()
+    .default(null),
   measured: Measured.nullable().default(null),
   /**
    * What was known of gauges and what was habit when the first row was cranked; null before. A piece that hangs on the machine keeps its

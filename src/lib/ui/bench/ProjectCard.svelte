@@ -8,6 +8,7 @@
   import type { Result } from '$lib/core/tomble';
   import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
+  import { speak } from '$lib/words';
   import { paths } from '../paths';
   import HangingTube from '../picture/HangingTube.svelte';
   import ScenePicture from '../picture/ScenePicture.svelte';
@@ -23,6 +24,7 @@
   }
   let { project, result, progress, large = false, ondelete }: Props = $props();
   const rows = $derived(result ? allRows(result) : 0);
+  const say = $derived(result ? speak(result) : null);
   const track = $derived(result ? trackOf(result) : null);
   const leg = $derived(track ? legAt(track, progress.rows) : undefined);
   const finished = $derived(result ? finishedScene(result, 120, 90, false) : null);
@@ -73,7 +75,7 @@
       </ul>
       {#if large && coming}<p class="mt-2">
           <strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong>
-          {coming.sentence}
+          {say!.cue(coming)}
         </p>{/if}
       {#if toMend > 0 && !begun}<p class="mt-1 text-sm font-semibold">
           {toMend === 1 ? 'One thing to look at' : `${toMend} things to look at`}

@@ -4,7 +4,7 @@
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
   import { allRows, measuredPiece } from '$lib/core/read';
-  import type { Measured } from '$lib/store/records/project';
+  import type { Measured, Project } from '$lib/store/records/project';
   import FieldFrame from '../options/FieldFrame.svelte';
   import LengthField from '../options/LengthField.svelte';
 
@@ -12,16 +12,27 @@
     result,
     units,
     measured,
+    rested,
     onsave
-  }: { result: Result; units: Units; measured: Measured | null; onsave: (m: Measured) => void } = $props();
+  }: {
+    result: Result;
+    units: Units;
+    measured: Measured | null;
+    /** Measured in a step before, while the piece rested. */
+    rested: Project['rested'];
+    onsave: (m: Measured) => void;
+  } = $props();
   const uid = $props.id();
   // The piece that tells most about the gauge; a thing without a tube is only noted.
   const piece = $derived(measuredPiece(result));
   const size = $derived(piece === null ? null : result.sizes.pieces[piece]!);
   // The form starts from what was kept before and then belongs to the knitter.
   const start = untrack(() => measured);
-  let lengthMm = $state<number | null>(start?.lengthMm ?? null);
-  let flatWidthMm = $state<number | null>(start?.flatWidthMm ?? null);
+  let typedLength = $state<number | null>(start?.lengthMm ?? null);
+  let typedWidth = $state<number | null>(start?.flatWidthMm ?? null);
+  // What was measured in the resting step stands here until something else is typed.
+  const lengthMm = $derived(typedLength ?? rested?.lengthMm ?? null);
+  const flatWidthMm = $derived(typedWidth ?? rested?.flatWidthMm ?? null);
   let minutes = $state(start?.minutes ? String(start.minutes) : '');
   let note = $state(start?.note ?? '');
   let minutesFault = $state('');
@@ -78,7 +89,7 @@
         maxMm={20_000}
         {units}
         optional
-        onvalue={(v) => (lengthMm = v)}
+        onvalue={(v) => (typedLength = v)}
       />
       <LengthField
         label="Flat width"
@@ -88,7 +99,7 @@
         maxMm={2000}
         {units}
         optional
-        onvalue={(v) => (flatWidthMm = v)}
+        onvalue={(v) => (typedWidth = v)}
       />
     {/if}
     <FieldFrame

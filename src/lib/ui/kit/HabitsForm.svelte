@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Habits } from '$lib/core/kit';
+  import type { Habits, Terms } from '$lib/core/kit';
   import { PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
   import ChoiceField from '../options/ChoiceField.svelte';
   import CountField from '../options/CountField.svelte';
@@ -7,6 +7,7 @@
   import SwitchField from '../options/SwitchField.svelte';
 
   let { habits, onchange }: { habits: Habits; onchange: (change: Partial<Habits>) => void } = $props();
+  const say = (change: Partial<Terms>): void => onchange({ terms: { ...habits.terms, ...change } });
 </script>
 
 <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-labelledby="habits">
@@ -58,6 +59,43 @@
         { value: 'imperial', label: 'Inches' }
       ]}
       onvalue={(units) => onchange({ units: units as Habits['units'] })}
+    />
+    <ChoiceField
+      label="What holds a stitch"
+      value={habits.terms.pin}
+      choices={[
+        { value: 'pin', label: 'Pin' },
+        { value: 'needle', label: 'Needle' }
+      ]}
+      onvalue={(pin) => say({ pin: pin as Terms['pin'] })}
+    />
+    <ChoiceField
+      label="One pass of the crank"
+      value={habits.terms.row}
+      choices={[
+        { value: 'row', label: 'Row' },
+        { value: 'round', label: 'Round' }
+      ]}
+      onvalue={(row) => say({ row: row as Terms['row'] })}
+    />
+    <ChoiceField
+      label="Taking it off"
+      value={habits.terms.off}
+      choices={[
+        { value: 'hang off', label: 'Hang off' },
+        { value: 'cast off', label: 'Cast off' },
+        { value: 'bind off', label: 'Bind off' }
+      ]}
+      onvalue={(off) => say({ off: off as Terms['off'] })}
+    />
+    <ChoiceField
+      label="Crochet terms"
+      value={habits.terms.crochet}
+      choices={[
+        { value: 'US', label: 'US', help: 'Single crochet; the UK calls it double.' },
+        { value: 'UK', label: 'UK', help: 'Double crochet; the US calls it single.' }
+      ]}
+      onvalue={(crochet) => say({ crochet: crochet as Terms['crochet'] })}
     />
     <NumberField
       label="Your rows a minute, tube"

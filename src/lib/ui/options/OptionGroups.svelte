@@ -18,8 +18,11 @@
     const i = at.result?.fabric.yarns.indexOf(id) ?? -1;
     return i < 0 ? '' : yarnLetter(i);
   };
-  const choose = (key: string, value: unknown): void =>
-    at.edit({ options: choosing(kindOf(brief.kind)!.options, at.result?.plan ?? null, brief.options, key, value) });
+  function choose(key: string, value: unknown): void {
+    at.edit({ options: choosing(kindOf(brief.kind)!.options, at.result?.notes ?? null, brief.options, key, value) });
+    // A school that is chosen is how this knitter begins the next time.
+    if (fields.some((field) => field.key === key && field.meta.school)) at.school(key, String(value));
+  }
   const codesIn = (group: string): string[] =>
     fields.flatMap(({ meta }) => (meta.group === group && meta.measure && shown(meta) ? [meta.measure] : []));
   const wide = (meta: OptionMeta): boolean => !['length', 'count', 'machine'].includes(meta.control);

@@ -5,6 +5,7 @@
   import { showLength } from '$lib/core/quantity';
   import type { ProjectState } from '../state/project.svelte';
   import FindingNote from '../finding/FindingNote.svelte';
+  import ChoiceField from './ChoiceField.svelte';
   import CountField from './CountField.svelte';
   import LengthField from './LengthField.svelte';
   import SwitchField from './SwitchField.svelte';
@@ -20,7 +21,9 @@
     count: 1,
     wraps: USUAL_WRAPS,
     cardMm: USUAL_CARD_MM,
-    yarn: at.result?.yarns[0]?.id ?? at.kit!.yarns[0]!.id
+    yarn: at.result?.yarns[0]?.id ?? at.kit!.yarns[0]!.id,
+    from: 'wound',
+    by: 'bow'
   });
 </script>
 
@@ -36,7 +39,9 @@
     {#if wish}
       <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
         <CountField label="How many" value={wish.count} min={1} max={200} onvalue={(count) => set({ count })} />
-        <CountField label="Wraps" value={wish.wraps} min={10} max={400} onvalue={(wraps) => set({ wraps })} />
+        {#if wish.from === 'wound'}
+          <CountField label="Wraps" value={wish.wraps} min={10} max={400} onvalue={(wraps) => set({ wraps })} />
+        {/if}
         <LengthField
           label="Width of the card"
           help="A ball of {showLength(pompomMm(wish.cardMm), at.units)}, trimmed."
@@ -45,6 +50,24 @@
           maxMm={200}
           units={at.units}
           onvalue={(mm) => mm !== null && set({ cardMm: mm })}
+        />
+        <ChoiceField
+          label="Made or bought"
+          value={wish.from}
+          choices={[
+            { value: 'wound', label: 'Wound on a card' },
+            { value: 'bought', label: 'Bought', help: 'It comes with a string or a button.' }
+          ]}
+          onvalue={(from) => set({ from: from as PompomWish['from'] })}
+        />
+        <ChoiceField
+          label="Fixed with"
+          value={wish.by}
+          choices={[
+            { value: 'bow', label: 'A double bow inside' },
+            { value: 'button', label: 'A button' }
+          ]}
+          onvalue={(by) => set({ by: by as PompomWish['by'] })}
         />
         <div class="sm:col-span-2">
           <YarnField

@@ -1,17 +1,19 @@
 <script lang="ts">
-  import { finishingSketch } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
+  import { actSketch } from '$lib/draw/acts';
   import { sketchScene } from '$lib/draw/sketch';
+  import type { Speech } from '$lib/words';
   import ScenePicture from './ScenePicture.svelte';
 
   let {
     result,
-    finish,
+    say,
+    act,
     large = false,
     class: extra = ''
-  }: { result: Result; finish: number; large?: boolean; class?: string } = $props();
+  }: { result: Result; say: Speech; act: number; large?: boolean; class?: string } = $props();
   const size = $derived(large ? [420, 190] : [240, 150]);
-  const sketch = $derived(finishingSketch(result, finish));
+  const sketch = $derived(actSketch(result, act, say));
 </script>
 
 {#if sketch}

@@ -3,7 +3,7 @@ import type { Kit } from '$lib/core/kit';
 import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
 import { browserShelf, jot, record, strike } from '$lib/store/journal';
-import { loadKit } from '$lib/store/kit';
+import { changeHabits, loadKit } from '$lib/store/kit';
 import {
   type Change,
   edited,
@@ -18,6 +18,8 @@ import {
 } from '$lib/store/projects';
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
+import { tickedIds } from '$lib/store/ticks';
+import { worded } from '$lib/words';
 import { db } from './db';
 
 /**
@@ -36,7 +38,7 @@ export class ProjectState {
 
   planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
   result = $derived.by((): Result | null => {
-    if (this.planned?.ok) this.#last = this.planned.value;
+    if (this.planned?.ok) this.#last = worded(this.planned.value);
     return this.#last;
   });
   progress = $derived(progressOf(this.events.map((event) => event.what)));
@@ -86,6 +88,14 @@ export class ProjectState {
     });
   }
 
+  /** Keeps a school of the craft as a habit: new plans begin with it. */
+  school(key: string, value: string): void {
+    if (!this.kit) return;
+    const schools = { ...this.kit.habits.schools, [key]: value };
+    this.kit = { ...this.kit, habits: { ...this.kit.habits, schools } };
+    void this.#write(() => changeHabits(db(), { schools }));
+  }
+
   undo(): void {
     if (this.project) this.#show(undone(this.project));
     this.#edit = null;
@@ -116,10 +126,21 @@ export class ProjectState {
     if (this.project) this.#show({ ...this.project, knowledge: null });
   }
 
+  /** Ids of the finishing steps that are ticked, those of older releases carried over. */
+  ticked = $derived.by((): readonly string[] => {
+    const steps = this.result?.steps.filter((step) => step.phase === 'finish') ?? [];
+    return tickedIds(this.project?.finished ?? [], steps);
+  });
+
+  /** Keeps what was measured while the piece rested. */
+  rest(rested: Project['rested']): void {
+    if (this.project) this.#show({ ...this.project, rested });
+  }
+
   /** Ticks or unticks a finishing step. */
   tick(stepId: string, done: boolean): void {
     if (!this.project) return;
-    const others = this.project.finished.filter((id) => id !== stepId);
+    const others = this.ticked.filter((id) => id !== stepId);
     this.#show({ ...this.project, finished: done ? [...others, stepId] : others });
   }
 

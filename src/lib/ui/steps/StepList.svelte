@@ -1,23 +1,25 @@
 <script lang="ts">
   import { entriesOf, type Entry, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
+  import { speak } from '$lib/words';
   import StepEntry from './StepEntry.svelte';
 
   let { result }: { result: Result } = $props();
   const { steps } = $derived(result);
+  const say = $derived(speak(result));
   const firstOf = (entry: Entry): Step => ('step' in entry ? entry.step : entry.stretch.steps[0]!);
   const several = $derived(result.plan.pieces.length > 1);
   // Of several parts each is set up, knitted and hung off in turn, and begins with its name.
   const chapters = $derived(
     (several
       ? ([
-          ['At the machine', ['prepare', 'knit']],
-          ['Finish by hand', ['finish']]
+          [say.words.chapters.machine, ['prepare', 'knit']],
+          [say.words.chapters.hands, ['finish']]
         ] as const)
       : ([
-          ['Set up', ['prepare']],
-          ['At the machine', ['knit']],
-          ['Finish by hand', ['finish']]
+          [say.words.chapters.setUp, ['prepare']],
+          [say.words.chapters.machine, ['knit']],
+          [say.words.chapters.hands, ['finish']]
         ] as const)
     ).map(([title, phases]) => ({
       title,
@@ -42,7 +44,7 @@
       {#each entries as entry, i (firstOf(entry).id)}
         {@const part = partOf(firstOf(entry), i > 0 ? firstOf(entries[i - 1]!) : undefined)}
         {#if part}<li class="pt-2 font-semibold">{part}</li>{/if}
-        <StepEntry {entry} {result} />
+        <StepEntry {entry} {result} {say} />
       {/each}
     </ol>
   {/each}

@@ -1,8 +1,9 @@
 <script lang="ts">
   import type { CutLine } from '$lib/core/read';
   import { showLength, type Units } from '$lib/core/quantity';
+  import type { Speech } from '$lib/words';
 
-  let { cuts, units }: { cuts: readonly CutLine[]; units: Units } = $props();
+  let { cuts, units, say }: { cuts: readonly CutLine[]; units: Units; say: Speech } = $props();
 </script>
 
 {#if cuts.length}
@@ -13,7 +14,7 @@
         <span class="w-24 shrink-0 text-right numerals font-semibold"
           >{cut.count > 1 ? `${cut.count} x ` : ''}{showLength(cut.lengthMm, units)}</span
         >
-        <span>{cut.name}: {cut.what}</span>
+        <span>{cut.name}: {say.cut(cut)}</span>
       </li>
     {/each}
   </ul>

@@ -17,6 +17,7 @@
   import { rowTable } from '$lib/formats/row-table';
   import { sceneSvg } from '$lib/formats/svg';
   import { saveYarn } from '$lib/store/kit';
+  import { speak } from '$lib/words';
   import { download, fileName } from '$lib/ui/download';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -254,11 +255,11 @@
         </div>
       {/if}
 
-      {#if result.plan.shaping?.length}
+      {#if result.notes.shaping?.length}
         <div class="rounded-box border border-base-300 bg-base-100 p-4">
           <h2 class="text-lg font-semibold">Shaping</h2>
           <ul class="mt-1 space-y-2">
-            {#each result.plan.shaping as line (line.piece + line.what)}
+            {#each result.notes.shaping as line (line.piece + line.what)}
               <li>
                 <span class="font-medium">{line.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
                 {line.words}
@@ -276,7 +277,7 @@
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
         <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
-        <CutList cuts={cutsOf(result)} {units} />
+        <CutList cuts={cutsOf(result)} {units} say={speak(result)} />
       </div>
     </section>
 

@@ -1,7 +1,8 @@
 import type { Kit } from '../../kit';
-import { castOn, chainOff, crochetEdge, drawstring, type Edge, type Finish, flatClose, halves, type Join, type Operation } from '../../plan'; // prettier-ignore
+import { type Act, castOn, chainOff, drawstring, type Edge, type Operation, type RunRef } from '../../plan';
+import { type CloseChoice, closeFlat, crochetEnd } from './hands';
 import type { Ring } from './tube';
-import { removeWaste, type Waste, type WasteChoice, wasteFor } from './waste';
+import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 
 /** How an end of a tube can begin or finish. */
 export type StartEnd = 'drawn' | 'straight' | 'crochet' | 'wrapped';
@@ -23,36 +24,39 @@ export const FAR_ENDS = [
 
 const live = (end: StartEnd | FarEnd): boolean => end === 'straight' || end === 'crochet';
 
-/** Both ends of one tube: operations round its work, what closes them, and the seams that makes. */
+/** Both ends of one tube: operations round its work, what hands do to them, and the openings that stay. */
 export interface Ends {
   readonly before: readonly Operation[];
   readonly after: readonly Operation[];
-  readonly finishing: readonly Finish[];
-  readonly joins: readonly Join[];
+  readonly acts: readonly Act[];
+  /** Openings by name. */
+  readonly openings: Readonly<Record<string, RunRef>>;
   readonly waste: Waste;
 }
+
+/** An end that is shut when all is done. */
+const shut = (end: StartEnd | FarEnd): boolean => end === 'drawn' || end === 'straight';
 
 /**
  * Plans the two ends of a tube. Ends that stay live get waste yarn, the others none.
  *
  * @param p index of the piece
- * @param perPin crocheted stitches for each pin
+ * @param perLoop crocheted stitches for each loop
  */
 export function endsOf(
-  at: { kit: Kit; ring: Ring; p: number; first: string; last: string; choice: WasteChoice; perPin?: 1 | 2 },
+  at: { kit: Kit; ring: Ring; p: number; first: string; last: string; choice: WasteChoice & { readonly closeBy: CloseChoice }; perLoop?: 1 | 2 }, // prettier-ignore
   start: StartEnd,
   end: FarEnd
 ): Ends {
-  const { kit, ring, p, first, last, choice, perPin = 1 } = at;
+  const { kit, ring, p, first, last, choice, perLoop = 1 } = at;
   const waste = wasteFor(kit, live(start) || live(end) ? choice : { ...choice, waste: 'none' }, first, last);
-  const close = (edge: Edge, how: StartEnd | FarEnd, yarn: string): Finish[] => {
-    if (how === 'drawn') return [{ do: 'drawShut', piece: p, edge }];
+  // While the other end is open a knot can lie inside; where both are shut the tails stay outside and are buried.
+  const tail = shut(start) && shut(end) ? 'out' : 'in';
+  const close = (edge: Edge, how: StartEnd | FarEnd, yarn: string): Act[] => {
+    if (how === 'drawn') return [{ do: 'draw', piece: p, edges: [edge], tail }];
     if (!live(how)) return [];
-    const made =
-      how === 'straight'
-        ? flatClose(p, edge, 'hook', yarn, ring.flatMm)
-        : crochetEdge(p, edge, yarn, ring.girthMm, perPin);
-    return [made, ...removeWaste(p, edge, waste)];
+    const made = how === 'straight' ? closeFlat(p, edge, choice.closeBy, yarn) : crochetEnd(p, edge, yarn, perLoop);
+    return [made, ...wasteAway(p, edge, waste, choice)];
   };
   const before = live(start) ? waste.before : [castOn(first, start === 'wrapped' ? 'e-wrap' : 'weave')];
   const after = live(end)
@@ -61,11 +65,11 @@ export function endsOf(
   return {
     before,
     after,
-    finishing: [...close('cast-on', start, first), ...close('hung-off', end, last)],
-    joins: [
-      ...(start === 'straight' ? [halves('First end', p, 'cast-on', 'hook')] : []),
-      ...(end === 'straight' ? [halves('Last end', p, 'hung-off', 'hook')] : [])
-    ],
+    acts: [...close('cast-on', start, first), ...close('hung-off', end, last)],
+    openings: {
+      ...(shut(start) ? {} : { first: { piece: p, run: 'cast-on' } as const }),
+      ...(shut(end) ? {} : { last: { piece: p, run: 'hung-off' } as const })
+    },
     waste
   };
 }

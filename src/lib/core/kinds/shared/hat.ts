@@ -1,21 +1,22 @@
 import { headFit, linedRows } from '../../body';
 import { type Kit } from '../../kit';
 import {
+  type Act,
   castOn,
   choiceOption,
   drawstring,
   type Edge,
-  type Finish,
   lengthOption,
   MOST_ROWS,
   type Operation,
-  type Plan,
+  type Notes,
   switchOption,
   type Wearer,
   yarnOrNoneOption
 } from '../../plan';
 import { even, type Ring, wantedRows } from './tube';
-import { type Waste, type WasteChoice, wasteFor, wasteIfWished } from './waste';
+import { type JoinChoice, joinOption, joinsTied, rest, weave } from './hands';
+import { firstLoop, type Waste, wasteAway, type WasteChoice, wasteFor, wasteIfWished } from './waste';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './options';
 
 export const headOption = lengthOption({
@@ -77,22 +78,26 @@ export const crownOptions = {
   closing: choiceOption({
     title: 'Closing the crown',
     group: ENDS,
+    school: true,
     choices: [
-      { value: 'draw', label: 'Draw each end shut', help: 'Quick: two knots, then sewn together inside.' },
+      { value: 'draw', label: 'One end, then the other', help: 'The first is drawn shut, pushed up inside, its tail brought out; then the other. Tails tied to each other: the lining cannot slip.' }, // prettier-ignore
+      { value: 'pinch', label: 'Both ends, then pinched', help: 'Both drawn shut, the tube pinched at its middle and worked into itself, the points sewn together: quickest for a series.' }, // prettier-ignore
       {
         value: 'zip',
-        label: 'Zip both edges first',
-        help: 'Flat, without a lump: stitches joined one by one, then drawn.'
+        label: 'Zipped',
+        help: 'Both edges joined stitch by stitch, then drawn in turn: flat, without a lump.'
       }
     ]
   }),
+  joinBy: joinOption,
   ...wasteIfWished,
   thread: yarnOrNoneOption({ title: 'Drawstring thread', group: ENDS, empty: 'The tail of the same yarn' }),
   doubled: switchOption({ title: 'Draw with the thread doubled', group: ENDS, start: false })
 };
 
 export interface CrownChoice extends WasteChoice {
-  readonly closing: 'draw' | 'zip';
+  readonly closing: 'draw' | 'pinch' | 'zip';
+  readonly joinBy: JoinChoice;
   readonly thread: string | null;
   readonly doubled: boolean;
 }
@@ -104,7 +109,7 @@ const LEAST_ROWS = 10;
 export function linedTubeRows(
   o: HatSize,
   ring: Ring
-): { rows: number; wanted: NonNullable<Plan['wanted']>; unasked: { rows: number; heightMm: number } } {
+): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number } } {
   const rowsFor = (courses: number): number => linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
   const turned = o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : '';
@@ -119,7 +124,8 @@ export function linedTubeRows(
         : even(((o.heightMm + o.turnUpMm) / 10) * 2 * courses.value, LEAST_ROWS);
   return {
     rows,
-    wanted: { low: wanted.low, high: wanted.high, because: wanted.because, rows: fitted },
+    // A count is rounded to an even one, which may lie a little outside what the gauge gives exactly.
+    wanted: { low: Math.min(wanted.low, fitted), high: Math.max(wanted.high, fitted), because: wanted.because, rows: fitted }, // prettier-ignore
     unasked: { rows, heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm }
   };
 }
@@ -139,47 +145,52 @@ export function linedEnds(
   const operations: Operation[] = waste.yarn
     ? [...waste.before, ...work, ...waste.after]
     : [castOn(first), ...work, off];
-  const lengthMm = drawstring('', turn).threadMm * (o.doubled ? 2 : 1);
-  const threads: Record<Edge, { yarn: string; lengthMm: number }> = {
-    'cast-on': { yarn: o.thread ?? first, lengthMm },
-    'hung-off': { yarn: o.thread ?? last, lengthMm }
-  };
+  const threads: Record<Edge, string> = { 'cast-on': o.thread ?? first, 'hung-off': o.thread ?? last };
   return { operations, waste, threads };
 }
 
-/** Finishing of a lined tube up to the turned-up brim. */
-export function linedFinishing(
-  o: CrownChoice & HatSize,
-  at: { rows: number; joins: number; first: string; ring: Ring; waste: Waste; threads: Record<Edge, { yarn: string; lengthMm: number }> } // prettier-ignore
-): Finish[] {
-  const { rows, joins, first, ring, waste, threads } = at;
-  const list: Finish[] = [];
-  if (joins > 0) list.push({ do: 'checkJoins', piece: 0, joins });
-  const thread = (edge: Edge): Finish => ({ do: 'threadEdge', piece: 0, edge, ...threads[edge], doubled: o.doubled });
-  if (waste.yarn) {
-    for (const edge of ['cast-on', 'hung-off'] as const) {
-      list.push(thread(edge), { do: 'removeWaste', piece: 0, edge, rows: waste.rows[edge] });
-    }
-  } else if (o.doubled || threads['cast-on'].yarn !== first) {
-    // The cast-on tail would be the drawstring here, and it is single and of the work's own yarn.
-    list.push(thread('cast-on'));
-  }
-  const fold: Finish = { do: 'pushInside', piece: 0, foldRow: Math.floor(rows / 2) };
-  if (o.closing === 'draw') {
-    list.push({ do: 'drawShut', piece: 0, edge: 'cast-on' }, { do: 'drawShut', piece: 0, edge: 'hung-off' });
-    list.push(fold, { do: 'joinCrowns', piece: 0 });
-  } else {
-    list.push(fold, {
-      do: 'zipEdges',
-      piece: 0,
-      yarn: threads['cast-on'].yarn,
-      // One thread through both edges: twice the ring, and a hand's length to hold at either end.
-      lengthMm: Math.round(2 * ring.turnMm + 300),
-      stitches: ring.machine.pins
-    });
-    list.push({ do: 'drawBoth', piece: 0 });
-  }
-  list.push({ do: 'weaveIn', piece: 0, tails: o.closing === 'zip' ? 4 : 2 });
-  if (o.turnUpMm > 0) list.push({ do: 'turnUp', piece: 0, heightMm: o.turnUpMm });
-  return list;
+/**
+ * What hands do with a tube that is folded into itself, up to the turned-up brim (craft 7.3). An end that is drawn shut and
+ * turned inside can no longer be reached, so its tail is brought out first.
+ */
+export function linedActs(
+  o: CrownChoice & Pick<HatSize, 'turnUpMm'>,
+  at: { piece: number; joins: number; first: string; waste: Waste; threads: Record<Edge, string> }
+): Act[] {
+  const { piece, joins, first, waste, threads } = at;
+  const thread = (edge: Edge): Act => ({ do: 'thread', piece, edge, yarn: threads[edge], doubled: o.doubled });
+  const draw = (edges: readonly Edge[], tail: 'in' | 'out'): Act => ({ do: 'draw', piece, edges, tail });
+  const fold = (how: 'inside' | 'pinch'): Act => ({ do: 'fold', piece, how });
+  // The cast-on tail is the drawstring where there is no waste: single, and of the work's own yarn.
+  const rethread = !waste.yarn && (o.doubled || threads['cast-on'] !== first);
+  const ready = (edge: Edge): Act[] => {
+    if (waste.yarn) return [thread(edge), ...wasteAway(piece, edge, waste, o), ...firstLoop(piece, edge, waste)];
+    return edge === 'cast-on' && rethread ? [thread(edge)] : [];
+  };
+  const crowns = (how: 'knot' | 'stitch'): Act => ({ do: 'tie', piece, tails: 'crowns', how });
+  const ready2 = [...ready('cast-on'), ...ready('hung-off')];
+  const closing: Record<CrownChoice['closing'], () => Act[]> = {
+    draw: () => [
+      ...ready2,
+      draw(['cast-on'], 'in'),
+      fold('inside'),
+      { do: 'bringOut', piece, from: 'cast-on', through: 'hung-off' },
+      draw(['hung-off'], 'out'),
+      crowns('knot')
+    ],
+    pinch: () => [...ready2, draw(['cast-on'], 'out'), draw(['hung-off'], 'out'), fold('pinch'), crowns('stitch')],
+    zip: () => [
+      ...ready2,
+      fold('inside'),
+      { do: 'join', name: 'crown', a: [{ piece, run: 'cast-on' }], b: [{ piece, run: 'hung-off' }], by: 'zip', yarn: threads['cast-on'] }, // prettier-ignore
+      draw(['cast-on', 'hung-off'], 'out')
+    ]
+  };
+  return [
+    rest(piece),
+    ...joinsTied(piece, joins, o.joinBy),
+    ...closing[o.closing](),
+    weave('inside', piece),
+    ...(o.turnUpMm > 0 ? [{ do: 'fold', piece, how: 'brim', heightMm: o.turnUpMm } as const] : [])
+  ];
 }

@@ -34,6 +34,9 @@ export const countedOption = (o: {
   start: number;
 }) => countOption({ ...o, when: { key: 'sizeBy', is: ['rows'] } });
 
+/** Chains to 10 cm of a usual hook and medium yarn (common practice, no source). */
+export const CHAINS_TO_10 = 15;
+
 /** How tightly the knitter chains: hooks and hands differ. */
 export const chainGauge = countOption({
   title: 'Chains to 10 cm',
@@ -41,5 +44,5 @@ export const chainGauge = countOption({
   help: 'Your hook and yarn: chain 10 cm and count.',
   min: 5,
   max: 60,
-  start: 15
+  start: CHAINS_TO_10
 });

@@ -1,9 +1,10 @@
 import { ringRows } from '../../body';
 import { type Kit } from '../../kit';
-import { type Brief, type Finish, type Join, knitRows, type Plan, type RingWorn, type Wearer } from '../../plan';
+import { type Act, type Brief, type Draft, knitRows, type Promise, type RingWorn, type Wearer } from '../../plan';
+import { type CloseChoice, closeFlat, EDGES, joinsTied, rest, weave } from './hands';
 import { type ColourChoice, colourSections, firstYarn } from './stripes';
-import { even, type Ring, ringOn, tubePiece, wantedRows } from './tube';
-import { removeWaste, type Waste, type WasteChoice, wasteFor } from './waste';
+import { even, ringOn, tubePiece, wantedRows } from './tube';
+import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 
 /** A tube that lies round something lengthwise: headband, cowl, mug wrap. */
 export interface RingOfTube {
@@ -19,14 +20,13 @@ export interface RingOfTube {
   readonly rows: number | null;
   readonly worn: Omit<RingWorn, 'form'>;
   readonly wearer: Wearer;
-  readonly closing: (at: { ring: Ring; waste: Waste; first: string; last: string }) => {
-    finishing: Finish[];
-    joins: Join[];
-  };
+  /** What hands do once the joins are tied, up to the tails. */
+  readonly closing: (at: { waste: Waste; first: string; last: string }) => Act[];
+  readonly promise: Promise;
 }
 
 /** Drafts a tube whose ends meet, on waste yarn at both ends. */
-export function ringOfTube(of: RingOfTube): Plan {
+export function ringOfTube(of: RingOfTube): Draft {
   const { kit, brief, options, roundMm, stretch } = of;
   const ring = ringOn(kit, brief, firstYarn(options));
   const rowsAt = (courses: number): number => ringRows(roundMm, courses, stretch);
@@ -36,30 +36,40 @@ export function ringOfTube(of: RingOfTube): Plan {
   const waste = wasteFor(kit, options, first, last);
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const joinCount = sections.length - 1;
-  const { finishing, joins } = of.closing({ ring, waste, first, last });
   return {
-    title: brief.name,
-    pieces: [tubePiece(kit, ring, of.label, [...waste.before, ...work, ...waste.after])],
-    joins,
-    finishing: [
-      ...(joinCount > 0 ? [{ do: 'checkJoins', piece: 0, joins: joinCount } as const] : []),
-      ...finishing,
-      { do: 'weaveIn', piece: 0, tails: 2 }
-    ],
-    worn: { form: 'ring', ...of.worn },
-    wearer: of.wearer,
-    state: ring.gauge.state,
-    unasked: { rows },
-    wanted: wantedRows(
-      rowsAt,
-      ring,
-      `${roundMm / 10} cm to reach round, worn ${Math.round(stretch * 100)} % longer than at rest`
-    )
+    plan: {
+      title: brief.name,
+      pieces: [tubePiece(kit, ring, of.label, [...waste.before, ...work, ...waste.after])],
+      acts: [
+        rest(0),
+        ...joinsTied(0, joinCount, options.joinBy),
+        ...of.closing({ waste, first, last }),
+        weave('woven', 0)
+      ],
+      promises: [of.promise],
+      worn: { form: 'ring', ...of.worn },
+      wearer: of.wearer,
+      state: ring.gauge.state
+    },
+    notes: {
+      unasked: { rows },
+      wanted: wantedRows(
+        rowsAt,
+        ring,
+        `${roundMm / 10} cm to reach round, worn ${Math.round(stretch * 100)} % longer than at rest`
+      )
+    }
   };
 }
 
-/** Waste off both ends. */
-export const removeBoth = (waste: Waste): Finish[] => [
-  ...removeWaste(0, 'cast-on', waste),
-  ...removeWaste(0, 'hung-off', waste)
-];
+/** Both ends closed flat, each rid of its waste as soon as its loops are held. */
+export const closedFlat = (
+  by: CloseChoice,
+  choice: WasteChoice,
+  at: { waste: Waste; first: string; last: string }
+): Act[] =>
+  // prettier-ignore
+  EDGES.flatMap((edge) => [
+    closeFlat(0, edge, by, edge === 'cast-on' ? at.first : at.last),
+    ...wasteAway(0, edge, at.waste, choice)
+  ]);

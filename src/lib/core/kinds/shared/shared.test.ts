@@ -80,7 +80,7 @@ describe('choosing machines', () => {
 });
 
 describe('waste yarn', () => {
-  const none = { wasteYarn: null, separator: false };
+  const none = { wasteYarn: null, separator: false, wasteWay: 'strand', firstTail: 'drop' } as const;
   it.each([
     ['few', 5],
     ['ten', 10],
@@ -97,7 +97,7 @@ describe('waste yarn', () => {
       before: [],
       after: []
     });
-    const apart = wasteFor(kit, { waste: 'few', wasteYarn: 'lemon', separator: true }, 'red', 'red');
+    const apart = wasteFor(kit, { ...none, waste: 'few', wasteYarn: 'lemon', separator: true }, 'red', 'red');
     expect(knitted(apart.before, 'separator')).toBe(1);
     expect(apart.rows).toEqual({ 'cast-on': 6, 'hung-off': 6 });
     const third = apart.before.find((op) => op.op === 'knit' && op.purpose === 'separator');
@@ -119,16 +119,19 @@ describe('ends of a tube', () => {
   it('every pair of ends makes a tube that begins with a cast-on and ends off the pins', () => {
     for (const start of START_ENDS) {
       for (const end of FAR_ENDS) {
-        const at = { kit, ring, p: 0, first: 'red', last: 'blue', choice: { waste: 'few', wasteYarn: null, separator: false } as const }; // prettier-ignore
+        const at = { kit, ring, p: 0, first: 'red', last: 'blue', choice: { waste: 'few', wasteYarn: null, separator: false, wasteWay: 'strand', firstTail: 'drop', closeBy: 'loops' } as const }; // prettier-ignore
         const ends = endsOf(at, start.value, end.value);
         expect(ends.before[0]!.op).toBe('castOn');
         expect(ends.after.at(-1)!.op).toBe('hangOff');
         const piece = tubePiece(kit, ring, 'Tube', [...ends.before, ...ends.after]);
         expect(piece.to - piece.from + 1).toBe(48);
-        expect(ends.joins).toHaveLength([start.value, end.value].filter((how) => how === 'straight').length);
-        const closes = ends.finishing.map((f) => f.do);
-        expect(closes.includes('crochetEdge')).toBe(start.value === 'crochet' || end.value === 'crochet');
-        expect(closes.includes('drawShut')).toBe(start.value === 'drawn' || end.value === 'drawn');
+        const acts = ends.acts.map((act) => act.do);
+        const count = (how: string): number => [start.value, end.value].filter((v) => v === how).length;
+        expect(acts.filter((act) => act === 'join')).toHaveLength(count('straight'));
+        expect(acts.filter((act) => act === 'bind')).toHaveLength(count('crochet'));
+        expect(acts.filter((act) => act === 'draw')).toHaveLength(count('drawn'));
+        // Whatever is not shut stays an opening.
+        expect(Object.keys(ends.openings)).toHaveLength(2 - count('straight') - count('drawn'));
       }
     }
   });
@@ -170,7 +173,8 @@ describe('rows and stripes', () => {
       secondYarn: 'blue',
       stripeRows: 5,
       sections: [],
-      repeat: true
+      repeat: true,
+      joinBy: 'knot'
     } as const;
     expect(colourSections(plain, 20, 'Hat')).toEqual([{ yarn: 'red', rows: 20, label: 'Hat' }]);
     expect(colourSections({ ...plain, style: 'two' }, 10, 'Hat').map((s) => s.label)).toEqual(['Stripe 1', 'Stripe 2']);

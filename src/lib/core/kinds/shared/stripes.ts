@@ -1,3 +1,4 @@
+import { type JoinChoice, joinOption } from './hands';
 import { choiceOption, countOption, Section, sectionsOption, switchOption, yarnOption } from '../../plan';
 
 const GROUP = 'Yarn and colour';
@@ -26,7 +27,8 @@ export const colourOptions = {
     when: { key: 'style', is: ['two'] }
   }),
   sections: sectionsOption({ title: 'Stripes, from the cast-on', group: GROUP, when: striped }),
-  repeat: switchOption({ title: 'Repeat the stripes to the end', group: GROUP, start: true, when: striped })
+  repeat: switchOption({ title: 'Repeat the stripes to the end', group: GROUP, start: true, when: striped }),
+  joinBy: joinOption
 };
 
 export interface ColourChoice {
@@ -36,6 +38,7 @@ export interface ColourChoice {
   readonly stripeRows: number;
   readonly sections: readonly Section[];
   readonly repeat: boolean;
+  readonly joinBy: JoinChoice;
 }
 
 /** Lays a list of stripes over so many rows: repeated, or with its last colour going on to the end. */

@@ -1,21 +1,22 @@
-import { fillingGrams, STUFFED_WIDER } from '../../body';
+import { STUFFED_WIDER } from '../../body';
 import {
-  attach,
+  type Act,
   type Brief,
   castOn,
   choiceOption,
+  type Draft,
   drawstring,
-  type Finish,
   knitRows,
   machineOption,
   type Piece,
-  type Plan,
+  type Promise,
+  type RunRef,
   switchOption,
   type ToyPart,
-  waist,
   yarnOption
 } from '../../plan';
 import type { Kit } from '../../kit';
+import { promised } from './hands';
 import { ENDS, WHO } from './options';
 import { bestYarns, firstYarns, machineNear } from './pick';
 import { cordPiece, type Ring, rowsFor, tubePiece } from './tube';
@@ -58,59 +59,50 @@ export function toyStart(kit: Kit, machineId: string) {
   return { yarn: main, secondYarn: second, faceYarn, smallMachine: machineNear(kit, SMALL_PINS, machineId).id };
 }
 
-/** Yarn for eyes and mouth (own estimate, no source). */
-const FACE_MM = 600;
-
-/** Eyes and mouth. */
-export const faceOf = (yarn: string, eyes: 'embroidered' | 'safety'): Finish => ({
-  do: 'face',
-  eyes,
-  yarn,
-  lengthMm: FACE_MM
-});
-
 /** Girth of a tube once it is stuffed, mm. */
 export const stuffedGirth = (ring: Ring): number => ring.girthMm * (1 + STUFFED_WIDER);
 
 /** Rows of a ball: from pole to pole it is half its girth. */
 export const ballRows = (ring: Ring): number => Math.max(4, rowsFor(ring, stuffedGirth(ring) / 2));
 
-/** A toy put together part by part; pieces, finishing and places grow alike. */
+/** A toy put together part by part; pieces, acts and places grow alike. */
 export class ToyBuilder {
   readonly pieces: Piece[] = [];
-  readonly finishing: Finish[] = [];
   readonly parts: ToyPart[] = [];
+  readonly #acts: Act[] = [];
+  readonly #promises: Promise[] = [];
 
   constructor(
     private readonly kit: Kit,
     private readonly thread: string
   ) {}
 
-  /** A tube drawn shut at both ends, stuffed, with waists. Returns its index. */
+  #sew(piece: number, to: number, place: string, runs: readonly RunRef[], yarn: string): void {
+    this.#acts.push({ do: 'sewOn', piece, to, place, runs, yarn });
+  }
+
+  /** A tube drawn shut at both ends, stuffed before the second, with waists. Returns its index. */
   stuffed(
     label: string,
     ring: Ring,
     rows: number,
     at: ToyPart['at'],
-    more: { waists?: readonly number[]; copies?: number; before?: readonly Finish[] } = {}
+    more: { waists?: readonly number[]; copies?: number } = {}
   ): number {
     const p = this.pieces.length;
     const yarn = ring.yarn.id;
-    const copies = more.copies ?? 1;
-    const lengthMm = (10 * rows) / ring.gauge.courses.value;
-    const girthMm = stuffedGirth(ring);
     this.pieces.push(
       tubePiece(this.kit, ring, label, [castOn(yarn), knitRows(label, yarn, rows), drawstring(yarn, ring.turnMm)], {
-        copies
+        copies: more.copies ?? 1
       })
     );
-    this.finishing.push(
-      { do: 'drawShut', piece: p, edge: 'cast-on' },
-      ...(more.before ?? []),
-      { do: 'stuff', piece: p, grams: fillingGrams(girthMm, lengthMm), girthMm },
-      { do: 'drawShut', piece: p, edge: 'hung-off' },
-      ...(more.waists ?? []).map((row) => waist(p, row, this.thread, girthMm))
+    this.#acts.push(
+      { do: 'draw', piece: p, edges: ['cast-on'], tail: 'out' },
+      { do: 'fill', piece: p },
+      { do: 'draw', piece: p, edges: ['hung-off'], tail: 'out' },
+      ...(more.waists ?? []).map((row): Act => ({ do: 'waist', piece: p, at: row, yarn: this.thread }))
     );
+    this.#promises.push(promised(label.toLowerCase(), p));
     this.parts.push({ piece: p, stuffing: STUFFED_WIDER, waists: more.waists ?? [], at, ends: ['drawn', 'drawn'] });
     return p;
   }
@@ -122,15 +114,13 @@ export class ToyBuilder {
     width: number,
     lengthMm: number,
     to: number,
-    where: string,
+    place: string,
     at: ToyPart['at']
   ): number {
-    // prettier-ignore
     const p = this.pieces.length;
-    const rows = rowsFor(ring, lengthMm);
-    this.pieces.push(cordPiece(ring, label, width, rows, at.length));
-    const girthMm = (10 * width) / ring.gauge.wales.value;
-    this.finishing.push(attach(p, to, at.length, where, ring.yarn.id, girthMm));
+    this.pieces.push(cordPiece(ring, label, width, rowsFor(ring, lengthMm), at.length));
+    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], ring.yarn.id);
+    this.#promises.push(promised(label.toLowerCase(), p));
     this.parts.push({ piece: p, stuffing: null, waists: [], at, ends: ['open', 'open'] });
     return p;
   }
@@ -141,7 +131,7 @@ export class ToyBuilder {
     ring: Ring,
     lengthMm: number,
     to: number,
-    where: string,
+    place: string,
     at: ToyPart['at'],
     /** Behind everything else, its drawn tip away from the body. */
     behind = false
@@ -154,10 +144,9 @@ export class ToyBuilder {
         copies: at.length
       })
     );
-    this.finishing.push(
-      { do: 'drawShut', piece: p, edge: 'hung-off' },
-      attach(p, to, at.length, where, yarn, ring.girthMm)
-    );
+    this.#acts.push({ do: 'draw', piece: p, edges: ['hung-off'], tail: 'out' });
+    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], yarn);
+    this.#promises.push(promised(label.toLowerCase(), p));
     // A part is drawn from its last row on: a wing begins at its tip and ends at the body.
     const fromTip = at.map(({ x, y, turn }) => {
       const angle = (turn * Math.PI) / 180;
@@ -169,30 +158,35 @@ export class ToyBuilder {
     return p;
   }
 
+  /** A stuffed part sewn onto another, along half its girth. */
+  sit(piece: number, to: number, place: string): void {
+    this.#sew(piece, to, place, [], this.thread);
+  }
+
   /** The toy as a plan: its parts with the face and the tails. */
-  plan(
+  draft(
     brief: Brief,
     ring: Ring,
-    o: { readonly eyes: 'embroidered' | 'safety'; readonly wearer: 'child' | 'baby' | 'adult' }
-  ): Plan {
-    const face = faceOf(this.thread, o.eyes);
-    // Safety eyes go in before the body is stuffed, embroidered ones at the end.
-    const first = o.eyes === 'safety' ? this.finishing.findIndex((f) => f.do === 'stuff') : this.finishing.length;
-    const tails = this.pieces.reduce((sum, piece) => sum + 2 * piece.copies, 0);
+    o: { readonly eyes: 'embroidered' | 'safety'; readonly wearer: 'child' | 'baby' | 'adult' },
+    /** The piece that has the face. */
+    head = 0
+  ): Draft {
+    const what = o.eyes === 'safety' ? 'safety-eyes' : 'face';
+    const face: Act = { do: 'fix', what, piece: head, count: 1, yarn: this.thread };
+    // Safety eyes go in before the head is stuffed, embroidered ones at the end.
+    const filled = this.#acts.findIndex((act) => act.do === 'fill' && act.piece === head);
+    const first = o.eyes === 'safety' ? filled : this.#acts.length;
     return {
-      title: brief.name,
-      pieces: this.pieces,
-      joins: [],
-      finishing: [
-        ...this.finishing.slice(0, first),
-        face,
-        ...this.finishing.slice(first),
-        { do: 'weaveIn', piece: 0, tails }
-      ],
-      worn: { form: 'toy', parts: this.parts },
-      wearer: o.wearer,
-      state: ring.gauge.state,
-      wanted: null
+      plan: {
+        title: brief.name,
+        pieces: this.pieces,
+        acts: [...this.#acts.slice(0, first), face, ...this.#acts.slice(first), { do: 'weave', how: 'inside' }],
+        promises: this.#promises,
+        worn: { form: 'toy', parts: this.parts },
+        wearer: o.wearer,
+        state: ring.gauge.state
+      },
+      notes: { wanted: null }
     };
   }
 }

@@ -1,13 +1,14 @@
 import { type Kit, yarnOf } from '../../kit';
 import {
+  type Act,
   castOn,
   choiceOption,
   type Edge,
-  type Finish,
   type Operation,
   switchOption,
   wasteHangOff,
   wasteRows,
+  type WasteWay,
   yarnOrNoneOption
 } from '../../plan';
 import { furthest } from './pick';
@@ -39,24 +40,56 @@ const separator = switchOption({
   when: withWaste
 });
 
+/** Schools of taking waste off, for pieces that have no separator row. */
+export const wasteWayOption = choiceOption({
+  title: 'Taking the waste off',
+  group: ENDS,
+  school: true,
+  choices: [
+    { value: 'strand', label: 'Pull one strand', help: 'The one that runs through the loops next to the work; the rest falls off whole, and can be kept.' }, // prettier-ignore
+    { value: 'unravel', label: 'Unravel it', help: 'From its last row; from the cast-on pin by pin first, which is a nuisance.' }, // prettier-ignore
+    {
+      value: 'cut',
+      label: 'Cut it away',
+      help: 'With scissors just beyond the secured row: quick, and the waste is lost.'
+    }
+  ]
+});
+const firstTail = choiceOption({
+  title: "The work's first tail",
+  group: ENDS,
+  school: true,
+  choices: [
+    { value: 'drop', label: 'Dropped into the middle', help: 'It hangs free until the waste comes off.' },
+    { value: 'tie', label: 'Tied very loosely', help: 'Marks the first stitch, to be found later.' }
+  ],
+  when: withWaste
+});
+
 /** Waste yarn for pieces that also work without it: their tails are the drawstrings. */
 export const wasteIfWished = {
   waste: choiceOption({ title: 'Waste yarn at both ends', group: ENDS, choices: [NONE, FEW, TEN, FIFTEEN, HABIT] }),
   wasteYarn,
-  separator
+  separator,
+  wasteWay: wasteWayOption,
+  firstTail
 };
 
 /** Waste yarn for pieces whose stitches must stay live until they are closed, crocheted or lifted back. */
 export const wasteNeeded = {
   waste: choiceOption({ title: 'Waste yarn', group: ENDS, choices: [HABIT, FEW, TEN, FIFTEEN] }),
   wasteYarn,
-  separator
+  separator,
+  wasteWay: wasteWayOption,
+  firstTail
 };
 
 export interface WasteChoice {
   readonly waste: 'none' | 'few' | 'ten' | 'fifteen' | 'habit';
   readonly wasteYarn: string | null;
   readonly separator: boolean;
+  readonly wasteWay: 'strand' | 'unravel' | 'cut';
+  readonly firstTail: 'drop' | 'tie';
 }
 
 const ROWS = { none: 0, few: 5, ten: 10, fifteen: 15 } as const;
@@ -90,11 +123,12 @@ export function wasteFor(kit: Kit, choice: WasteChoice, first: string, last: str
   const neighbours = [yarnOf(kit, first), yarnOf(kit, last)];
   const yarn = choice.wasteYarn ?? furthest(kit, neighbours);
   const third = choice.separator ? furthest(kit, [...neighbours, yarnOf(kit, yarn)]) : null;
+  const begun = { firstTail: choice.firstTail };
   const between = third ? [wasteRows(third, 1, 'separator')] : [];
   const extra = third ? 1 : 0;
   return {
     yarn,
-    before: [castOn(yarn, habits.wasteStrip ? 'rag' : 'weave'), wasteRows(yarn, rows['cast-on']), ...between],
+    before: [castOn(yarn, habits.wasteStrip ? 'rag' : 'weave'), { ...wasteRows(yarn, rows['cast-on']), ...begun }, ...between.map((op) => ({ ...op, ...begun }))], // prettier-ignore
     after: [...between, wasteRows(yarn, rows['hung-off']), wasteHangOff()],
     rows: { 'cast-on': rows['cast-on'] + extra, 'hung-off': rows['hung-off'] + extra }
   };
@@ -103,6 +137,20 @@ export function wasteFor(kit: Kit, choice: WasteChoice, first: string, last: str
 /** True rows before the first work row. */
 export const rowsBefore = (waste: Waste): number => (waste.yarn ? waste.rows['cast-on'] : 0);
 
-/** Takes the waste off an end once its stitches are held. */
-export const removeWaste = (piece: number, edge: Edge, waste: Waste): Finish[] =>
-  waste.yarn ? [{ do: 'removeWaste', piece, edge, rows: waste.rows[edge] }] : [];
+/** By which school the waste of a piece comes off: a separator row is there to be pulled. */
+export const wayOf = (choice: Pick<WasteChoice, 'separator' | 'wasteWay'>): WasteWay =>
+  choice.separator ? 'separator' : choice.wasteWay;
+
+/** Takes the waste off an end once its loops are held; nothing where there is none. */
+export const wasteAway = (
+  piece: number,
+  edge: Edge,
+  waste: Waste,
+  choice: Pick<WasteChoice, 'separator' | 'wasteWay'>
+): Act[] =>
+  // prettier-ignore
+  waste.yarn ? [{ do: 'wasteOff', piece, edge, by: wayOf(choice) }] : [];
+
+/** The work's tail at an end through its first loop, so that it cannot drop once the waste is off. */
+export const firstLoop = (piece: number, edge: Edge, waste: Waste): Act[] =>
+  waste.yarn ? [{ do: 'tie', piece, tails: 'first-loop', edge, how: 'knot' }] : [];

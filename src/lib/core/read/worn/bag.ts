@@ -1,28 +1,30 @@
 import type { BagWorn } from '../../plan';
-import { rowRuns, workSpan } from '../executed';
-import { lengthMmOf } from '../length';
+import { lengthMmOf } from '../../knit';
+import { foldedBag, upright } from '../paper';
 import { bent, grain, layRows, type Point, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';
 import { plainPlaces, scaled, type WornForm } from './form';
 
-/** The square of a folded bag stands on one corner. */
-const turned = (side: number): ((p: Point) => Point) => {
-  const half = side / 2;
-  return ([x, y]) => [(x - half - (y - half)) / Math.SQRT2, (x - half + (y - half)) / Math.SQRT2];
-};
-
-/** A tube three times as long as it is tall, folded into a square pouch that hangs from two points. */
+/**
+ * A tube three times as long as it is high, folded along diagonals: a flat bag with two tips that carry the handle (craft
+ * 7.13). With a for its height it comes out a times the root of two wide, half of that high, and its tips as high again.
+ */
 export const bagForm: WornForm<BagWorn> = {
   places: plainPlaces,
   figures: (run, _worn, pieces) => {
     const size = pieces[0]!;
     const ratio = lengthMmOf(run, 0) / size.flatWidthMm.value;
+    const mouth = run.worked.things[0]?.openings.find((o) => o.name === 'mouth')?.girthMm ?? 0;
+    const shares = size.flatWidthMm.value > 0 ? mouth / size.flatWidthMm.value : 0;
     return [
       {
-        code: 'square',
-        label: 'Side of the square',
-        figure: scaled(size.flatWidthMm, 1, 'as tall as the flat tube')
+        code: 'wide',
+        label: 'Width',
+        figure: scaled(size.flatWidthMm, Math.SQRT2, 'the diagonal of the middle square')
       },
+      { code: 'high', label: 'Height to the notch', figure: scaled(size.flatWidthMm, Math.SQRT1_2, 'half of that diagonal') }, // prettier-ignore
+      { code: 'tips', label: 'Tips above it', figure: scaled(size.flatWidthMm, Math.SQRT1_2, 'as high again') },
+      { code: 'mouth', label: 'Opening, all round', figure: scaled(size.flatWidthMm, shares, 'the rim that no seam takes') }, // prettier-ignore
       {
         code: 'ratio',
         label: 'Length against height',
@@ -32,57 +34,53 @@ export const bagForm: WornForm<BagWorn> = {
           high: (100 * size.lengthMm.high) / size.flatWidthMm.low,
           unit: 'percent',
           basis: size.lengthMm.basis,
-          because: `300 % is the rule: the end of the tube is sewn to a third of its side; ${size.lengthMm.because}`
+          because: `300 % is the rule: each seam joins a third of the length to a third; ${size.lengthMm.because}`
         }
       }
     ];
   },
   sketch: (run) => {
-    const side = 2 * halfWidth(run, 0);
-    const stand = turned(side);
-    const corner = (x: number, y: number): Point => stand([x * side, y * side]);
-    // The middle third of the tube is the front; its rows run from one seam to the other.
-    const { count } = workSpan(rowRuns(run.fabric.pieces[0]!));
-    const pouch = layRows(run, 0, {
-      origin: [0, side / 2],
-      turn: 90,
-      lengthMm: side,
-      half: () => side / 2,
-      rows: { from: Math.floor(count / 3), to: Math.max(Math.floor(count / 3) + 1, Math.floor((2 * count) / 3)) }
-    }).map((shape) => ({ ...shape, points: shape.points.map(stand) }));
-    // The opening runs from point to point; the seams lie along two sides.
-    const mouth: SketchLine = {
-      points: [corner(0, 1), stand([side * 0.46, side * 0.46]), corner(1, 0)],
+    const a = 2 * halfWidth(run, 0);
+    const place = (p: Point): Point => {
+      const [x, y] = upright(p, a);
+      return [x, -y];
+    };
+    const bag = foldedBag(a, 3);
+    // The middle square folds over itself and stands in front; the outer squares rise behind it as tips.
+    const yarns = layRows(run, 0, { origin: [0, a / 2], turn: 90, lengthMm: 3 * a, half: () => a / 2 });
+    const tips = bag.layers
+      .filter(({ name }) => name === 'leftUp' || name === 'rightDown')
+      .map(({ points }, i) => ({
+        points: points.map(place),
+        yarn: yarns[i === 0 ? 0 : yarns.length - 1]!.yarn,
+        title: 'A tip'
+      }));
+    const front = bag.layers
+      .filter(({ name }) => name === 'midUp')
+      .map(({ points }) => ({ points: points.map(place), yarn: yarns[Math.floor(yarns.length / 2)]!.yarn, title: 'The middle' })); // prettier-ignore
+    const seams: SketchLine[] = [
+      [[2 * a, a], [a, a]], // prettier-ignore
+      [[a, 0], [a, a]] // prettier-ignore
+    ].map((line) => ({
+      points: (line as unknown as Point[]).map(place),
       yarn: null,
       thickMm: 0,
-      strong: true,
-      title: 'The opening'
-    };
-    const seams: SketchLine[] = [
-      [corner(0, 0), corner(1, 0)],
-      [corner(0, 1), corner(1, 1)]
-    ].map((points) => ({ points, yarn: null, thickMm: 0, dashed: true, title: 'Seam' }));
-    // The handle bends from point to point over the top.
-    const arm = side * 2.6;
+      dashed: true,
+      title: 'Seam'
+    }));
+    const [left, right] = [place(bag.where('leftUp', [0, a])), place(bag.where('rightDown', [3 * a, 0]))];
+    // The handle bends from tip to tip over the top.
+    const arm = a * 2.2;
     const bow = ([x, y]: Point): Point => {
       const angle = (x / arm) * Math.PI;
-      const r = side * 0.7 - y;
-      return [r * Math.sin(angle), -r * 1.75 * Math.cos(angle)];
+      const r = (right[0] - left[0]) / 2 - y;
+      return [(left[0] + right[0]) / 2 + r * Math.sin(angle), left[1] - r * 1.3 * Math.cos(angle)];
     };
     const handle = run.fabric.pieces[1]
-      ? layRows(run, 1, {
-          origin: [-arm / 2, 0],
-          turn: 90,
-          lengthMm: arm,
-          half: () => side * 0.055
-        }).map((shape) => bent(shape, bow))
+      ? layRows(run, 1, { origin: [-arm / 2, 0], turn: 90, lengthMm: arm, half: () => a * 0.055 }).map((s) =>
+          bent(s, bow)
+        )
       : [];
-    return {
-      label: 'The finished bag, hanging from its two points',
-      shapes: [...handle, ...pouch],
-      lines: [mouth, ...seams],
-      labels: [],
-      ...grain(run, 0)
-    };
+    return { label: 'The finished bag: two tips above the opening', shapes: [...handle, ...tips, ...front], lines: seams, labels: [], ...grain(run, 0) }; // prettier-ignore
   }
 };

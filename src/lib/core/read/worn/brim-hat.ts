@@ -1,6 +1,6 @@
 import { headFit } from '../../body';
 import type { BrimHatWorn } from '../../plan';
-import { type Executed, mainGauge, rowRuns, workSpan } from '../executed';
+import { type Executed, mainGauge, rowRuns, workSpan } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
 import { doubledPlaces, type Places, scaled, type WornForm } from './form';

@@ -1,6 +1,6 @@
 import type { FlatWorn } from '../../plan';
-import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../executed';
-import { lengthMmOf } from '../length';
+import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
+import { lengthMmOf } from '../../knit';
 import { circle, grain, layRows, type Point, type Sketch, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
 

@@ -1,6 +1,6 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, heldTex } from '../../kit';
-import { type Executed, rowRuns, workSpan } from '../executed';
+import { type Executed, rowRuns, workSpan } from '../../knit';
 import { placeCode } from '../places';
 
 /** A lined tube on a head, whichever way its crown is closed. */

@@ -1,6 +1,7 @@
 import type { Worn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, rowRuns, workSpan } from '../executed';
+import type { Made } from '../../hand';
+import { type Executed, rowRuns, workSpan } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { type PieceReveal, placeCode } from '../places';
 import type { Sketch } from '../sketch';
@@ -21,7 +22,7 @@ export interface Places {
 /** One way a finished thing is worn or laid: what shows, what it measures, how it looks. */
 export interface WornForm<W extends Worn = Worn> {
   readonly places: (run: Executed, worn: W) => Places;
-  readonly figures: (run: Executed, worn: W, pieces: readonly PieceSize[]) => readonly NamedFigure[];
+  readonly figures: (run: Made, worn: W, pieces: readonly PieceSize[]) => readonly NamedFigure[];
   /** A picture of the finished thing; null for a form that has an outline of its own. */
   readonly sketch: ((run: Executed, worn: W, places: Places) => Sketch) | null;
 }

@@ -1,7 +1,7 @@
 import type { GarlandWorn } from '../../plan';
 import { about } from '../../quantity';
-import { mainYarn } from '../executed';
-import { lengthMmOf } from '../length';
+import { mainYarn } from '../../knit';
+import { lengthMmOf } from '../../knit';
 import { layPanel } from '../panel';
 import { circle, grain, layRows, type Point, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
 import { halfWidth } from './flat';
@@ -73,7 +73,7 @@ export const garlandForm: WornForm<GarlandWorn> = {
         );
       } else if (worn.motif !== null) {
         const lengthMm = lengthMmOf(run, worn.motif);
-        const ends = run.plan.finishing.some((f) => f.do === 'pushInside' && f.piece === worn.motif)
+        const ends = run.plan.acts.some((act) => act.do === 'fold' && act.piece === worn.motif)
           ? (['drawn', 'open'] as const)
           : (['drawn', 'drawn'] as const);
         const tall = ends[1] === 'open' ? lengthMm / 2 : lengthMm;

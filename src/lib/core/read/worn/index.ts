@@ -1,5 +1,6 @@
 import type { Worn } from '../../plan';
-import type { Executed } from '../executed';
+import type { Made } from '../../hand';
+import type { Executed } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import type { Sketch } from '../sketch';
 import { bagForm } from './bag';
@@ -46,7 +47,7 @@ export const placesOf = (run: Executed): Places => {
 };
 
 /** What the finished thing measures. */
-export function finishedFigures(run: Executed, pieces: readonly PieceSize[]): readonly NamedFigure[] {
+export function finishedFigures(run: Made, pieces: readonly PieceSize[]): readonly NamedFigure[] {
   const { worn } = run.plan;
   return worn && knittedAll(run) ? formOf(worn).figures(run, worn, pieces) : [];
 }

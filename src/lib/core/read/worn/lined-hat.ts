@@ -1,7 +1,7 @@
 import { headFit } from '../../body';
 import type { Plan, Worn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, mainGauge } from '../executed';
+import { type Executed, mainGauge } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
 import type { NamedFigure, Places, WornForm } from './form';
@@ -36,7 +36,7 @@ export function wornHatSize(run: Executed, size: PieceSize | undefined): WornSiz
 
 function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null {
   const worn = hatOf(run.plan);
-  const { wanted } = run.plan;
+  const { wanted } = run.notes;
   const piece = run.fabric.pieces[0];
   if (!worn || !wanted || !size || !piece) return null;
   const gauge = mainGauge(run, 0);

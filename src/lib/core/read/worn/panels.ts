@@ -1,6 +1,6 @@
 import type { PanelsWorn } from '../../plan';
 import { showLength } from '../../quantity';
-import { type Executed, mainGauge } from '../executed';
+import { type Executed, mainGauge } from '../../knit';
 import { areaOf, layPanel } from '../panel';
 import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape } from '../sketch';
 import { plainPlaces, type WornForm } from './form';

@@ -1,5 +1,5 @@
-import { mainYarn } from '../executed';
-import { lengthMmOf } from '../length';
+import { mainYarn } from '../../knit';
+import { lengthMmOf } from '../../knit';
 import type { RingWorn } from '../../plan';
 import { scaled, plainPlaces, type WornForm } from './form';
 import { grain, layRows, type SketchLine, type SketchShape } from '../sketch';

@@ -1,6 +1,6 @@
 import type { SackWorn } from '../../plan';
-import { mainGauge, mainYarn, rowRuns, workSpan } from '../executed';
-import { lengthMmOf } from '../length';
+import { mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
+import { lengthMmOf } from '../../knit';
 import { PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';

@@ -1,7 +1,7 @@
 import { limbFit } from '../../body';
 import type { SleeveWorn } from '../../plan';
 import { about } from '../../quantity';
-import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../executed';
+import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
 import { bent, grain, layRows, type Point, type Sketch, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
 

@@ -1,8 +1,8 @@
 import { FILLING_SPREAD } from '../../body';
 import type { ToyPart, ToyWorn } from '../../plan';
 import { about } from '../../quantity';
-import { type Executed, mainGauge } from '../executed';
-import { lengthMmOf, lengthOfRows } from '../length';
+import { type Executed, mainGauge } from '../../knit';
+import { lengthMmOf, lengthOfRows } from '../../knit';
 import { grain, layRows, type SketchShape, tubeHalf } from '../sketch';
 import { plainPlaces, type WornForm } from './form';
 
@@ -41,7 +41,10 @@ export const toyForm: WornForm<ToyWorn> = {
     const xs = shapes.flatMap((shape) => shape.points.map(([x]) => x));
     const { courses } = mainGauge(run, 0);
     const spread = (courses.high - courses.low) / 2 / courses.value;
-    const grams = run.plan.finishing.reduce((sum, f) => sum + (f.do === 'stuff' ? f.grams : 0), 0);
+    const grams = run.worked.done.reduce(
+      (sum, d) => sum + (d.do === 'fill' && d.facts ? d.facts.grams * d.times : 0),
+      0
+    );
     return [
       {
         code: 'tall',

@@ -141,7 +141,12 @@ describe('folded bag', () => {
     for (const pins of [40, 44, 46, 48]) {
       const { counter, tensionHoles } = presetFor(pins, 'm', 'Ring');
       const result = made('folded-bag', {}, sampleKit({ machine: { pins, counter, tensionHoles } }));
-      expect(figure(result, 'square')).toBeCloseTo((pins / 2) * STITCH, 6);
+      // A flat bag a times the root of two wide, half of that high, and tips as high again; the opening 4a round.
+      const a = (pins / 2) * STITCH;
+      expect(figure(result, 'wide')).toBeCloseTo(a * Math.SQRT2, 6);
+      expect(figure(result, 'high')).toBeCloseTo(a / Math.SQRT2, 6);
+      expect(figure(result, 'tips')).toBeCloseTo(a / Math.SQRT2, 6);
+      expect(Math.abs(figure(result, 'mouth') / a - 4)).toBeLessThan(0.06);
       expect(Math.abs(figure(result, 'ratio') - 300)).toBeLessThan(2);
     }
   });
@@ -168,9 +173,10 @@ describe('toys', () => {
   });
   it('filling is the sum over the stuffed parts', () => {
     const result = made('toy-round');
-    const grams = result.plan.finishing.reduce((sum, f) => sum + (f.do === 'stuff' ? f.grams : 0), 0);
+    const fills = result.worked.done.flatMap((d) => (d.do === 'fill' && d.facts ? [d.facts.grams] : []));
+    const grams = fills.reduce((sum, g) => sum + g, 0);
     expect(figure(result, 'filling')).toBeCloseTo(grams, 9);
-    expect(result.plan.finishing.filter((f) => f.do === 'stuff')).toHaveLength(2);
+    expect(fills).toHaveLength(2);
   });
   it('more rows are a taller toy', () => {
     const tall = (longer: number): number => figure(made('toy-round', { longer }), 'tall');

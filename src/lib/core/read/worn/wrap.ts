@@ -1,7 +1,7 @@
 import type { WrapWorn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, rowRuns, workSpan } from '../executed';
-import { lengthOfRows } from '../length';
+import { type Executed, rowRuns, workSpan } from '../../knit';
+import { lengthOfRows } from '../../knit';
 import { grain, layRows, type SketchLabel, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';
 import { plainPlaces, type NamedFigure, type WornForm } from './form';

@@ -14,6 +14,7 @@
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
+  import { speak } from '$lib/words';
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
 
   const at = useProject();
@@ -25,7 +26,9 @@
   const ahead = $derived(cuesAhead(track, at.progress.rows));
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
   // What the large face asks for is not said a second time below it.
-  const told = $derived(due.filter((cue) => next.do !== 'confirm' || !cue.sentence.includes(next.step.title)));
+  const told = $derived(
+    due.filter((cue) => next.do !== 'confirm' || !('what' in cue.facts) || cue.facts.what !== next.step.what)
+  );
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
   const yarn = $derived(
@@ -35,7 +38,10 @@
   const leg = $derived(next.do === 'done' ? legAt(track, rows) : next.leg);
   const inPiece = $derived(leg ? Math.min(leg.rows, Math.max(0, rows - leg.offset)) : 0);
   const several = $derived(track.legs.length > 1);
-  const section = $derived(next.do === 'row' ? next.step.title.split(':')[0]! : '');
+  const section = $derived(next.do === 'row' && next.step.what.say === 'knit' ? next.step.what.facts.section : '');
+  const say = $derived(result ? speak(result) : null);
+  const asked = $derived(next.do === 'confirm' && say ? say.step(next.step) : null);
+  const row = $derived(say?.talk.terms.row ?? 'row');
   const oneSection = $derived(next.do === 'row' && next.ofSection === leg?.rows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
   const heading = $derived(
@@ -119,15 +125,17 @@
         {#if next.do === 'confirm'}
           <span class="text-lg font-semibold"
             >{several ? `${legName}: ` : ''}{inPiece === 0
-              ? 'before the first row'
+              ? `before the first ${row}`
               : inPiece >= (leg?.rows ?? 0)
-                ? 'after the last row'
-                : `after row ${inPiece}`}</span
+                ? `after the last ${row}`
+                : `after ${row} ${inPiece}`}</span
           >
           <span class="mt-3 font-display text-4xl leading-tight font-bold text-balance md:text-5xl"
-            >{next.step.rows ? `Change yarn` : next.step.title}</span
+            >{next.join ? say?.words.changeYarn(say.talk) : asked?.title}</span
           >
-          <span class="mt-4 max-w-[46ch] text-lg leading-snug md:text-2xl">{next.text}</span>
+          <span class="mt-4 max-w-[46ch] text-lg leading-snug md:text-2xl"
+            >{next.join ? asked?.before : asked?.detail}</span
+          >
           <span class="flex-1"></span>
           <span class="flex items-center gap-3 text-lg font-semibold">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight
@@ -155,11 +163,11 @@
           {#if next.turn}
             <span class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl" data-testid="turn">
               {#if next.turn.toPin < next.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
-              <span class="numerals">pin {next.turn.fromPin} to pin {next.turn.toPin}</span>
+              <span class="numerals">{say?.talk.pin(next.turn.fromPin)} to {say?.talk.pin(next.turn.toPin)}</span>
               {#if next.turn.toPin >= next.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
             </span>
             <span class="text-center text-sm md:text-lg"
-              >At pin {next.turn.toPin}: yarn under the bumper, a light pull, never force the stop</span
+              >At {say?.talk.pin(next.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
             >
           {/if}
           <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl">
@@ -177,7 +185,7 @@
           </span>
         {:else}
           <span class="mt-3 font-display text-4xl font-bold md:text-6xl">Off the machine</span>
-          <span class="mt-3 text-xl">{rows} rows, all done. Now it is closed by hand.</span>
+          <span class="mt-3 text-xl">{say?.talk.rows(rows)}, all done. Now it is closed by hand.</span>
           <span class="flex-1"></span>
           <span class="flex items-center gap-3 text-lg font-semibold"
             >To the finishing <ArrowRight class="size-6" /></span
@@ -194,17 +202,17 @@
             : 'border-base-300 bg-base-100'}"
         aria-live="polite"
       >
-        {#each told as cue (cue.kind + cue.sentence)}<p class="text-lg font-semibold md:text-2xl">
-            Now: {cue.sentence}
+        {#each told as cue (`${cue.kind} ${cue.row} ${say?.cue(cue)}`)}<p class="text-lg font-semibold md:text-2xl">
+            Now: {say?.cue(cue)}
           </p>{/each}
         {#if !told.length}
           {#if coming && next.do === 'row'}
             <p class="text-base md:text-xl">
-              <strong class="numerals">In {coming.inRows} {coming.inRows === 1 ? 'row' : 'rows'}:</strong>
-              {coming.sentence}
+              <strong class="numerals">In {say?.talk.rows(coming.inRows)}:</strong>
+              {say?.cue(coming)}
             </p>
           {:else if next.do === 'row' && rows < 12}
-            <p class="text-base md:text-xl">{ahead[0]?.sentence ?? ''}</p>
+            <p class="text-base md:text-xl">{ahead[0] ? say?.cue(ahead[0]) : ''}</p>
           {:else}
             <p class="text-base quiet md:text-xl">
               {next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}

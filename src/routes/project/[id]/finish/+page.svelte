@@ -2,28 +2,40 @@
   import Check from '@lucide/svelte/icons/check';
   import { toast } from 'svelte-sonner';
   import { goto } from '$app/navigation';
-  import { legAt, trackOf } from '$lib/core/read';
+  import { kindOf } from '$lib/core/kinds';
+  import { legAt, measuredPiece, piecesOff, type Step, trackOf, waitsFor } from '$lib/core/read';
   import { showFigure } from '$lib/core/quantity';
+  import OwnStep from '$lib/ui/finish/OwnStep.svelte';
+  import RestForm from '$lib/ui/finish/RestForm.svelte';
   import MeasureForm from '$lib/ui/finish/MeasureForm.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import StepPicture from '$lib/ui/picture/StepPicture.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
+  import { speak } from '$lib/words';
 
   const at = useProject();
   const result = $derived(at.result);
   const steps = $derived(result?.steps.filter((step) => step.phase === 'finish') ?? []);
-  const ticked = $derived(new Set(at.project?.finished ?? []));
+  const ticked = $derived(new Set(at.ticked));
+  const say = $derived(result ? speak(result) : null);
   const left = $derived(steps.filter((step) => !ticked.has(step.id)).length);
   const current = $derived(steps.find((step) => !ticked.has(step.id))?.id);
   const minutes = (n: number): string => (n < 1.5 ? 'a minute' : `${Math.round(n)} minutes`);
   const missing = $derived(result ? trackOf(result).rows - at.progress.rows : 0);
   // While rows are missing the part on the machine hangs here, afterwards the first one, whole.
+  const off = $derived(result ? piecesOff(trackOf(result), at.progress.rows) : new Set<number>());
+  /** Pieces a step waits for, by their labels; none once all is off, and none where nothing was cranked yet. */
+  const waiting = (step: Step): string[] =>
+    result && missing > 0 ? waitsFor(step, off).map((p) => result.plan.pieces[p]!.label) : [];
+  const kind = $derived(kindOf(at.project!.brief.kind));
+  // The fields of measuring stand in the first step that rests what is measured.
+  const restStep = $derived(steps.find((s) => s.what.say === 'act' && s.what.did.do === 'rest')?.id);
   const leg = $derived(result && missing > 0 ? legAt(trackOf(result), at.progress.rows) : undefined);
 </script>
 
-{#if result}
+{#if result && say}
   <div
     class="mx-auto grid max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-x-4 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1fr)_minmax(0,1fr)]"
   >
@@ -49,6 +61,7 @@
       <ol class="mt-3 space-y-2">
         {#each steps as step, i (step.id)}
           {@const done = ticked.has(step.id)}
+          {@const said = say.step(step)}
           <li>
             <label
               class="flex cursor-pointer gap-3 rounded-box border-2 p-3 {done
@@ -71,23 +84,40 @@
                 >{#if done}<Check class="size-5" />{:else}{i + 1}{/if}</span
               >
               <span class="min-w-0 flex-1">
-                <span class="block text-lg leading-snug font-semibold">{step.title}</span>
+                <span class="block text-lg leading-snug font-semibold">{said.title}</span>
+                {#if waiting(step).length}<span class="block text-sm font-semibold"
+                    >Waits for: {waiting(step).join(', ')}</span
+                  >{/if}
                 {#if !done}
-                  <span class="block quiet">{step.detail}</span>
-                  {#if step.why}<span class="mt-1 block text-sm quiet italic">{step.why}</span>{/if}
+                  <span class="block quiet">{said.detail}</span>
+                  {#if said.why}<span class="mt-1 block text-sm quiet italic">{said.why}</span>{/if}
                   <span class="mt-1 block text-sm quiet">about {minutes(step.minutes * step.copies)}</span>
                 {/if}
-                {#if step.id === current && step.finish !== null}<StepPicture
+                {#if step.id === current && step.act !== null}<StepPicture
                     {result}
-                    finish={step.finish}
+                    {say}
+                    act={step.act}
                     large
                     class="mt-2 max-sm:-ml-12"
                   />{/if}
               </span>
             </label>
+            {#if step.id === restStep && measuredPiece(result) !== null}
+              <RestForm
+                {result}
+                {say}
+                rested={at.project!.rested}
+                onrest={(rested) => at.rest(rested)}
+                split={kind?.remeasured
+                  ? (rows, mm) => kind.remeasured!(at.result!.brief.options as never, rows, mm)
+                  : null}
+                onsplit={(options) => at.edit({ options })}
+              />
+            {/if}
           </li>
         {/each}
       </ol>
+      <OwnStep steps={at.project!.brief.ownSteps} onsteps={(ownSteps) => at.edit({ ownSteps })} />
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3" aria-label="Measuring">
@@ -99,6 +129,7 @@
         {result}
         units={at.units}
         measured={at.project!.measured}
+        rested={at.project!.rested}
         onsave={async (measured) => {
           await at.measure(measured);
           toast('Kept in the log');

@@ -1,42 +1,74 @@
 import {
   chainOff,
-  type EdgeRef,
   type Join,
   JOIN_TAIL_MM,
+  type Mend,
   mirrored,
   type Operation,
   type Piece,
   type RimPart,
+  type RunRef,
+  type Side,
   shapedRows,
   type ShapingEvent,
   slopeEvents
 } from '../../../plan';
 import { pinsFor, SEAM_STITCH } from '../panel';
-import { riseOf } from './counts';
+import { type Counts, riseOf } from './counts';
 import type { Ground, Pins } from './ground';
-import { armEvents, type Neck } from './slopes';
+import { armEvents, type Neck, shoulderGroups } from './slopes';
 
-/** Backs, fronts and side panels of a garment, the seams between them, and the edges that meet the body. */
+/** What belongs to one arm: side, armhole and shoulder by their runs. */
+export interface BodyHand {
+  readonly back: { readonly side: RunRef; readonly held: readonly RunRef[] };
+  readonly front: { readonly side: RunRef; readonly held: readonly RunRef[] };
+  /** The panel under the arm, where the halves do not reach round. */
+  readonly panel: number | null;
+  /** Seams of that panel; none where back meets front. */
+  readonly sides: readonly Join[];
+  /** Once round the armhole. */
+  readonly armhole: readonly RunRef[];
+  readonly shoulder: { readonly back: RunRef; readonly front: RunRef };
+}
+
+/** Backs, fronts and side panels of a garment, the runs of their seams, and the edges that meet the body. */
 export interface Body {
   readonly pieces: readonly Piece[];
-  readonly joins: readonly Join[];
+  readonly centre: readonly Join[];
+  readonly hands: Readonly<Record<Hand, BodyHand>>;
+  readonly mends: Readonly<Record<string, Mend>>;
+  readonly leftFront: number;
   readonly rightFront: number;
   readonly sidePanel: number | null;
-  /** Once round the left armhole; across the neck at the back; one shoulder. */
+  readonly hem: readonly RunRef[];
+  readonly neckRuns: readonly RunRef[];
+  /** Up the right front, round the neck, down the left front. */
+  readonly band: readonly RunRef[];
+  /** Once round the left armhole; across the neck at the back; one shoulder: to be measured. */
   readonly armhole: readonly RimPart[];
   readonly neck: readonly RimPart[];
   readonly shoulder: readonly RimPart[];
 }
 
 const HERE = { underarm: 0, shoulder: 0 } as const;
-type Hand = 'left' | 'right';
-const HANDS = ['left', 'right'] as const;
+export type Hand = 'left' | 'right';
+
+/** The last stitches onto a thread, live. */
+const onThread = (g: Ground, stitches: number): Operation => ({
+  op: 'hangOff',
+  style: 'thread',
+  thread: g.wasteYarn,
+  threadMm: Math.round(g.wide(stitches) + 200),
+  doubled: false
+});
 
 /** Left and right back, or one back where the ring is wide enough. */
 function backs(g: Ground): Piece[] {
   const { c, o } = g;
   const events = armEvents(c, c.back, g.sloped, 'low', HERE);
-  const leave = (stitches: number): Operation => chainOff(o.yarn, g.wide(stitches));
+  // What is joined loop with loop waits on a thread; everything else is chained off at the machine.
+  const leave = (stitches: number): Operation =>
+    o.shoulderBy === 'together' && !g.sloped ? onThread(g, stitches) : chainOff(o.yarn, g.wide(stitches));
   if (!c.onePiece) {
     const half = [
       ...g.start,
@@ -64,10 +96,11 @@ function backs(g: Ground): Piece[] {
 function fronts(g: Ground, neck: Neck): Piece[] {
   const { c, o } = g;
   const slope = neck.slope ? slopeEvents(neck.slope, 'high', neck.from, 'decrease') : [];
+  const last = c.shoulder + (neck.slope ? 0 : c.neck);
   const front = [
     ...g.start,
     ...shapedRows('Front', o.yarn, riseOf(c.front), [...armEvents(c, c.front, false, 'low', HERE), ...slope]),
-    chainOff(o.yarn, g.wide(c.shoulder))
+    o.shoulderBy === 'together' ? onThread(g, last) : chainOff(o.yarn, g.wide(last))
   ];
   return [g.panel('Left front', g.pins.half, mirrored(front, g.pins.half)), g.panel('Right front', g.pins.half, front)];
 }
@@ -81,7 +114,10 @@ function sides(g: Ground): Piece[] {
   return [g.panel('Left side', at, ops), g.panel('Right side', at, ops)];
 }
 
-/** Drafts the body: the shoulders, side seams and centre back are joins of named edges, measured later off the fabric. */
+/** Rows after which the groups of a sloped shoulder begin, at the edge where the yarn is, or a row later. */
+const shoulderRow = (c: Counts, later: 0 | 1): number => riseOf(c.back) - 2 * (shoulderGroups(c.shoulder) - 1) + later;
+
+/** Drafts the body: its seams join named edges, measured later off the fabric. */
 export function draftBody(g: Ground, slope: Neck): Body {
   const { c } = g;
   const back = backs(g);
@@ -91,66 +127,109 @@ export function draftBody(g: Ground, slope: Neck): Body {
   const [leftFront, rightFront] = [back.length, back.length + 1];
   const sidePanel = under.length > 0 ? back.length + 2 : null;
 
-  const edge = (piece: number, side: 'low' | 'high', from: number, to: number): EdgeRef => ({ piece, edge: 'side', side, rows: { from, to } }); // prettier-ignore
-  const seamEdge: Record<Hand, { back: EdgeRef; front: EdgeRef }> = {
-    left: { back: edge(leftBack, 'low', 1, c.back.body), front: edge(leftFront, 'high', 1, c.front.body) },
-    right: { back: edge(rightBack, 'high', 1, c.back.body), front: edge(rightFront, 'low', 1, c.front.body) }
+  const edge = (piece: number, side: Side, from: number, to: number): RunRef => ({ piece, run: 'side', side, rows: { from, to } }); // prettier-ignore
+  const whole = (piece: number, side: Side): RunRef => ({ piece, run: 'side', side });
+  // Left and right as worn; on a half back or front the low pins are the armhole of the right hand.
+  const at: Record<Hand, { back: number; front: number; backSide: Side; frontSide: Side }> = {
+    left: { back: leftBack, front: leftFront, backSide: 'low', frontSide: 'high' },
+    right: { back: rightBack, front: rightFront, backSide: 'high', frontSide: 'low' }
   };
   const mend = { label: `Knit the front ${c.back.body} rows to the underarm too`, options: { frontRows: c.back.body } };
-  const joins: Join[] = c.onePiece
-    ? []
-    : [{ name: 'Centre back', a: { piece: leftBack, edge: 'side', side: 'high' }, b: { piece: rightBack, edge: 'side', side: 'low' }, by: 'mattress' }]; // prettier-ignore
-  for (const [i, hand] of HANDS.entries()) {
-    const name = hand === 'left' ? 'Left side' : 'Right side';
-    const { back: a, front: b } = seamEdge[hand];
-    if (sidePanel === null) joins.push({ name, a, b, by: 'mattress', mend });
-    else {
-      const piece = sidePanel + i;
-      joins.push(
-        { name: `${name}, back`, a, b: { piece, edge: 'side', side: 'low' }, by: 'mattress' },
-        { name: `${name}, front`, a: { piece, edge: 'side', side: 'high' }, b, by: 'mattress', mend }
-      );
-    }
-  }
+  const mends: Record<string, Mend> = {};
+  const seam = (name: string, a: readonly RunRef[], b: readonly RunRef[], by: Join['by'] = 'mattress'): Join => ({ do: 'join', name, a, b, by, yarn: g.o.yarn }); // prettier-ignore
 
-  // Shoulders: the stitches next to the armhole; where they slope they wait on a thread.
-  const at = c.onePiece ? g.pins.whole : g.pins.half;
+  // A V that does not come out leaves the stitches of the neck on the front's last row, away from the armhole.
+  const onFront = (h: Hand, from: number, count: number): RunRef => {
+    const { half } = g.pins;
+    const away = c.held + c.decreased + from;
+    const span = h === 'right' ? { from: half.from + away, to: half.from + away + count - 1 } : { from: half.to - away - count + 1, to: half.to - away }; // prettier-ignore
+    return { piece: at[h].front, run: 'hung-off', pins: span };
+  };
+  const leftOver = slope.slope ? 0 : c.neck;
+  const frontNeck = (h: Hand): RunRef[] => (leftOver > 0 ? [onFront(h, c.shoulder, leftOver)] : []);
+
+  const hand = (h: Hand): BodyHand => {
+    const { back: b, front: f, backSide, frontSide } = at[h];
+    // On a back in one the far edge comes a row later, when the yarn is there.
+    const late = c.onePiece && h === 'right' ? 1 : 0;
+    const cut = c.onePiece && g.o.farSide === 'cut' && c.held > 0;
+    const underarm = cut ? 0 : late;
+    const top = g.sloped ? shoulderRow(c, cut ? (h === 'left' ? 1 : 0) : late) : riseOf(c.back) + (g.sloped ? 1 : 0);
+    const held = (piece: number, side: Side, row: number): RunRef[] =>
+      c.held > 0 ? [{ piece, run: 'held', side, rows: { from: row, to: row } }] : [];
+    const panel = sidePanel === null ? null : sidePanel + (h === 'left' ? 0 : 1);
+    const [backEdge, frontEdge] = [edge(b, backSide, 1, c.back.body), edge(f, frontSide, 1, c.front.body)];
+    mends[`side-${h}`] = mend;
+    mends[`side-front-${h}`] = mend;
+    return {
+      back: { side: backEdge, held: held(b, backSide, c.back.body + underarm) },
+      front: { side: frontEdge, held: held(f, frontSide, c.front.body) },
+      panel,
+      sides:
+        panel === null
+          ? []
+          : [
+              // A low edge meets a high one, else the panel would show its purl side.
+              seam(`side-back-${h}`, [backEdge], [whole(panel, frontSide)]),
+              seam(`side-front-${h}`, [whole(panel, backSide)], [frontEdge])
+            ],
+      armhole: [
+        edge(b, backSide, c.back.body + 1, top),
+        ...held(b, backSide, c.back.body + underarm),
+        edge(f, frontSide, c.front.body + 1, riseOf(c.front)),
+        ...held(f, frontSide, c.front.body),
+        ...(panel === null ? [] : [{ piece: panel, run: 'hung-off' } as const])
+      ],
+      shoulder: { back: shoulderOf(g, at[h].back, backSide, c), front: onFront(h, 0, c.shoulder) }
+    };
+  };
+
   const inward = c.held + c.decreased;
-  const [low, high] = [at.from + inward, at.to - inward];
-  const onThread = (piece: number, side: 'low' | 'high'): EdgeRef => ({ piece, edge: 'held', side, rows: { from: c.back.body + 2, to: riseOf(c.back) + 1 } }); // prettier-ignore
-  const shoulderOf: Record<Hand, EdgeRef> = g.sloped
-    ? { left: onThread(leftBack, 'low'), right: onThread(rightBack, 'high') }
-    : {
-        left: { piece: leftBack, edge: 'hung-off', pins: { from: low, to: low + c.shoulder - 1 } },
-        right: { piece: rightBack, edge: 'hung-off', pins: { from: high - c.shoulder + 1, to: high } }
-      };
-  joins.push(
-    { name: 'Left shoulder', a: shoulderOf.left, b: { piece: leftFront, edge: 'hung-off' }, by: 'hook' },
-    { name: 'Right shoulder', a: shoulderOf.right, b: { piece: rightFront, edge: 'hung-off' }, by: 'hook' }
-  );
-
-  const held = (piece: number, side: 'low' | 'high', row: number): RimPart => ({ edge: { piece, edge: 'held', side, rows: { from: row, to: row } } }); // prettier-ignore
+  const pins = c.onePiece ? g.pins.whole : g.pins.half;
+  const [low, high] = [pins.from + inward, pins.to - inward];
   const inner: Pins = g.sloped ? { from: low, to: high } : { from: low + c.shoulder, to: high - c.shoulder };
+  // A neck of no stitches at the back has no edge there.
+  const across = (piece: number, from: number, to: number): RunRef[] =>
+    from <= to ? [{ piece, run: 'hung-off', pins: { from, to } }] : [];
+  const neck: RunRef[] = c.onePiece
+    ? across(0, inner.from, inner.to)
+    : [...across(leftBack, inner.from, pins.to), ...across(rightBack, pins.from, inner.to)];
+  const heldPart = (piece: number, side: Side, row: number): RimPart => ({ edge: { piece, run: 'held', side, rows: { from: row, to: row } } }); // prettier-ignore
+  const seamed = c.onePiece ? 0 : SEAM_STITCH;
+  const every = [...back, ...front, ...under].map((_, piece) => piece);
   return {
     pieces: [...back, ...front, ...under],
-    joins,
+    centre: c.onePiece ? [] : [seam('centre-back', [whole(leftBack, 'high')], [whole(rightBack, 'low')])],
+    hands: { left: hand('left'), right: hand('right') },
+    mends,
+    leftFront,
     rightFront,
     sidePanel,
+    hem: every.map((piece) => ({ piece, run: 'cast-on' })),
+    neckRuns: [...frontNeck('right'), ...neck, ...frontNeck('left')],
+    band: [whole(rightFront, 'high'), ...frontNeck('right'), ...neck, ...frontNeck('left'), whole(leftFront, 'low')],
     armhole: [
       { edge: edge(leftBack, 'low', c.back.body + 1, riseOf(c.back)) },
       { edge: edge(leftFront, 'high', c.front.body + 1, riseOf(c.front)) },
-      held(leftBack, 'low', c.back.body),
-      held(leftFront, 'high', c.front.body),
+      heldPart(leftBack, 'low', c.back.body),
+      heldPart(leftFront, 'high', c.front.body),
       ...(sidePanel === null
         ? []
-        : [{ edge: { piece: sidePanel, edge: 'hung-off' }, inSeams: 2 * SEAM_STITCH } as const])
+        : [{ edge: { piece: sidePanel, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH } as const])
     ],
-    neck: c.onePiece
-      ? [{ edge: { piece: 0, edge: 'hung-off', pins: inner } }]
-      : [
-          { edge: { piece: leftBack, edge: 'hung-off', pins: { from: inner.from, to: at.to } }, inSeams: SEAM_STITCH },
-          { edge: { piece: rightBack, edge: 'hung-off', pins: { from: at.from, to: inner.to } }, inSeams: SEAM_STITCH }
-        ],
-    shoulder: [{ edge: { piece: rightFront, edge: 'hung-off' } }]
+    neck: neck.map((own) => ({ edge: own, inSeams: seamed })),
+    shoulder: [{ edge: { piece: rightFront, run: 'hung-off' } }]
   };
+}
+
+/** The stitches of a shoulder next to the armhole; where it slopes they wait on a thread. */
+function shoulderOf(g: Ground, piece: number, side: Side, c: Counts): RunRef {
+  if (g.sloped) return { piece, run: 'held', side, rows: { from: c.back.body + 2, to: riseOf(c.back) + 1 } };
+  const at = c.onePiece ? g.pins.whole : g.pins.half;
+  const inward = c.held + c.decreased;
+  const pins =
+    side === 'low'
+      ? { from: at.from + inward, to: at.from + inward + c.shoulder - 1 }
+      : { from: at.to - inward - c.shoulder + 1, to: at.to - inward };
+  return { piece, run: 'hung-off', pins };
 }

@@ -1,11 +1,12 @@
 import type { Kit } from '../../../kit';
-import { type Brief, type Plan, type Shaping, slopeWords, trySlope } from '../../../plan';
+import { type Brief, type Draft, type Promise, type RunRef, type Shaping, slopeWords, trySlope } from '../../../plan';
+import { promised } from '../hands';
 import type { Counts } from './counts';
-import { draftBody } from './body';
-import { finishGarment } from './finishing';
+import { type Body, draftBody } from './body';
+import { garmentActs } from './acts';
 import { groundOf, type Ground } from './ground';
 import type { GarmentChoice, SleeveChoice } from './options';
-import { draftSleeves } from './sleeves';
+import { draftSleeves, type Sleeves } from './sleeves';
 import { type Neck, neckOf } from './slopes';
 
 /** Lines of shaping of the armholes. */
@@ -56,47 +57,70 @@ function armholeMm(g: Ground): number {
   return tall(c.back.arm + c.front.arm) + wide(2 * c.held + Math.max(0, c.side - 2));
 }
 
-/** Drafts a garment of panels: backs, fronts, side panels, sleeves, their seams and their finishing. */
-export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: SleeveChoice | null): Plan {
+/** What a garment must be when all is done: one rim round front, neck and hem, and two for the arms. */
+function promiseOf(body: Body, sleeves: { at: number; drafted: Sleeves } | null): Promise {
+  const arm = (hand: 'left' | 'right'): RunRef =>
+    sleeves
+      ? { piece: sleeves.at, copy: hand === 'left' ? 1 : sleeves.drafted.parts + 1, run: 'cast-on' }
+      : {
+          piece: hand === 'left' ? body.leftFront : body.rightFront,
+          run: 'side',
+          side: hand === 'left' ? 'high' : 'low'
+        };
+  const name = sleeves ? 'wrist' : 'armhole';
+  return promised(sleeves ? 'cardigan' : 'waistcoat', 0, {
+    front: { piece: body.rightFront, run: 'side', side: 'high' },
+    [`${name}-left`]: arm('left'),
+    [`${name}-right`]: arm('right')
+  });
+}
+
+/** Drafts a garment of panels: backs, fronts, side panels, sleeves, and what hands make of them. */
+export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: SleeveChoice | null): Draft {
   const g = groundOf(kit, brief, o);
   const { c } = g;
   const neck = neckOf(o, c, g.ring);
   const body = draftBody(g, neck);
   const at = body.pieces.length;
-  const sleeves = wished ? draftSleeves(g, wished, at, armholeMm(g)) : null;
-  const pieces = sleeves ? [...body.pieces, sleeves.piece] : body.pieces;
-  const joins = [...body.joins, ...(sleeves?.joins ?? [])];
+  const drafted = wished ? draftSleeves(g, wished, at, armholeMm(g)) : null;
+  const sleeves = drafted && { at, drafted };
+  const pieces = drafted ? [...body.pieces, drafted.piece] : body.pieces;
   const flat = Array.from({ length: body.rightFront + 1 }, (_, i) => i);
   return {
-    title: brief.name,
-    pieces,
-    joins,
-    finishing: finishGarment(g, pieces, joins, sleeves && { at, drafted: sleeves, aroundMm: armholeMm(g) }),
-    shaping: [...armholeLines(c), ...(sleeves?.shaping ?? []), ...neckLines(g, neck, body.rightFront)],
-    narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: 'chestMm' }] : [],
-    garment: {
-      asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
-      armhole: body.armhole,
-      neck: body.neck,
-      shoulder: body.shoulder,
-      sleeve: sleeves?.top ?? null,
-      front: body.rightFront,
-      back: 0
+    plan: {
+      title: brief.name,
+      pieces,
+      acts: garmentActs(g, pieces, body, sleeves),
+      promises: [promiseOf(body, sleeves)],
+      worn: {
+        form: 'panels',
+        rows: [[...flat, ...(body.sidePanel === null ? [] : [body.sidePanel])], ...(sleeves ? [[at]] : [])],
+        body: { what: 'chest', girthMm: o.chestMm + o.easeMm }
+      },
+      wearer: o.wearer,
+      state: g.ring.gauge.state
     },
-    worn: {
-      form: 'panels',
-      rows: [[...flat, ...(body.sidePanel === null ? [] : [body.sidePanel])], ...(sleeves ? [[at]] : [])],
-      body: { what: 'chest', girthMm: o.chestMm + o.easeMm }
-    },
-    wearer: o.wearer,
-    state: g.ring.gauge.state,
-    unasked: {
-      backRows: c.back.body,
-      armRows: c.back.arm,
-      frontRows: c.front.body,
-      frontArmRows: c.front.arm,
-      shoulderStitches: c.shoulder
-    },
-    wanted: null
+    notes: {
+      shaping: [...armholeLines(c), ...(drafted?.shaping ?? []), ...neckLines(g, neck, body.rightFront)],
+      narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: 'chestMm' }] : [], // prettier-ignore
+      garment: {
+        asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
+        armhole: body.armhole,
+        neck: body.neck,
+        shoulder: body.shoulder,
+        sleeve: drafted?.top ?? null,
+        front: body.rightFront,
+        back: 0
+      },
+      mends: body.mends,
+      unasked: {
+        backRows: c.back.body,
+        armRows: c.back.arm,
+        frontRows: c.front.body,
+        frontArmRows: c.front.arm,
+        shoulderStitches: c.shoulder
+      },
+      wanted: null
+    }
   };
 }

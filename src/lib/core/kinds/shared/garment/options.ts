@@ -1,6 +1,7 @@
 import { z } from 'zod';
-import { choiceOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
+import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode } from '../panel';
+import { wasteWayOption } from '../waste';
 import { countedOption, sizeByOption, wearerOption, WHO } from '../options';
 
 const SHAPE = 'Shape';
@@ -51,6 +52,26 @@ export const garmentOptions = {
       { value: 'sloped', label: 'Sloped', help: 'Held in three groups, every other row.' }
     ]
   }),
+  assembly: choiceOption({
+    title: 'Putting it together',
+    group: SHAPE,
+    school: true,
+    choices: [
+      { value: 'flat', label: 'Sleeves set in flat', help: 'Shoulders, sleeves into the open armholes, then side and sleeve in one line.' }, // prettier-ignore
+      { value: 'round', label: 'Sides first', help: 'Sides and sleeves closed, then each sleeve set in round.' }
+    ]
+  }),
+  shoulderBy: choiceOption({
+    title: 'Shoulder seams',
+    group: SHAPE,
+    school: true,
+    choices: [
+      { value: 'sewn', label: 'Chained each and sewn', help: 'Firm: the shoulder carries the weight.' },
+      { value: 'together', label: 'Both chained in one pass', help: "Loops of both threads together, with a hook through three layers." }, // prettier-ignore
+      { value: 'slip', label: 'Slip stitch', help: 'Chained each, then hooked together: quick.' }
+    ]
+  }),
+  buttons: countOption({ title: 'Buttons', group: SHAPE, help: 'Evenly spaced along the band, holes opposite.', min: 0, max: 12, start: 0 }), // prettier-ignore
   farSide: choiceOption({
     title: 'The second underarm of a back in one',
     group: SHAPE,
@@ -63,7 +84,8 @@ export const garmentOptions = {
   }),
   mode: panelMode,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
-  bandYarn: yarnOrNoneOption({ title: 'Front bands and hems', group: 'Yarn and colour', empty: 'The same' })
+  bandYarn: yarnOrNoneOption({ title: 'Front bands and hems', group: 'Yarn and colour', empty: 'The same' }),
+  wasteWay: wasteWayOption
 };
 
 /** What was chosen for a garment. */

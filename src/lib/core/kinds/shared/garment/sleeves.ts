@@ -1,7 +1,6 @@
 import {
   castOn,
   chainOff,
-  type Join,
   knitRows,
   type Piece,
   type RimPart,
@@ -23,7 +22,10 @@ const WRIST_NARROWER = 0.18;
 /** Both sleeves of a garment. */
 export interface Sleeves {
   readonly piece: Piece;
-  readonly joins: readonly Join[];
+  /** A tube has no seam, and its wrist hangs on waste. */
+  readonly tube: boolean;
+  /** How many panels make one sleeve. */
+  readonly parts: number;
   readonly shaping: readonly Shaping[];
   /** Once round the top of one sleeve. */
   readonly top: readonly RimPart[];
@@ -41,9 +43,10 @@ function asTube(g: Ground, o: SleeveChoice, at: number, rows: number): Sleeves {
   ];
   return {
     piece: tubePiece(g.kit, g.ring, 'Sleeve', ops, { copies: 2 }),
-    joins: [],
+    tube: true,
+    parts: 1,
     shaping: [],
-    top: [{ edge: { piece: at, edge: 'hung-off' } }],
+    top: [{ edge: { piece: at, run: 'hung-off' } }],
     lengthMm: o.sleeveMm
   };
 }
@@ -69,12 +72,13 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
   ];
   return {
     piece: g.panel('Sleeve', pins, ops, 2 * parts),
-    joins: [{ name: 'Sleeve seam', a: { piece: at, edge: 'side', side: 'low' }, b: { piece: at, edge: 'side', side: 'high' }, by: 'mattress' }], // prettier-ignore
+    tube: false,
+    parts,
     shaping:
       slope && slope.stitches > 0
         ? [{ piece: at, what: 'Sleeve, both edges, increases', words: slopeWords(slope), at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
         : [],
-    top: [{ edge: { piece: at, edge: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
+    top: [{ edge: { piece: at, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
     lengthMm: o.sleeveMm
   };
 }

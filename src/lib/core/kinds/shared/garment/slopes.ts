@@ -9,6 +9,9 @@ function groupsOf(shoulder: number): number[] {
   return Array.from({ length: SHOULDER_GROUPS }, (_, i) => each + (i < shoulder - each * SHOULDER_GROUPS ? 1 : 0)).filter((n) => n > 0); // prettier-ignore
 }
 
+/** How many groups a shoulder of so many stitches is held in. */
+export const shoulderGroups = (shoulder: number): number => groupsOf(shoulder).length;
+
 /** Underarm and shoulder of the low edge; on the high edge all of it comes one row later, when the yarn is there. */
 export function armEvents(
   c: Counts,

@@ -1,0 +1,102 @@
+import type { ActOf, RunRef } from '../../plan';
+import { instancesOf } from '../instances';
+import { hookYarnMm, RUNG_END_MM } from '../lengths';
+import type { Refusal } from '../refusal';
+import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
+import type { CutWhat, Run } from '../state';
+import { addCut, addCutTails, tailsOf } from '../tails';
+import { type ActRule, firstOf, notOff, type Table } from './rule';
+
+export interface BindFacts {
+  /** Live loops that are caught. */
+  readonly loops: number;
+  /** Rows along which stitches are picked up. */
+  readonly rows: number;
+  /** Crochet or chain stitches, or rungs, once round. */
+  readonly stitches: number;
+  readonly rounds: number;
+  readonly mm: number;
+  readonly cutMm: number;
+}
+
+type BindAct = ActOf<'bind'>;
+
+/** Of the rows along an edge, so many stitches are picked up (common practice: three of four). */
+const STITCHES_A_ROW = 0.75;
+
+/** What the yarn of an edge counts as, by the edge's name. */
+const CUTS: Readonly<Record<string, CutWhat>> = { cuff: 'cuff', held: 'held', band: 'band', hem: 'band' };
+
+const runsOf = (act: BindAct, t: Table, parts: readonly number[]): Run[] | Refusal => {
+  // Groups of held stitches, or the wrists of two sleeves, need not lie beside each other.
+  const found: Run[] = [];
+  const whole = chainOf(t.run, t.s, act.runs, parts);
+  if (whole.ok) return whole.value.ids.map((id) => t.s.runs[id]!);
+  if (whole.no.code !== 'apart') return whole.no;
+  for (const [i, ref] of act.runs.entries()) {
+    const own = chainOf(t.run, t.s, [ref], [parts[i]!]);
+    if (own.ok) {
+      found.push(...own.value.ids.map((id) => t.s.runs[id]!));
+      continue;
+    }
+    const each = heldOf(t, ref, parts[i]!);
+    if (each.length === 0) return own.no;
+    found.push(...each);
+  }
+  return found;
+};
+
+/** Held stitches of several places under one name. */
+const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
+  ref.run !== 'held'
+    ? []
+    : runsOfPart(t.s, part).filter((r) => r.run === 'held' && r.side === (ref.side ?? r.side) && r.hold === 'thread'); // prettier-ignore
+
+/** An edge that holds: chained, crocheted, banded; rungs of one ladder chained alone. */
+export const bind: ActRule<BindAct, BindFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, ...act.runs.map((ref) => ref.piece)),
+      () => {
+        for (const { parts } of instancesOf(t.s, act.runs)) {
+          const runs = runsOf(act, t, parts);
+          if (!Array.isArray(runs)) return runs;
+          const piece = act.runs[0]!.piece;
+          const rungs = runs.filter((r) => r.hold === 'rungs').length;
+          if (act.by === 'rungs' ? rungs < runs.length : rungs > 0) return { code: 'rungs-closed', piece };
+          if (runs.some((r) => r.hold === 'left')) return { code: 'used-up', piece, run: runs[0]!.run };
+          if (act.by === 'chain' && runs.some((r) => r.hold === 'bound')) return { code: 'used-up', piece, run: runs[0]!.run }; // prettier-ignore
+          const ends = runs.some((r) => r.run === 'cast-on' || r.run === 'hung-off');
+          if (ends && t.s.parts[runs[0]!.part]!.floats) return { code: 'floats-loose', piece };
+        }
+        return undefined;
+      }
+    ),
+  does: (act, t) => {
+    let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, mm: 0, cutMm: 0 };
+    for (const { parts, times } of instancesOf(t.s, act.runs)) {
+      const runs = runsOf(act, t, parts);
+      if (!Array.isArray(runs)) throw new TypeError('an edge that is not refused has runs');
+      const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
+      const mm = runs.reduce((sum, r) => sum + r.mm, 0);
+      const picked = act.by === 'rungs' ? rows! : Math.round(rows! * STITCHES_A_ROW);
+      const stitches = act.stitches ?? loops! * (act.perLoop ?? 1) + picked;
+      const rounds = act.rounds ?? 1;
+      // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
+      const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
+      const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
+      addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
+      addCutTails(t.s, parts[0]!, act.yarn, act.name);
+      for (const r of runs) {
+        r.hold = 'bound';
+        // A woven cast-on is held by the new edge: its tail is no string any more.
+        for (const tail of tailsOf(t.s, r.part))
+          if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
+      }
+      facts = { loops: loops!, rows: rows!, stitches, rounds, mm, cutMm };
+    }
+    return facts;
+  },
+  minutes: (f) => 1 + 0.08 * f.stitches * f.rounds,
+  times: (act, t) => instancesOf(t.s, act.runs).reduce((sum, i) => sum + i.times, 0)
+};

@@ -1,0 +1,128 @@
+import { lengthMmOf, rowRuns, workSpan } from '../../knit';
+import type { ActOf } from '../../plan';
+import { addRun as put, endRuns } from '../rims';
+import type { Refusal } from '../refusal';
+import type { Hold, Part, Run, State } from '../state';
+import { reachable, sealed, tailsOf } from '../tails';
+import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
+
+export interface FoldFacts {
+  /** Work row of the fold of a lining. */
+  readonly row: number | null;
+  /** Length and height of what lies there, mm. */
+  readonly alongMm: number;
+  readonly highMm: number;
+  readonly heightMm: number | null;
+  /** A brim is turned up in a moment. */
+  readonly brim: boolean;
+}
+
+/** Folds of a pouch, in their order. */
+const POUCH = ['pouch-right', 'pouch-left', 'pouch-over'] as const;
+
+/** A tail that would be caught: loose, inside, and nothing leads there any more. */
+const caught = (t: Table, id: number): boolean =>
+  tailsOf(t.s, id).some((tail) => tail.fate === 'loose' && !reachable(t.s, tail));
+
+function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusal | undefined {
+  const { piece } = act;
+  if (part.body !== 'tube') return { code: 'not-tube', piece };
+  switch (act.how) {
+    case 'inside':
+    case 'pinch':
+      if (part.form !== 'tube') return { code: 'folded-already', piece };
+      if (sealed(t.s, id) && caught(t, id)) return { code: 'fold-sealed', piece };
+      // Pinched, both ends must be shut: the halves are worked into each other from the middle.
+      if (act.how === 'pinch' && !sealed(t.s, id)) return { code: 'not-closed', piece };
+      return undefined;
+    case 'flat':
+      if (part.form !== 'tube') return { code: 'folded-already', piece };
+      return sealed(t.s, id) ? undefined : { code: 'not-closed', piece };
+    case 'pouch-right':
+    case 'pouch-left':
+    case 'pouch-over':
+      if (part.form !== 'flat') return { code: 'not-closed', piece };
+      if (part.pouch.includes(act.how)) return { code: 'folded-already', piece };
+      return POUCH[part.pouch.length] === act.how ? undefined : { code: 'not-folded', piece };
+    case 'brim':
+      if (part.form !== 'lined') return { code: 'not-folded', piece };
+      return part.brim ? { code: 'folded-already', piece } : undefined;
+    case 'twist':
+      if (part.form !== 'flat') return { code: 'not-closed', piece };
+      return part.twisted ? { code: 'folded-already', piece } : undefined;
+  }
+}
+
+function addRun(s: State, of: Omit<Run, 'id' | 'side' | 'row' | 'waste' | 'separator' | 'cut'>): number {
+  return put(s, { ...of, id: s.runs.length, side: null, row: null, waste: 0, separator: false, cut: false });
+}
+
+/** A closed tube pressed flat is a disc of two layers: two ends, and two long folds between them. */
+function layFlat(t: Table, part: Part, id: number, act: ActOf<'fold'>): void {
+  const { s, run } = t;
+  const { count } = workSpan(rowRuns(run.fabric.pieces[act.piece]!));
+  const along = lengthMmOf(run, act.piece);
+  const pins = endRuns(s, id, 'hung-off');
+  const [lo, hi] = [Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))];
+  const across = pins.reduce((sum, r) => sum + r.mm, 0) / 2;
+  const high = Math.floor((hi - lo + 1) / 2);
+  const long = (name: 'upper' | 'lower', up: boolean, pin: number): number => {
+    const hold: Hold = part.ran.includes(pin) ? 'rungs' : 'fold';
+    return addRun(s, { part: id, run: name, lo: 1, hi: count, unit: 'rows', mm: along, up, hold });
+  };
+  const end = (name: 'first-end' | 'last-end'): number =>
+    addRun(s, { part: id, run: name, lo: 1, hi: high, unit: 'stitches', mm: across, up: true, hold: 'fold' });
+  const [upper, lower] = act.pins ?? [lo, lo + high];
+  part.form = 'flat';
+  const surface = s.surfaces[part.surface]!;
+  surface.chi -= 1;
+  surface.rims.push([end('first-end'), long('upper', true, upper), end('last-end'), long('lower', false, lower)]);
+}
+
+/** One half goes inside the other: what was inside the tube lies between two layers, and a fold is the rim. */
+function pushIn(t: Table, part: Part, id: number): void {
+  const { s } = t;
+  const pins = endRuns(s, id, 'hung-off');
+  const [lo, hi] = [Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))];
+  const mm = pins.reduce((sum, r) => sum + r.mm, 0);
+  part.form = 'lined';
+  const surface = s.surfaces[part.surface]!;
+  surface.chi -= 1;
+  surface.rims.push([addRun(s, { part: id, run: 'fold', lo, hi, unit: 'stitches', mm, up: true, hold: 'fold' })]);
+}
+
+/** Folds: into itself, flat, a pouch, a brim, two ends locked into each other. */
+export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, act.piece),
+      () => {
+        for (const { part, id } of partsIn(t, act.piece)) {
+          const refusal = refusalOf(act, t, part, id);
+          if (refusal) return refusal;
+        }
+        return undefined;
+      }
+    ),
+  does: (act, t) => {
+    for (const { part, id } of partsIn(t, act.piece)) {
+      if (act.how === 'inside' || act.how === 'pinch') pushIn(t, part, id);
+      else if (act.how === 'flat') layFlat(t, part, id, act);
+      else if (act.how === 'brim') part.brim = true;
+      else if (act.how === 'twist') part.twisted = true;
+      else part.pouch = [...part.pouch, act.how];
+    }
+    const { count } = workSpan(rowRuns(t.run.fabric.pieces[act.piece]!));
+    const first = partsIn(t, act.piece)[0]!.id;
+    const across = endRuns(t.s, first, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
+    const inside = act.how === 'inside' || act.how === 'pinch';
+    return {
+      row: inside ? Math.floor(count / 2) : null,
+      alongMm: lengthMmOf(t.run, act.piece),
+      highMm: across,
+      heightMm: act.heightMm ?? null,
+      brim: act.how === 'brim'
+    };
+  },
+  minutes: (f) => (f.brim ? 0.2 : 0.5)
+};

@@ -1,0 +1,35 @@
+import type { ActOf } from '../../plan';
+import { rowRuns, workSpan } from '../../knit';
+import { endRuns, stitchMm } from '../rims';
+import { type ActRule, firstOf, notOff, partsIn } from './rule';
+
+export interface LatchFacts {
+  readonly groups: number;
+  readonly columns: number;
+  readonly rows: number;
+}
+
+/** Floats latched up into columns, from the cast-on; the ends widen by as many loops. */
+export const latch: ActRule<ActOf<'latch'>, LatchFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, act.piece),
+      () =>
+        partsIn(t, act.piece).some(({ part }) => !part.floats) ? { code: 'no-floats', piece: act.piece } : undefined
+    ),
+  does: (act, t) => {
+    const knitted = t.run.fabric.pieces[act.piece]!;
+    const { after, columns } = knitted.floats;
+    for (const { part, id } of partsIn(t, act.piece)) {
+      part.floats = false;
+      for (const edge of ['cast-on', 'hung-off'] as const) {
+        const [run] = endRuns(t.s, id, edge);
+        if (!run) continue;
+        const hi = run.hi + after.length * columns;
+        t.s.runs[run.id] = { ...run, hi, mm: (hi - run.lo + 1) * stitchMm(t.run, act.piece) };
+      }
+    }
+    return { groups: after.length, columns, rows: workSpan(rowRuns(knitted)).count };
+  },
+  minutes: (f) => f.groups * f.columns * (1 + f.rows * 0.04)
+};

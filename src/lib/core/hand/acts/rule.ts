@@ -1,0 +1,54 @@
+import type { Executed } from '../../knit';
+import type { Act } from '../../plan';
+import { isOff } from '../off';
+import { partsOf } from '../rims';
+import type { Refusal } from '../refusal';
+import type { Part, State } from '../state';
+
+/** What hands work on: the plan as it was knitted, and what lies on the table. */
+export interface Table {
+  readonly run: Executed;
+  readonly s: State;
+}
+
+/**
+ * One act, whole: why hands cannot do it now, what it does, how long it takes a practised hand. To add an act, write its
+ * file, its type in plan/acts, and name it in the index; words and drawing are asked for by the compiler.
+ */
+export interface ActRule<A extends Act = Act, F extends object = object> {
+  /** The refusal, or nothing when it can be done. Changes nothing that anybody could see. */
+  readonly refuses: (act: A, t: Table) => Refusal | undefined;
+  /** Does it to the state, and says what was done in counts and lengths. Asked only where nothing is refused. */
+  readonly does: (act: A, t: Table) => F;
+  /** Minutes for one copy; common practice for a practised knitter, no source. */
+  readonly minutes: (facts: F) => number;
+  /** How many times it is done in all; one for each copy of its piece when absent. */
+  readonly times?: (act: A, t: Table) => number;
+}
+
+/** Refuses a piece that is not off the machine. */
+export function notOff(t: Table, ...pieces: readonly number[]): Refusal | undefined {
+  const piece = pieces.find((p) => !isOff(t.run, p));
+  return piece === undefined ? undefined : { code: 'not-off', piece };
+}
+
+/** Every part of a piece, with its index. */
+export const partsIn = (t: Table, piece: number): { readonly part: Part; readonly id: number }[] =>
+  partsOf(t.s, piece).map((part) => ({ part, id: part.id }));
+
+/** Copies of a piece as they lie on the table. */
+export const copiesIn = (t: Table, piece: number): number => partsOf(t.s, piece).reduce((sum, p) => sum + p.times, 0);
+
+/** The first refusal of several questions. */
+export function firstOf(...questions: readonly (() => Refusal | undefined)[]): Refusal | undefined {
+  for (const ask of questions) {
+    const refusal = ask();
+    if (refusal) return refusal;
+  }
+  return undefined;
+}
+
+/** Puts something on record that was put on a part. */
+export const adorn = (part: Part, what: string, count = 1): void => {
+  part.adorned[what] = (part.adorned[what] ?? 0) + count;
+};

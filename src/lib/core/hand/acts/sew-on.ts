@@ -1,0 +1,75 @@
+import type { ActOf, RunRef } from '../../plan';
+import { seamYarnMm } from '../lengths';
+import { chainOf, closeRim, endRuns } from '../rims';
+import { addCut, addCutTails, tailsOf } from '../tails';
+import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, type Table } from './rule';
+
+export interface SewOnFacts {
+  readonly count: number;
+  readonly ends: number;
+  /** Length that is sewn at each end, mm. */
+  readonly mm: number;
+  readonly cutMm: number;
+}
+
+type SewAct = ActOf<'sewOn'>;
+
+const chainFor = (t: Table, id: number, ref: RunRef) => chainOf(t.run, t.s, [ref], [id]);
+
+/** Part sewn onto part, round its own end or along it. */
+export const sewOn: ActRule<SewAct, SewOnFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, act.piece, act.to),
+      () => {
+        for (const { id } of partsIn(t, act.piece)) {
+          for (const ref of act.runs) {
+            const found = chainFor(t, id, ref);
+            if (!found.ok) return found.no;
+            const runs = found.value.ids.map((r) => t.s.runs[r]!);
+            if (runs.some((r) => r.hold === 'sewn')) return { code: 'used-up', piece: act.piece, run: ref.run };
+            if (runs.some((r) => r.waste > 0)) return { code: 'waste-on', piece: act.piece, edge: ref.run === 'hung-off' ? 'hung-off' : 'cast-on' }; // prettier-ignore
+          }
+        }
+        return undefined;
+      }
+    ),
+  does: (act, t) => {
+    let mm = 0;
+    let cutMm = 0;
+    for (const { part, id } of partsIn(t, act.piece)) {
+      for (const ref of act.runs) {
+        const found = chainFor(t, id, ref);
+        if (!found.ok) throw new TypeError('what is not refused has a run to sew');
+        const runs = found.value.ids.map((r) => t.s.runs[r]!);
+        mm = runs.reduce((sum, r) => sum + r.mm, 0);
+        for (const r of runs) r.hold = 'sewn';
+        // A woven cast-on is held by the seam now: its tail is no string any more.
+        for (const tail of tailsOf(t.s, id)) {
+          if (tail.where.at !== ref.run) continue;
+          if (tail.fate === 'string') tail.fate = 'loose';
+          tail.face = part.out;
+        }
+        // The open end of a tube is shut by what it is sewn onto.
+        const rim = t.s.surfaces[part.surface]!.rims[found.value.rim]!;
+        if (part.body === 'tube' && found.value.whole) closeRim(t.s, part.surface, rim);
+        cutMm = seamYarnMm(mm);
+        addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
+        addCutTails(t.s, id, act.yarn, act.place);
+      }
+    }
+    if (act.runs.length === 0) {
+      // Both its ends are shut: it is sewn along half its girth.
+      const { part, id } = partsIn(t, act.piece)[0]!;
+      mm = endRuns(t.s, id, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
+      cutMm = seamYarnMm(mm);
+      addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: copiesIn(t, act.piece) });
+      addCutTails(t.s, id, act.yarn, act.place);
+      adorn(part, 'sewn');
+    }
+    for (const { part } of partsIn(t, act.to)) adorn(part, `sewn ${act.piece}`);
+    return { count: copiesIn(t, act.piece), ends: Math.max(1, act.runs.length), mm, cutMm };
+  },
+  minutes: (f) => 3 * f.ends * f.count,
+  times: () => 1
+};

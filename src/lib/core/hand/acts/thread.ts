@@ -1,0 +1,49 @@
+import { machineOf, ringMm } from '../../kit';
+import type { ActOf } from '../../plan';
+import { THREAD_TURNS } from '../lengths';
+import { countOf, endRuns, rimAt } from '../rims';
+import { addCut, addTail, tailsAt } from '../tails';
+import { type ActRule, firstOf, notOff, partsIn } from './rule';
+
+export interface ThreadFacts {
+  readonly stitches: number;
+  readonly mm: number;
+}
+
+/** A thread through every loop of an end, cut for it. */
+export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, act.piece),
+      () => {
+        for (const { id } of partsIn(t, act.piece)) {
+          if (!rimAt(t.s, id, act.edge)) {
+            const there = endRuns(t.s, id, act.edge).length > 0;
+            return { code: there ? 'used-up' : 'nothing-there', piece: act.piece, run: act.edge };
+          }
+          const holds = endRuns(t.s, id, act.edge).map((r) => r.hold);
+          if (holds.some((h) => h !== 'open' && h !== 'woven'))
+            return { code: 'used-up', piece: act.piece, run: act.edge };
+        }
+        return undefined;
+      }
+    ),
+  does: (act, t) => {
+    const machine = machineOf(t.run.kit, t.run.plan.pieces[act.piece]!.machineId);
+    const mm = Math.round(ringMm(machine) * THREAD_TURNS) * (act.doubled ? 2 : 1);
+    let stitches = 0;
+    for (const { id, part } of partsIn(t, act.piece)) {
+      const runs = endRuns(t.s, id, act.edge);
+      stitches = runs.reduce((sum, r) => sum + countOf(r), 0);
+      for (const r of runs) r.hold = 'thread';
+      // A woven cast-on no longer needs its own tail as a string.
+      for (const tail of tailsAt(t.s, id, act.edge)) if (tail.fate === 'string') tail.fate = 'loose';
+      for (let i = 0; i < 2; i++) {
+        addTail(t.s, { part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, face: part.out, fate: 'string', times: part.times }); // prettier-ignore
+      }
+      addCut(t.s, { yarn: act.yarn, what: 'drawstring', mm, count: part.times });
+    }
+    return { stitches, mm };
+  },
+  minutes: (f) => 0.05 * f.stitches
+};

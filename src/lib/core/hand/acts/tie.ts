@@ -1,0 +1,61 @@
+import type { ActOf } from '../../plan';
+import type { Refusal } from '../refusal';
+import type { Part, Tail } from '../state';
+import { reachable, tailsOf } from '../tails';
+import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
+
+export interface TieFacts {
+  /** Pairs of tails, or tails, that are tied on one copy. */
+  readonly count: number;
+}
+
+type TieAct = ActOf<'tie'>;
+
+/** The tails an act ties. */
+function tailsFor(act: TieAct, t: Table, id: number): Tail[] {
+  const loose = tailsOf(t.s, id).filter((tail) => tail.fate === 'loose');
+  switch (act.tails) {
+    case 'joins':
+      return loose.filter((tail) => tail.from === 'join');
+    case 'first-loop':
+      return loose.filter((tail) => tail.where.at === act.edge && (tail.from === 'first' || tail.from === 'last')).slice(0, 1); // prettier-ignore
+    case 'crowns':
+      return (['cast-on', 'hung-off'] as const).flatMap((edge) => loose.filter((tail) => tail.where.at === edge).slice(0, 1)); // prettier-ignore
+  }
+}
+
+function refusalOf(act: TieAct, t: Table, part: Part, id: number): Refusal | undefined {
+  const tails = tailsFor(act, t, id);
+  if (tails.length === 0 || (act.tails === 'crowns' && tails.length < 2)) return { code: 'no-tail', piece: act.piece };
+  if (tails.some((tail) => !reachable(t.s, tail))) return { code: 'sealed', piece: act.piece };
+  if (act.tails === 'crowns' && part.form !== 'lined') return { code: 'not-folded', piece: act.piece };
+  return undefined;
+}
+
+/** Tails tied: at joins, crown to crown, or a first tail through its first loop. */
+export const tie: ActRule<TieAct, TieFacts> = {
+  refuses: (act, t) =>
+    firstOf(
+      () => notOff(t, act.piece),
+      () => {
+        for (const { part, id } of partsIn(t, act.piece)) {
+          const refusal = refusalOf(act, t, part, id);
+          if (refusal) return refusal;
+        }
+        return undefined;
+      }
+    ),
+  does: (act, t) => {
+    let count = 0;
+    for (const { part, id } of partsIn(t, act.piece)) {
+      const tails = tailsFor(act, t, id);
+      count = act.tails === 'joins' ? tails.length / 2 : tails.length;
+      // Crowns, and tails that are woven in afterwards, keep an end to bury.
+      const keeps = act.tails !== 'joins' || act.how === 'overhand';
+      if (!keeps) for (const tail of tails) tail.fate = 'tied';
+      if (act.tails === 'crowns') part.linked = true;
+    }
+    return { count };
+  },
+  minutes: (f) => 0.25 * f.count + 0.1
+};

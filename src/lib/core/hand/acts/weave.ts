@@ -1,0 +1,53 @@
+import type { ActOf } from '../../plan';
+import type { Tail } from '../state';
+import { endRuns } from '../rims';
+import { reachable, tailsOf } from '../tails';
+import { type ActRule, partsIn, type Table } from './rule';
+
+/** Tails of one yarn at one kind of place. */
+export interface TailGroup {
+  readonly yarn: string;
+  readonly place: 'cast-on' | 'hung-off' | 'row' | 'seam';
+  readonly count: number;
+}
+export interface WeaveFacts {
+  readonly tails: number;
+  readonly groups: readonly TailGroup[];
+}
+
+/** The tail of a woven cast-on that is left as it is: nobody draws it, so it is woven in. */
+const isSpare = (t: Table, tail: Tail): boolean =>
+  tail.fate === 'string' &&
+  tail.from === 'cast-on' &&
+  endRuns(t.s, tail.part, 'cast-on').some((r) => r.hold === 'woven');
+
+/** Loose tails that a hand reaches. */
+const within = (act: ActOf<'weave'>, t: Table): Tail[] =>
+  (act.pieces ? act.pieces.flatMap((p) => partsIn(t, p).flatMap(({ id }) => tailsOf(t.s, id))) : t.s.tails).filter(
+    (tail) =>
+      (tail.fate === 'loose' || isSpare(t, tail)) &&
+      reachable(t.s, tail) &&
+      (act.tails === undefined || tail.from === 'join')
+  );
+
+/** Every loose tail that can be reached goes into the fabric, or between the layers. */
+export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
+  refuses: (act, t) => {
+    if (within(act, t).length > 0) return undefined;
+    return { code: 'no-tail', piece: act.pieces?.[0] ?? 0 };
+  },
+  does: (act, t) => {
+    const groups = new Map<string, { yarn: string; place: TailGroup['place']; count: number }>();
+    let tails = 0;
+    for (const tail of within(act, t)) {
+      tail.fate = act.how;
+      tails += tail.times;
+      const key = `${tail.yarn} ${tail.where.at}`;
+      const known = groups.get(key) ?? { yarn: tail.yarn, place: tail.where.at, count: 0 };
+      groups.set(key, { ...known, count: known.count + tail.times });
+    }
+    return { tails, groups: [...groups.values()] };
+  },
+  minutes: (f) => 0.4 * f.tails,
+  times: () => 1
+};

@@ -1,0 +1,176 @@
+import type { Executed } from '../knit';
+import type { Edge, RunName, RunRef } from '../plan';
+import { countOf, girthMm } from './rims';
+import type { State } from './state';
+
+/** What is not as it should be when all is done, as data. */
+export interface LeftFacts {
+  /** Live loops that nothing holds. */
+  readonly loops: { readonly piece: number; readonly run: RunName; readonly count: number };
+  readonly waste: { readonly piece: number; readonly edge: Edge };
+  /** Loops that wait on a thread still. */
+  readonly thread: { readonly piece: number; readonly run: RunName; readonly count: number };
+  readonly rungs: { readonly piece: number; readonly count: number };
+  readonly gathered: { readonly piece: number };
+  readonly tails: { readonly piece: number; readonly yarn: string; readonly count: number };
+  readonly floats: { readonly piece: number };
+  /** Two layers that nothing holds to each other at the crown. */
+  readonly lining: { readonly piece: number };
+  /** A pouch that was folded and is not sewn up on both sides. */
+  readonly pouch: { readonly piece: number };
+  /** A cord that was made and never threaded. */
+  readonly cord: { readonly piece: number };
+  /** An opening that was promised is shut, or was never there. */
+  readonly shut: { readonly piece: number; readonly opening: string };
+  /** An opening that nobody promised. */
+  readonly hole: { readonly piece: number; readonly girthMm: number };
+}
+export type LeftCode = keyof LeftFacts;
+export type Left = { readonly [C in LeftCode]: { readonly code: C } & LeftFacts[C] }[LeftCode];
+
+/** An opening of a finished thing. */
+export interface Opening {
+  /** Code its kind gave it; null for one that was not promised. */
+  readonly name: string | null;
+  readonly girthMm: number;
+  /** Runs that make it up, by id. */
+  readonly runs: readonly number[];
+}
+
+/** One connected thing, as many as there are of it. */
+export interface Thing {
+  readonly name: string;
+  readonly pieces: readonly number[];
+  readonly times: number;
+  readonly euler: number;
+  readonly openings: readonly Opening[];
+}
+
+/** The things on the table: every connected surface with its openings, named as its kind promised them. */
+export function thingsOf(run: Executed, s: State): Thing[] {
+  return s.surfaces.flatMap((surface, i): Thing[] => {
+    if (surface.gone) return [];
+    const parts = s.parts.filter((p) => p.surface === i);
+    const [first] = parts;
+    if (!first) return [];
+    const promise = run.plan.promises.find(({ of }) =>
+      parts.some((p) => p.piece === of.piece && (of.copy === undefined || p.copy === null || p.copy === of.copy))
+    );
+    const has = (rim: readonly number[], at: RunRef): boolean =>
+      rim.some((id) => {
+        const r = s.runs[id]!;
+        const part = s.parts[r.part]!;
+        const copy = at.copy === undefined || part.copy === null || part.copy === at.copy;
+        return r.run === at.run && part.piece === at.piece && copy && (at.side === undefined || r.side === at.side);
+      });
+    // A cord rolls up, and what is sewn on by its rim hangs there: neither has an opening.
+    const rims = surface.rims.filter(
+      (rim) => !rim.some((id) => s.parts[s.runs[id]!.part]!.body === 'cord' || s.runs[id]!.hold === 'sewn')
+    );
+    const openings = rims.map((rim): Opening => {
+      const name = promise?.openings.find(({ at }) => has(rim, at))?.name ?? null;
+      return { name, girthMm: girthMm(s, rim), runs: rim };
+    });
+    return [
+      {
+        name: promise?.name ?? run.plan.pieces[first.piece]!.label,
+        pieces: [...new Set(parts.map((p) => p.piece))],
+        times: Math.min(...parts.map((p) => p.times)),
+        euler: surface.chi,
+        openings
+      }
+    ];
+  });
+}
+
+/** Loops and threads that are left over. */
+function leftOfRuns(s: State): Left[] {
+  const left: Left[] = [];
+  const wasted = new Set<string>();
+  for (const r of s.runs) {
+    if (r.cut) continue;
+    const { piece } = s.parts[r.part]!;
+    const count = countOf(r);
+    if (r.waste > 0 && (r.run === 'cast-on' || r.run === 'hung-off')) {
+      const key = `${r.part} ${r.run}`;
+      if (!wasted.has(key)) left.push({ code: 'waste', piece, edge: r.run });
+      wasted.add(key);
+    }
+    switch (r.hold) {
+      case 'open':
+      case 'left':
+        left.push({ code: 'loops', piece, run: r.run, count });
+        break;
+      case 'thread':
+        left.push({ code: 'thread', piece, run: r.run, count });
+        break;
+      case 'rungs':
+        left.push({ code: 'rungs', piece, count });
+        break;
+      case 'gathered':
+        left.push({ code: 'gathered', piece });
+        break;
+      case 'woven':
+      case 'wrapped':
+      case 'edge':
+      case 'rehung':
+      case 'fold':
+      case 'joined':
+      case 'bound':
+      case 'drawn':
+      case 'sewn':
+      case 'run':
+        break;
+    }
+  }
+  return left;
+}
+
+/** Tails that are loose still, by piece and yarn. */
+function leftOfTails(s: State): Left[] {
+  const loose = new Map<string, { code: 'tails'; piece: number; yarn: string; count: number }>();
+  for (const tail of s.tails) {
+    if (tail.fate !== 'loose' && tail.fate !== 'string') continue;
+    const { piece } = s.parts[tail.part]!;
+    const key = `${piece} ${tail.yarn}`;
+    const known = loose.get(key);
+    loose.set(key, { code: 'tails', piece, yarn: tail.yarn, count: (known?.count ?? 0) + tail.times });
+  }
+  return [...loose.values()];
+}
+
+/** Whether both long folds of a flat tube are sewn, at least in part. */
+const sewnUp = (s: State, part: number): boolean =>
+  (['upper', 'lower'] as const).every((fold) =>
+    s.runs.some((r) => r.part === part && r.run === fold && r.hold === 'joined')
+  );
+
+/**
+ * The end check: nothing live, no waste, no thread, no open rung, no loose tail, and exactly the openings that were
+ * promised.
+ */
+export function leftUndone(run: Executed, s: State, things: readonly Thing[]): Left[] {
+  const left: Left[] = [...leftOfRuns(s), ...leftOfTails(s)];
+  for (const part of s.parts) {
+    if (part.floats) left.push({ code: 'floats', piece: part.piece });
+    if (part.pouch.length > 0 && !sewnUp(s, part.id)) left.push({ code: 'pouch', piece: part.piece });
+    if (part.form === 'lined' && !part.linked) left.push({ code: 'lining', piece: part.piece });
+  }
+  for (const cord of s.cords) left.push({ code: 'cord', piece: cord.piece });
+  for (const thing of things) {
+    for (const { name, girthMm: mm } of thing.openings) {
+      if (name === null) left.push({ code: 'hole', piece: thing.pieces[0]!, girthMm: mm });
+    }
+  }
+  for (const promise of run.plan.promises) {
+    const mine = things.filter((thing) => thing.pieces.includes(promise.of.piece));
+    for (const opening of promise.openings) {
+      for (const thing of mine) {
+        const found = thing.openings.filter((o) => o.name === opening.name).length;
+        if (thing.name === promise.name && found === 0) left.push({ code: 'shut', piece: promise.of.piece, opening: opening.name }); // prettier-ignore
+        for (let extra = 1; extra < found; extra++) left.push({ code: 'hole', piece: promise.of.piece, girthMm: 0 });
+      }
+    }
+  }
+  return left;
+}

@@ -1,0 +1,39 @@
+/**
+ * Yarn that making up takes, by practice (craft 6.5). Each constant stands here once.
+ */
+
+/** Length to hold on to at the end of any seam: plus 15 cm. */
+export const HOLD_MM = 150;
+
+/** A crocheted edge or a chain takes about four times its length. */
+const HOOK_FACTOR = 4;
+
+/** Mattress stitch and sewing take about three times the seam. */
+const NEEDLE_FACTOR = 3;
+
+/** A thread to draw an end shut: 1.5 to 2 turns round the ring; the longer one can be drawn without a fight (craft 3.9). */
+export const THREAD_TURNS = 2;
+
+/** Cut end that finishes a chain of rungs: pulled through the last one and woven in (own estimate, no source). */
+export const RUNG_END_MM = 300;
+
+/** Yarn for eyes and mouth (own estimate, no source). */
+export const FACE_MM = 600;
+
+/** Thread that holds a button (own estimate, no source). */
+export const BUTTON_MM = 250;
+
+/** Room beyond the mouth at either end of a drawn cord, to pull and knot (own estimate, no source). */
+export const CORD_ENDS_MM = 300;
+
+/** A loop from corner to corner is a little longer than the end it spans (craft 7.11). */
+export const LOOP_LONGER = 1.1;
+
+/** Length of the slanting line that gathers one corner into an ear (own estimate, no source). */
+export const EAR_MM = 60;
+
+/** Yarn for a hooked edge of that length. @example hookYarnMm(180) // 870 */
+export const hookYarnMm = (edgeMm: number): number => Math.round(HOOK_FACTOR * edgeMm + HOLD_MM);
+
+/** Yarn for a sewn seam of that length. @example seamYarnMm(180) // 690 */
+export const seamYarnMm = (seamMm: number): number => Math.round(NEEDLE_FACTOR * seamMm + HOLD_MM);

@@ -1,0 +1,242 @@
+import { type Executed, lengthOfRows, PURPOSES, rowRuns, workSpan } from '../knit';
+import { CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
+import type { Hold, Part, Run, State, Tail } from './state';
+import { addRun, stitchMm } from './rims';
+import { addTail } from './tails';
+
+/** Whether a piece came off the machine whole. */
+export function isOff(run: Executed, piece: number): boolean {
+  const fabric = run.fabric.pieces[piece];
+  if (!fabric || fabric.rows === 0) return false;
+  const last = run.plan.pieces[piece]!.operations.at(-1);
+  return last?.op === 'hangOff' && !run.refusals.some((f) => f.place.piece === piece);
+}
+
+/** A cord of a few pins, gathered onto its own tail: it rolls up, and its outline is no rim of anything. */
+const isCord = (piece: Piece): boolean =>
+  piece.mode === 'tube-as-panel' && piece.operations.some((op) => op.op === 'hangOff' && op.style === 'drawstring');
+
+/** Waste next to one end of the work: rows, and whether the row beside the work is of a third colour. */
+function wasteAt(run: Executed, piece: number, edge: 'cast-on' | 'hung-off'): { rows: number; separator: boolean } {
+  const { purpose, rows } = run.fabric.pieces[piece]!;
+  const { first, last } = workSpan(rowRuns(run.fabric.pieces[piece]!));
+  const separator = PURPOSES.indexOf('separator');
+  return edge === 'cast-on'
+    ? { rows: first, separator: first > 0 && purpose[first - 1] === separator }
+    : { rows: rows - 1 - last, separator: last + 1 < rows && purpose[last + 1] === separator };
+}
+
+/** What holds the loops of the first row. */
+function startHold(run: Executed, piece: number): Hold {
+  const cast = run.plan.pieces[piece]!.operations.find((op) => op.op === 'castOn');
+  if (wasteAt(run, piece, 'cast-on').rows > 0) return 'open';
+  if (cast?.op !== 'castOn') return 'open';
+  const holds: Readonly<Record<typeof cast.style, Hold>> = { weave: 'woven', 'e-wrap': 'wrapped', rag: 'open' };
+  return holds[cast.style];
+}
+
+/** What holds the loops of the last row. */
+function endHold(op: Operation & { op: 'hangOff' }, cord: boolean): Hold {
+  const holds: Readonly<Record<typeof op.style, Hold>> = {
+    drawstring: cord ? 'drawn' : 'thread',
+    thread: 'thread',
+    waste: 'open',
+    chain: 'bound'
+  };
+  return holds[op.style];
+}
+
+/** Lays runs of one part out. */
+class Layer {
+  constructor(
+    private readonly run: Executed,
+    private readonly s: State,
+    private readonly part: number,
+    private readonly piece: number
+  ) {}
+
+  add(run: Run['run'], lo: number, hi: number, more: Partial<Run> = {}): number {
+    const unit = more.unit ?? 'stitches';
+    const mm =
+      unit === 'rows' ? lengthOfRows(this.run, this.piece, lo, hi) : (hi - lo + 1) * stitchMm(this.run, this.piece);
+    const made: Run = {
+      id: this.s.runs.length,
+      part: this.part,
+      run,
+      side: null,
+      lo,
+      hi,
+      unit,
+      mm,
+      row: null,
+      up: true,
+      hold: 'edge',
+      waste: 0,
+      separator: false,
+      cut: false,
+      ...more
+    };
+    return addRun(this.s, made);
+  }
+
+  end(edge: 'cast-on' | 'hung-off', lo: number, hi: number, hold: Hold, up: boolean): number {
+    const waste = wasteAt(this.run, this.piece, edge);
+    return this.add(edge, lo, hi, { hold, up, waste: waste.rows, separator: waste.separator });
+  }
+
+  /** One side of a panel from its first work row up: stretches of edge, and stitches that were held between them. */
+  side(side: Side): number[] {
+    const knitted = this.run.fabric.pieces[this.piece]!;
+    const { operations } = this.run.plan.pieces[this.piece]!;
+    const span = workSpan(rowRuns(knitted));
+    const ids: number[] = [];
+    let done = 0;
+    const edgeTo = (row: number): void => {
+      if (row > done) ids.push(this.add('side', done + 1, row, { side, unit: 'rows', up: side === 'high' }));
+      done = Math.max(done, row);
+    };
+    for (const t of knitted.trace) {
+      const op = operations[t.operation]!;
+      if (op.op !== 'hold' || op.side !== side) continue;
+      const row = t.rowsBefore - span.first;
+      edgeTo(row);
+      // Pins that left the needles: counted from what still hung there before.
+      const from = side === 'low' ? t.low - op.stitches : t.high + 1;
+      ids.push(this.add('held', from, from + op.stitches - 1, { side, row, hold: 'thread', up: side === 'low' }));
+    }
+    edgeTo(span.count);
+    return side === 'high' ? ids : ids.reverse();
+  }
+}
+
+/** The tails a piece comes off the machine with. */
+function tailsOf(run: Executed, s: State, part: number, piece: number): void {
+  const { operations } = run.plan.pieces[piece]!;
+  const { times } = s.parts[part]!;
+  const knitted = run.fabric.pieces[piece]!;
+  const first = workSpan(rowRuns(knitted)).first;
+  const add = (
+    yarn: string,
+    mm: number,
+    from: Tail['from'],
+    where: Tail['where'],
+    fate: Tail['fate'] = 'loose'
+  ): void => void addTail(s, { part, yarn, mm, from, where, face: 'purl', fate, times });
+  let before: { yarn: string; work: boolean } | null = null;
+  for (const [i, op] of operations.entries()) {
+    if (op.op === 'castOn') {
+      const work = operations.slice(i).find((o) => o.op === 'knit')?.purpose === 'work';
+      // The waste's own tail goes with the waste.
+      if (work) add(op.yarn, op.tailMm, 'cast-on', { at: 'cast-on' }, op.style === 'weave' ? 'string' : 'loose');
+      before = { yarn: op.yarn, work };
+    } else if (op.op === 'knit') {
+      const work = op.purpose === 'work';
+      const row = knitted.trace[i]!.rowsBefore - first;
+      if (before && before.yarn !== op.yarn) {
+        if (before.work && work) {
+          add(before.yarn, op.joinTailMm, 'join', { at: 'row', row });
+          add(op.yarn, op.joinTailMm, 'join', { at: 'row', row });
+        } else if (work) add(op.yarn, op.joinTailMm, 'first', { at: 'cast-on' });
+        else if (before.work) add(before.yarn, op.joinTailMm, 'last', { at: 'hung-off' });
+      } else if (before && before.work !== work) {
+        // Waste in the work's own yarn is cut all the same, else it could not come off.
+        add(op.yarn, op.joinTailMm, work ? 'first' : 'last', { at: work ? 'cast-on' : 'hung-off' });
+      }
+      before = { yarn: op.yarn, work };
+    } else if (op.op === 'newEnd') {
+      const row = knitted.trace[i]!.rowsBefore - first;
+      add(op.yarn, op.tailMm, 'join', { at: 'row', row });
+      add(op.yarn, op.tailMm, 'join', { at: 'row', row });
+    } else if (op.op === 'hangOff' && before?.work) {
+      const at = { at: 'hung-off' } as const;
+      if (op.style === 'drawstring' || op.style === 'chain') {
+        const own = op.thread === before.yarn;
+        const fate = op.style === 'drawstring' && s.parts[part]!.body !== 'cord' ? 'string' : 'loose';
+        if (!own) add(before.yarn, JOIN_TAIL_MM, 'last', at);
+        if (op.thread) {
+          add(op.thread, op.threadMm, 'string', at, fate);
+          if (!own) add(op.thread, op.threadMm, 'string', at, fate);
+        }
+      } else add(before.yarn, op.style === 'thread' ? CAST_ON_TAIL_MM : JOIN_TAIL_MM, 'last', at);
+    }
+  }
+}
+
+/** Lays one part on the table. */
+function layPart(run: Executed, s: State, piece: number, copy: number | null, times: number): void {
+  const planned = run.plan.pieces[piece]!;
+  const knitted = run.fabric.pieces[piece]!;
+  const index = s.parts.length;
+  const body: Part['body'] = planned.mode === 'tube' ? 'tube' : isCord(planned) ? 'cord' : 'panel';
+  const layer = new Layer(run, s, index, piece);
+  const span = workSpan(rowRuns(knitted));
+  const off = planned.operations.at(-1) as Operation & { op: 'hangOff' };
+  const hung = knitted.trace.at(-2);
+  const rehung = planned.operations.some((op) => op.op === 'rehang');
+  const part: Part = {
+    id: index,
+    runs: [],
+    tails: [],
+    piece,
+    copy,
+    times,
+    body,
+    form: 'tube',
+    out: 'knit',
+    surface: s.surfaces.length,
+    lifted: null,
+    ran: [],
+    filled: false,
+    floats: knitted.floats.after.length > 0,
+    pouch: [],
+    linked: false,
+    twisted: false,
+    brim: false,
+    channel: rehung ? 'empty' : 'none',
+    adorned: {}
+  };
+  s.parts.push(part);
+  s.ofPiece[piece]!.push(index);
+  const [low, high] = [knitted.low[span.first]!, knitted.high[span.first]!];
+  const [lastLow, lastHigh] = [hung?.low ?? low, hung?.high ?? high];
+  const start = layer.end('cast-on', low, high, rehung ? 'rehung' : startHold(run, piece), true);
+  const end = layer.end('hung-off', lastLow, lastHigh, endHold(off, body === 'cord'), false);
+  if (body === 'tube') {
+    const rim = rehung ? layer.add('fold', low, high, { hold: 'fold' }) : start;
+    if (rehung) part.lifted = start;
+    s.surfaces.push({ chi: 0, rims: [[rim], [end]], gone: false });
+  } else {
+    s.surfaces.push({ chi: 1, rims: [[start, ...layer.side('high'), end, ...layer.side('low')]], gone: false });
+  }
+  tailsOf(run, s, index, piece);
+}
+
+/**
+ * A fabric becomes a state: every piece that came off the machine lies on the table, its rims, tails and waste as the
+ * operations left them. Copies are one part unless an act names one of them.
+ *
+ * @example off(run).parts.map((part) => part.body) // ['tube']
+ */
+export function off(run: Executed): State {
+  const s: State = {
+    parts: [],
+    ofPiece: run.plan.pieces.map(() => []),
+    runs: [],
+    surfaces: [],
+    tails: [],
+    seams: [],
+    cuts: [],
+    cords: []
+  };
+  const named = new Set<number>();
+  for (const act of run.plan.acts) {
+    if (act.do === 'join') [...act.a, ...act.b].forEach((ref) => ref.copy !== undefined && named.add(ref.piece));
+    if (act.do === 'bind') act.runs.forEach((ref) => ref.copy !== undefined && named.add(ref.piece));
+  }
+  run.plan.pieces.forEach((piece, p) => {
+    if (!isOff(run, p)) return;
+    if (!named.has(p)) layPart(run, s, p, null, piece.copies);
+    else for (let copy = 1; copy <= piece.copies; copy++) layPart(run, s, p, copy, 1);
+  });
+  return s;
+}

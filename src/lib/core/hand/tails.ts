@@ -1,0 +1,55 @@
+import type { Face } from '../plan';
+import type { Cut, Part, State, Tail, TailAt } from './state';
+
+/** The face that lies inside a tube now. */
+export const innerFace = (part: Part): Face => (part.out === 'knit' ? 'purl' : 'knit');
+
+/** Whether nothing leads into a tube, or between the layers of a folded one: every end of it is shut. */
+export function sealed(s: State, part: number): boolean {
+  const p = s.parts[part]!;
+  if (p.body !== 'tube') return false;
+  return !s.surfaces[p.surface]!.rims.some((rim) => rim.some((id) => s.runs[id]!.part === part && isWayIn(s, id)));
+}
+
+/** Ends of a tube lead inside; its long folds and the fold of a brim do not. */
+function isWayIn(s: State, id: number): boolean {
+  const { run } = s.runs[id]!;
+  return run === 'cast-on' || run === 'hung-off' || run === 'fold' ? !isFoldOfLining(s, id) : false;
+}
+
+/** The fold of a tube that was pushed into itself leads to the lining's face, not between the layers. */
+const isFoldOfLining = (s: State, id: number): boolean =>
+  s.runs[id]!.run === 'fold' && s.parts[s.runs[id]!.part]!.form === 'lined';
+
+/** Whether a hand reaches a tail: it hangs outside, or a way in is open. */
+export const reachable = (s: State, tail: Tail): boolean =>
+  tail.face !== innerFace(s.parts[tail.part]!) || !sealed(s, tail.part);
+
+/** A new end of yarn. */
+export function addTail(s: State, tail: Omit<Tail, 'id'>): Tail {
+  const made: Tail = { ...tail, id: s.tails.length };
+  s.tails.push(made);
+  s.parts[made.part]!.tails.push(made.id);
+  return made;
+}
+
+/** Both ends of a length that was cut and worked in. */
+export function addCutTails(s: State, part: number, yarn: string, name: string, count = 1): void {
+  const { times, out } = s.parts[part]!;
+  const where: TailAt = { at: 'seam', name };
+  for (let i = 0; i < 2 * count; i++) {
+    addTail(s, { part, yarn, mm: 75, from: 'cut', where, face: out, fate: 'loose', times });
+  }
+}
+
+/** Records yarn that is cut. */
+export function addCut(s: State, cut: Cut): void {
+  s.cuts.push(cut);
+}
+
+/** All tails of a part. */
+export const tailsOf = (s: State, part: number): Tail[] => s.parts[part]!.tails.map((id) => s.tails[id]!);
+
+/** Tails of a part at one of its ends. */
+export const tailsAt = (s: State, part: number, edge: 'cast-on' | 'hung-off'): Tail[] =>
+  tailsOf(s, part).filter((t) => t.where.at === edge);

@@ -1,0 +1,222 @@
+import { allRows, type Executed } from '../knit';
+import type { Act, RunRef } from '../plan';
+import { type FactsOf, ruleOf } from './acts';
+import { type Left, leftUndone, type Thing, thingsOf } from './check';
+import { off } from './off';
+import { copiesOf } from './copies';
+import type { Refusal } from './refusal';
+import type { Cut, Seam, State, Tail } from './state';
+
+/** One act as it was done, or as it was refused. */
+export type Did = {
+  readonly [D in Act['do']]: {
+    readonly do: D;
+    readonly act: Extract<Act, { do: D }>;
+    /** Counts and lengths of what was done; null where it was refused. */
+    readonly facts: FactsOf[D] | null;
+    readonly index: number;
+    /** Names act, part and edge, never a position: a tick outlives a step more before it. */
+    readonly id: string;
+    readonly pieces: readonly number[];
+    /** Minutes for one copy, and how often it is done. */
+    readonly minutes: number;
+    readonly times: number;
+  };
+}[Act['do']];
+
+/** What hands made of a fabric. */
+export interface Worked {
+  readonly state: State;
+  readonly done: readonly Did[];
+  readonly refusals: readonly { readonly act: number; readonly refusal: Refusal }[];
+  readonly left: readonly Left[];
+  readonly things: readonly Thing[];
+  readonly seams: readonly Seam[];
+  readonly tails: readonly Tail[];
+  readonly cuts: readonly Cut[];
+}
+
+/** Pieces an act has its hands on. */
+export function piecesOf(act: Act): number[] {
+  const of = (refs: readonly RunRef[]): number[] => refs.map((ref) => ref.piece);
+  const all = ((): readonly number[] => {
+    switch (act.do) {
+      case 'join':
+        return [...of(act.a), ...of(act.b)];
+      case 'bind':
+        return of(act.runs);
+      case 'sewOn':
+        return [act.piece, act.to];
+      case 'block':
+      case 'rest':
+        return act.pieces;
+      case 'hang':
+        return act.motif === null ? [act.piece] : [act.piece, act.motif];
+      case 'weave':
+        return act.pieces ?? [];
+      case 'pompom':
+      case 'own':
+        return [];
+      case 'thread':
+      case 'draw':
+      case 'gather':
+      case 'bringOut':
+      case 'runDown':
+      case 'wasteOff':
+      case 'fold':
+      case 'turn':
+      case 'waist':
+      case 'fill':
+      case 'latch':
+      case 'cord':
+      case 'threadCord':
+      case 'fix':
+      case 'tie':
+        return [act.piece];
+    }
+  })();
+  return [...new Set(all)];
+}
+
+/** What tells two acts of one kind apart: edge, seam, place, fold. */
+function nameOf(act: Act): string {
+  switch (act.do) {
+    case 'draw':
+      return act.edges.join('+');
+    case 'thread':
+    case 'gather':
+    case 'wasteOff':
+      return act.edge;
+    case 'bringOut':
+      return act.from;
+    case 'join':
+    case 'bind':
+      return act.name;
+    case 'fold':
+      return act.how;
+    case 'turn':
+      return act.out;
+    case 'waist':
+      return String(act.at);
+    case 'cord':
+      return act.name;
+    case 'sewOn':
+      return act.place;
+    case 'fix':
+      return act.what;
+    case 'tie':
+      return [act.tails, act.edge].filter(Boolean).join('-');
+    case 'weave':
+      return [act.how, act.tails].filter(Boolean).join('-');
+    case 'own':
+      return act.text.slice(0, 24);
+    case 'runDown':
+    case 'fill':
+    case 'block':
+    case 'latch':
+    case 'threadCord':
+    case 'rest':
+    case 'pompom':
+    case 'hang':
+      return '';
+  }
+}
+
+/** Ids of acts in their order; alike ones are counted. */
+function idsOf(acts: readonly Act[]): string[] {
+  const seen = new Map<string, number>();
+  return acts.map((act) => {
+    const pieces = piecesOf(act).map((p) => p + 1).join('+'); // prettier-ignore
+    const base = ['hand', act.do, pieces, nameOf(act)]
+      .filter((part) => part !== '')
+      .join('.')
+      .slice(0, 70);
+    const n = (seen.get(base) ?? 0) + 1;
+    seen.set(base, n);
+    return n === 1 ? base : `${base}~${n}`;
+  });
+}
+
+/** Runs acts on a state, one after the other; what is refused is left out. */
+function perform(
+  run: Executed,
+  s: State,
+  acts: readonly Act[],
+  each: (act: Act, i: number, r: Refusal | null, facts: object | null, times: number) => void
+): void {
+  // prettier-ignore
+  const table = { run, s };
+  acts.forEach((act, i) => {
+    const rule = ruleOf(act);
+    const refusal = rule.refuses(act, table);
+    const times = refusal ? 1 : (rule.times?.(act, table) ?? copiesOf(run, act));
+    each(act, i, refusal ?? null, refusal ? null : rule.does(act, table), times);
+  });
+}
+
+/**
+ * Runs what hands do, on what came off the machine. One pass; the state before any act can be had from `stateBefore`.
+ *
+ * @example work(run).things[0] // { name: 'hat', euler: 1, openings: [{ name: 'brim', girthMm: 356 }] }
+ */
+export function work(run: Executed): Worked {
+  const s = off(run);
+  const { acts } = run.plan;
+  const ids = idsOf(acts);
+  const done: Did[] = [];
+  const refusals: { act: number; refusal: Refusal }[] = [];
+  perform(run, s, acts, (act, index, refusal, facts, times) => {
+    if (refusal) refusals.push({ act: index, refusal });
+    const minutes = facts ? ruleOf(act).minutes(facts) : 0;
+    done.push({ do: act.do, act, facts, index, id: ids[index]!, pieces: piecesOf(act), minutes, times } as Did);
+  });
+  const things = thingsOf(run, s);
+  // Where the machine refused a piece, the rest follows from that.
+  const whole = allRows(run) === 0 || s.parts.length >= run.plan.pieces.length;
+  return {
+    state: s,
+    done,
+    refusals,
+    left: whole ? leftUndone(run, s, things) : [],
+    things,
+    seams: s.seams,
+    tails: s.tails,
+    cuts: s.cuts
+  };
+}
+
+/** The last states that were asked for, by the number of acts that were done: a drawing asks for two neighbours. */
+const known = new WeakMap<Executed['fabric'], Map<number, State>>();
+
+/** A state of its own: records are copied one level deep, which is as deep as they change. */
+const copied = (s: State): State => ({
+  parts: s.parts.map((p) => ({ ...p, runs: [...p.runs], tails: [...p.tails], adorned: { ...p.adorned } })),
+  ofPiece: s.ofPiece,
+  runs: s.runs.map((r) => ({ ...r })),
+  surfaces: s.surfaces.map((f) => ({ ...f, rims: f.rims.map((rim) => [...rim]) })),
+  tails: s.tails.map((t) => ({ ...t })),
+  seams: [...s.seams],
+  cuts: [...s.cuts],
+  cords: [...s.cords]
+});
+
+/** States that are kept of one plan. */
+const KEPT = 3;
+
+/**
+ * What lay on the table before an act: the acts before it, done again from the nearest state that is known.
+ *
+ * @param index number of the act; one more than the last gives the end
+ */
+export function stateBefore(run: Executed, index: number): State {
+  const cache = known.get(run.fabric) ?? new Map<number, State>();
+  known.set(run.fabric, cache);
+  const found = cache.get(index);
+  if (found) return found;
+  const from = Math.max(0, ...[...cache.keys()].filter((at) => at < index));
+  const s = from > 0 ? copied(cache.get(from)!) : off(run);
+  perform(run, s, run.plan.acts.slice(from, index), () => undefined);
+  cache.set(index, s);
+  for (const old of cache.keys()) if (cache.size > KEPT) cache.delete(old);
+  return s;
+}

@@ -1,0 +1,112 @@
+import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
+import { type Brief, type Finding, NO_NOTES, type Notes, type Plan } from '../plan';
+import type { Fabric } from './fabric';
+import { knit } from './knit';
+
+/** A plan that has been run, with everything its readings share. Readings take it and nothing else. */
+export interface Executed {
+  readonly kit: Kit;
+  readonly brief: Brief;
+  readonly plan: Plan;
+  /** What only the draft knew: wishes that could not be had. */
+  readonly notes: Notes;
+  readonly fabric: Fabric;
+  readonly refusals: readonly Finding[];
+  /** The yarns of the fabric, strands as the brief has them, in the order of `fabric.yarns`. */
+  readonly yarns: readonly Yarn[];
+  /** For every piece, the gauge of each of those yarns on the piece's machine and tension hole. */
+  readonly gauges: readonly (readonly Gauge[])[];
+}
+
+/**
+ * Runs a plan and gathers what the readings need.
+ *
+ * @throws RangeError when the plan names a machine or yarn the kit does not have
+ */
+export function execute(kit: Kit, brief: Brief, plan: Plan, notes: Notes = NO_NOTES): Executed {
+  const { fabric, refusals } = knit(kit, plan);
+  const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
+  // Pieces on the same machine in the same hole share their gauges.
+  const known = new Map<string, readonly Gauge[]>();
+  const gauges = plan.pieces.map((piece) => {
+    const key = `${piece.hole} ${piece.machineId}`;
+    const found = known.get(key);
+    if (found) return found;
+    const machine = machineOf(kit, piece.machineId);
+    const own = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole));
+    known.set(key, own);
+    return own;
+  });
+  return { kit, brief, plan, notes, fabric, refusals, yarns, gauges };
+}
+
+/** The gauge most of a piece is knitted at: that of its first work row. */
+export function mainGauge(run: Executed, piece: number): Gauge {
+  const fabric = run.fabric.pieces[piece]!;
+  return run.gauges[piece]![mainYarn(fabric)]!;
+}
+
+/** Yarn of the first work row of a piece, by its index in the fabric. */
+export function mainYarn(piece: Fabric['pieces'][number]): number {
+  const at = piece.purpose.indexOf(0);
+  return piece.yarn[at < 0 ? 0 : at] ?? 0;
+}
+
+/** True rows of a finished plan, every copy counted. */
+export const allRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>
+  run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * run.fabric.pieces[p]!.rows, 0);
+
+/** A run of neighbouring rows that agree in everything a picture or a table shows. */
+export interface RowRun {
+  /** First and last row, counted from 0, both included. */
+  readonly first: number;
+  readonly last: number;
+  readonly yarn: number;
+  readonly purpose: number;
+  readonly operation: number;
+}
+
+/** Runs of a fabric that was read before: most readings ask, and a fabric never changes. */
+const runsOf = new WeakMap<Fabric['pieces'][number], readonly RowRun[]>();
+
+/**
+ * The rows of a piece gathered into runs of one operation each.
+ *
+ * @example rowRuns(fabric.pieces[0]) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }, …]
+ */
+export function rowRuns(piece: Fabric['pieces'][number]): readonly RowRun[] {
+  const known = runsOf.get(piece);
+  if (known) return known;
+  const runs: RowRun[] = [];
+  let first = 0;
+  for (let row = 1; row <= piece.rows; row++) {
+    if (row < piece.rows && piece.operation[row] === piece.operation[first]) continue;
+    runs.push({
+      first,
+      last: row - 1,
+      yarn: piece.yarn[first]!,
+      purpose: piece.purpose[first]!,
+      operation: piece.operation[first]!
+    });
+    first = row;
+  }
+  runsOf.set(piece, runs);
+  return runs;
+}
+
+/** The first and last work row, from 0, both included; waste comes before and after. */
+export function workSpan(runs: readonly RowRun[]): { first: number; last: number; count: number } {
+  const work = runs.filter((run) => run.purpose === 0);
+  const first = work[0]?.first ?? 0;
+  const last = work.at(-1)?.last ?? -1;
+  return { first, last, count: last - first + 1 };
+}
+
+/** Work rows of each yarn of a piece, by its index in the fabric; waste is left out. */
+export function workRows(piece: Fabric['pieces'][number]): Map<number, number> {
+  const rows = new Map<number, number>();
+  for (const r of rowRuns(piece)) {
+    if (r.purpose === 0) rows.set(r.yarn, (rows.get(r.yarn) ?? 0) + r.last - r.first + 1);
+  }
+  return rows;
+}

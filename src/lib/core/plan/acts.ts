@@ -1,0 +1,277 @@
+import type { Side } from './operations';
+import type { Edge, RunRef } from './rims';
+
+/**
+ * The hands' language: a closed list of what hands do once a piece is off the machine. It is data only: no counts, no
+ * lengths that follow from the fabric, no prose. `work` is the one engine that runs it; what an act refuses, does and takes
+ * in minutes stands in a file of its own in `hand/acts`, its words in `words`, its drawing in `draw/acts`.
+ */
+
+/** Ways of taking waste yarn off; words never mix them (craft 3.7). */
+export const WASTE_WAYS = ['strand', 'unravel', 'separator', 'cut'] as const;
+export type WasteWay = (typeof WASTE_WAYS)[number];
+
+/** Run a thread through the loops of an end: a length cut for it. */
+export interface Thread {
+  readonly do: 'thread';
+  readonly piece: number;
+  readonly edge: Edge;
+  readonly yarn: string;
+  readonly doubled: boolean;
+}
+
+/** Draw ends shut on their threads, several in turn; their tails are left inside or outside. */
+export interface Draw {
+  readonly do: 'draw';
+  readonly piece: number;
+  readonly edges: readonly Edge[];
+  readonly tail: 'in' | 'out';
+}
+
+/** Draw an end half together, so that what is left can be sewn flat. */
+export interface Gather {
+  readonly do: 'gather';
+  readonly piece: number;
+  readonly edge: Edge;
+}
+
+/** Bring the tail of one end out through the other, which is open still. */
+export interface BringOut {
+  readonly do: 'bringOut';
+  readonly piece: number;
+  readonly from: Edge;
+  readonly through: Edge;
+}
+
+/** How two runs become a seam. */
+export const JOIN_WAYS = ['loops', 'hook', 'needle', 'graft', 'mattress', 'rungs', 'zip', 'together'] as const;
+export type JoinWay = (typeof JOIN_WAYS)[number];
+
+/** Make one seam of two rims or runs of them. */
+export interface Join {
+  readonly do: 'join';
+  /** Code of the seam: `side-left`, `end-first`. */
+  readonly name: string;
+  readonly a: readonly RunRef[];
+  readonly b: readonly RunRef[];
+  readonly by: JoinWay;
+  /** Yarn that is cut for it; null where loops go through loops, or rungs through rungs. */
+  readonly yarn: string | null;
+  /** Pins left out, to run down as ladders. */
+  readonly leave?: readonly number[];
+  /** Two tubes in one another are closed straight across, through four layers. */
+  readonly across?: boolean;
+}
+
+/** Make an edge: chained off, crocheted, banded, or rungs chained alone. */
+export interface Bind {
+  readonly do: 'bind';
+  readonly name: string;
+  readonly runs: readonly RunRef[];
+  readonly by: 'chain' | 'crochet' | 'rungs';
+  readonly yarn: string;
+  /** Crochet stitches in every loop: in each, or in each and between. */
+  readonly perLoop?: 1 | 2;
+  /** Stitches the knitter wants round it, a multiple of the repeat; counted from the loops when absent. */
+  readonly stitches?: number;
+  readonly repeat?: number;
+  readonly rounds?: number;
+}
+
+/** Let the loops that were left out run down the whole piece. */
+export interface RunDown {
+  readonly do: 'runDown';
+  readonly piece: number;
+  readonly pins: readonly number[];
+}
+
+/** Take the waste yarn off an end whose loops are secured. */
+export interface WasteOff {
+  readonly do: 'wasteOff';
+  readonly piece: number;
+  readonly edge: Edge;
+  readonly by: WasteWay;
+}
+
+/** Folds of a piece, or of what was made of it. */
+export const FOLDS = ['inside', 'pinch', 'flat', 'pouch-right', 'pouch-left', 'pouch-over', 'brim', 'twist'] as const;
+export type FoldWay = (typeof FOLDS)[number];
+
+export interface Fold {
+  readonly do: 'fold';
+  readonly piece: number;
+  readonly how: FoldWay;
+  /** Lying flat: the two pins at the long folds; the marker and the pin opposite when absent. */
+  readonly pins?: readonly [number, number];
+  /** Height of a turned-up brim as it was asked for. */
+  readonly heightMm?: number;
+}
+
+/** Turn a piece so that this side is out. */
+export interface Turn {
+  readonly do: 'turn';
+  readonly piece: number;
+  readonly out: 'knit' | 'purl';
+}
+
+/** Draw a thread round a tube: at a row for a waist, or round both corners for ears. */
+export interface Waist {
+  readonly do: 'waist';
+  readonly piece: number;
+  readonly at: number | 'corners';
+  readonly yarn: string;
+}
+
+/** Fill a tube while an end is open. */
+export interface Fill {
+  readonly do: 'fill';
+  readonly piece: number;
+}
+
+/** Pin pieces out to their measures, moist, until they are dry. */
+export interface Block {
+  readonly do: 'block';
+  readonly pieces: readonly number[];
+}
+
+/** Latch floats up into columns. */
+export interface Latch {
+  readonly do: 'latch';
+  readonly piece: number;
+}
+
+/** A chain worked with a hook, between two points of a piece or by itself. */
+export interface Cord {
+  readonly do: 'cord';
+  readonly name: 'loop' | 'strap' | 'drawstring' | 'tie';
+  readonly piece: number;
+  readonly count: number;
+  readonly yarn: string;
+  /** Chains to 10 cm, by the knitter's own hook. */
+  readonly per10Cm: number;
+  /** As long as this run, from corner to corner, and a little more; or once round the end with room to pull. */
+  readonly along?: RunRef;
+  /** A length the knitter asked for. */
+  readonly mm?: number;
+}
+
+/** Run the cord through the channel of a piece. */
+export interface ThreadCord {
+  readonly do: 'threadCord';
+  readonly piece: number;
+}
+
+/** Sew runs of a part onto a line of another. */
+export interface SewOn {
+  readonly do: 'sewOn';
+  readonly piece: number;
+  readonly to: number;
+  /** Code of the place: `neck-sides`, `bag-tips`. */
+  readonly place: string;
+  /** Runs of the part that are sewn; each copy alike. */
+  readonly runs: readonly RunRef[];
+  /** Each run lies half to the left and half to the right of a point. */
+  readonly split?: boolean;
+  readonly yarn: string;
+}
+
+/** Stretch, let it rest, and measure before anything hides what is to be measured. */
+export interface Rest {
+  readonly do: 'rest';
+  readonly pieces: readonly number[];
+}
+
+/** Wind pompoms, or take bought ones, and fix them. */
+export interface Pompom {
+  readonly do: 'pompom';
+  readonly yarn: string;
+  readonly wraps: number;
+  readonly cardMm: number;
+  readonly count: number;
+  readonly on: 'piece' | 'alone';
+  readonly from: 'wound' | 'bought';
+  readonly by: 'bow' | 'button';
+}
+
+/** Fix a small thing onto a piece. */
+export interface Fix {
+  readonly do: 'fix';
+  readonly what: 'face' | 'safety-eyes' | 'button' | 'patch';
+  readonly piece: number;
+  readonly count: number;
+  readonly yarn: string;
+}
+
+/** Hang what was made on a line at even spacing. */
+export interface Hang {
+  readonly do: 'hang';
+  readonly piece: number;
+  /** The piece that hangs, every copy of it; null for pompoms. */
+  readonly motif: number | null;
+  readonly count: number;
+  readonly firstMm: number;
+  readonly spacingMm: number;
+  readonly dropMm: number;
+  readonly yarn: string;
+}
+
+/** Tie tails: those of every join, those of both crowns, or a work's first tail through its first loop. */
+export interface Tie {
+  readonly do: 'tie';
+  readonly piece: number;
+  readonly tails: 'joins' | 'crowns' | 'first-loop';
+  /** For a first loop: at which end. */
+  readonly edge?: Edge;
+  readonly how: 'knot' | 'overhand' | 'stitch';
+}
+
+/** Weave in, or bury between layers or in the filling, every tail that is loose and can be reached. */
+export interface Weave {
+  readonly do: 'weave';
+  /** Only of these pieces; of all when absent. */
+  readonly pieces?: readonly number[];
+  /** Only the tails of joins; every loose one when absent. */
+  readonly tails?: 'joins';
+  readonly how: 'woven' | 'inside';
+}
+
+/** A step in the knitter's own words. */
+export interface Own {
+  readonly do: 'own';
+  readonly text: string;
+}
+
+export type Act =
+  | Thread
+  | Draw
+  | Gather
+  | BringOut
+  | Join
+  | Bind
+  | RunDown
+  | WasteOff
+  | Fold
+  | Turn
+  | Waist
+  | Fill
+  | Block
+  | Latch
+  | Cord
+  | ThreadCord
+  | SewOn
+  | Rest
+  | Pompom
+  | Fix
+  | Hang
+  | Tie
+  | Weave
+  | Own;
+
+/** An act of one kind. @example ActOf<'draw'> */
+export type ActOf<D extends Act['do']> = Extract<Act, { readonly do: D }>;
+
+/** The side of the fabric that is meant by in and out. */
+export type Face = 'knit' | 'purl';
+
+/** Which edge of a panel an act speaks of. */
+export type PanelSide = Side;

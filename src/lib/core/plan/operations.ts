@@ -1,0 +1,134 @@
+/**
+ * The machine's language: a short, closed list of things a hand does at the ring. It is data, safe to store and to send;
+ * `knit` is the one engine that runs it.
+ */
+
+export type Mode = 'tube' | 'panel' | 'tube-as-panel';
+export type CastOnStyle = 'weave' | 'e-wrap' | 'rag';
+
+/** Put loops on every pin of the piece. The cast-on pass is not a counted row. */
+export interface CastOn {
+  readonly op: 'castOn';
+  readonly style: CastOnStyle;
+  readonly yarn: string;
+  readonly tailMm: number;
+  /** Only these pins of the piece; all of them when absent. */
+  readonly pins?: { readonly from: number; readonly to: number };
+}
+
+/** The two edges of a panel: at its lowest pin and at its highest. */
+export type Side = 'low' | 'high';
+
+/** Take one stitch away at an edge of a panel. */
+export interface Decrease {
+  readonly op: 'decrease';
+  readonly side: Side;
+  readonly stitches: number;
+  /** Full-fashioned keeps a neat edge column; simple moves the edge stitch onto its neighbour. */
+  readonly method: 'full-fashioned' | 'simple';
+}
+
+/** Fill the next pin beyond an edge of a panel. */
+export interface Increase {
+  readonly op: 'increase';
+  readonly side: Side;
+  readonly stitches: number;
+}
+
+/** Take edge stitches off onto a thread, to be chained off later. Only where the yarn is. */
+export interface Hold {
+  readonly op: 'hold';
+  readonly side: Side;
+  readonly stitches: number;
+}
+
+/** Cut the yarn and begin anew at one edge, with a tail at either end of the cut. */
+export interface NewEnd {
+  readonly op: 'newEnd';
+  readonly side: Side;
+  readonly yarn: string;
+  readonly tailMm: number;
+}
+
+/** From here on lay the yarn round a card behind these pins, for so many columns each (craft 8.9). */
+export interface Float {
+  readonly op: 'float';
+  readonly after: readonly number[];
+  readonly columns: number;
+}
+
+/** Set the machine's counter to zero. */
+export interface ZeroCounter {
+  readonly op: 'zeroCounter';
+}
+
+/** Knit rows with one yarn. Another yarn than before means a join at the marker. */
+export interface Knit {
+  readonly op: 'knit';
+  readonly section: string;
+  readonly yarn: string;
+  readonly rows: number;
+  /** Work stays in the piece; waste and separator rows come out again. */
+  readonly purpose: 'work' | 'waste' | 'separator';
+  /** Length of each of the two tails at a join. */
+  readonly joinTailMm: number;
+  /** Where the work begins on waste: its first tail is dropped into the middle, or tied loosely to find its stitch. */
+  readonly firstTail?: 'drop' | 'tie';
+}
+
+/** Lift the stitches of an earlier row back onto the pins, so that the rows between hang doubled. */
+export interface Rehang {
+  readonly op: 'rehang';
+  /** The true row whose stitches are lifted, from 1. */
+  readonly row: number;
+}
+
+/** Let the stitches of some pins run down on purpose, from the last row to the cast-on. */
+export interface Ladder {
+  readonly op: 'ladder';
+  readonly pins: readonly number[];
+}
+
+/** Take the piece off: onto a thread, by cranking on without yarn, or chained with a hook stitch by stitch. */
+export interface HangOff {
+  readonly op: 'hangOff';
+  readonly style: 'drawstring' | 'waste' | 'chain' | 'thread';
+  /** The thread that takes the live stitches, or the yarn they are chained with; null for a waste hang-off. */
+  readonly thread: string | null;
+  readonly threadMm: number;
+  readonly doubled: boolean;
+}
+
+export type Operation =
+  CastOn | ZeroCounter | Knit | Rehang | Ladder | Decrease | Increase | Hold | NewEnd | Float | HangOff;
+
+/** One thing that comes off the machine in one go. */
+export interface Piece {
+  readonly label: string;
+  readonly machineId: string;
+  readonly copies: number;
+  readonly mode: Mode;
+  /** First and last pin used, counted from 1 at the marker. */
+  readonly from: number;
+  readonly to: number;
+  /** Tension hole, counted from the smallest. */
+  readonly hole: number;
+  /** Pieces with the same pair name must come out alike. */
+  readonly pair?: string;
+  readonly operations: readonly Operation[];
+}
+
+/** Every operation of the language; a test fails when one is never exercised. */
+export const OPERATIONS = [
+  'castOn',
+  'zeroCounter',
+  'knit',
+  'rehang',
+  'ladder',
+  'decrease',
+  'increase',
+  'hold',
+  'newEnd',
+  'float',
+  'hangOff'
+] as const satisfies readonly Operation['op'][];

@@ -1,0 +1,127 @@
+import { machineOf, ringMm } from '../kit';
+import type { Executed } from '../knit';
+import type { Operation, Piece, Side } from '../plan';
+import type { Did } from '../hand';
+
+/**
+ * What a step at the machine says, as facts: pins, counts, lengths, ids. Words are made of them elsewhere.
+ */
+export interface StepFacts {
+  /** The machine is set up: mode, pins of a piece that is turned by hand. */
+  readonly mode: {
+    readonly machineId: string;
+    readonly mode: Piece['mode'];
+    readonly from: number;
+    readonly to: number;
+  };
+  /** Yarn through the tension guide. */
+  readonly guide: {
+    readonly hole: number;
+    readonly holes: number;
+    readonly yarn: string | null;
+    readonly strands: number;
+  };
+  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number }; // prettier-ignore
+  readonly zeroCounter: Record<never, never>;
+  readonly knit: KnitFacts;
+  readonly rehang: { readonly row: number; readonly pins: number };
+  readonly ladder: { readonly pins: readonly number[] };
+  readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number }; // prettier-ignore
+  readonly increase: { readonly pin: number; readonly next: number };
+  readonly hold: { readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
+  readonly newEnd: { readonly pin: number; readonly tailMm: number };
+  readonly float: { readonly after: readonly number[]; readonly columns: number };
+  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number }; // prettier-ignore
+}
+
+/** Rows of one yarn. */
+export interface KnitFacts {
+  readonly section: string;
+  readonly yarn: string;
+  readonly rows: number;
+  readonly purpose: 'work' | 'waste' | 'separator';
+  /** Rows of the piece, from 1, both included. */
+  readonly from: number;
+  readonly to: number;
+  readonly tube: boolean;
+}
+
+/** A new yarn is joined before the rows of a step. */
+export interface JoinedFacts {
+  readonly yarn: string;
+  readonly tailMm: number;
+  readonly tube: boolean;
+  /** The work begins here on its waste: its first tail is dropped, or tied loosely. */
+  readonly first: 'drop' | 'tie' | null;
+}
+
+/** What a step is about: one thing at the machine, or one act of the hands. */
+export type What =
+  | { readonly [K in keyof StepFacts]: { readonly say: K; readonly facts: StepFacts[K] } }[keyof StepFacts]
+  | { readonly say: 'act'; readonly did: Did };
+
+/** The pins an operation meets: what hung on them before it. */
+function pinsBefore(run: Executed, p: number, index: number) {
+  const piece = run.plan.pieces[p]!;
+  const hung = run.fabric.pieces[p]!.trace[index - 1];
+  const edge = (side: Side): number => (side === 'low' ? (hung?.low ?? piece.from) : (hung?.high ?? piece.to));
+  const inner = (side: Side, by: number): number => edge(side) + (side === 'low' ? by : -by);
+  return { edge, inner, occupied: hung?.occupied ?? 0 };
+}
+
+/**
+ * The facts of one operation.
+ *
+ * @param from true row of the piece before it
+ * @example factsOf(run, 0, 2, knitRows('Hat', 'red', 40), 0) // { say: 'knit', facts: { rows: 40, from: 1, to: 40, … } }
+ */
+export function factsOf(run: Executed, p: number, index: number, op: Operation, from: number): What {
+  const piece = run.plan.pieces[p]!;
+  const { edge, inner, occupied } = pinsBefore(run, p, index);
+  switch (op.op) {
+    case 'castOn':
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to } }; // prettier-ignore
+    case 'zeroCounter':
+      return { say: 'zeroCounter', facts: {} };
+    case 'knit':
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: from + 1, to: from + op.rows, tube: piece.mode === 'tube' } }; // prettier-ignore
+    case 'rehang':
+      return { say: 'rehang', facts: { row: op.row, pins: piece.to - piece.from + 1 } };
+    case 'ladder':
+      return { say: 'ladder', facts: { pins: op.pins } };
+    case 'decrease':
+      return {
+        say: 'decrease',
+        facts: { side: op.side, method: op.method, pin: edge(op.side), inner: inner(op.side, 1) }
+      };
+    case 'increase':
+      return { say: 'increase', facts: { pin: edge(op.side), next: inner(op.side, -1) } };
+    case 'hold': {
+      const [a, b] = [edge(op.side), inner(op.side, op.stitches - 1)];
+      return { say: 'hold', facts: { stitches: op.stitches, pin: a, from: Math.min(a, b), to: Math.max(a, b), next: inner(op.side, op.stitches) } }; // prettier-ignore
+    }
+    case 'newEnd':
+      return { say: 'newEnd', facts: { pin: edge(op.side), tailMm: op.tailMm } };
+    case 'float':
+      return { say: 'float', facts: { after: op.after, columns: op.columns } };
+    case 'hangOff': {
+      const turns = op.threadMm / ringMm(machineOf(run.kit, piece.machineId));
+      const panel = piece.mode !== 'tube';
+      return {
+        say: 'hangOff',
+        facts: {
+          style: op.style,
+          gather: panel && op.style === 'drawstring',
+          panel,
+          thread: op.thread,
+          threadMm: op.threadMm,
+          turns,
+          doubled: op.doubled,
+          stitches: occupied,
+          low: edge('low'),
+          high: edge('high')
+        }
+      };
+    }
+  }
+}

@@ -1,0 +1,187 @@
+import { reachable, type Run, type State } from '$lib/core/hand';
+import { lengthMmOf, mainYarn } from '$lib/core/knit';
+import { grain, halfWidth, layPanel, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from '$lib/core/read'; // prettier-ignore
+import { type Desk, partOf } from './drawing';
+import { curl, hairline, moved, sheet } from './pictures';
+
+/** A piece as it lies on the table in a state, and where its edges are. */
+export interface Lying {
+  readonly shapes: SketchShape[];
+  readonly lines: SketchLine[];
+  readonly labels: SketchLabel[];
+  readonly half: number;
+  readonly lengthMm: number;
+  readonly grain: Pick<Sketch, 'stitchMm' | 'rowMm'>;
+  /** Height of a place after so many work rows; the last row lies at the top. */
+  readonly yAt: (row: number) => number;
+}
+
+/** Longest a piece is drawn, in widths: a scarf at its true shape would be a thread. */
+const LONGEST = 2.2;
+
+/** Height of a strip of waste in a drawing, as a share of the width. */
+const WASTE = 0.22;
+
+const standing = (s: State, id: number, edge: 'cast-on' | 'hung-off'): Run[] =>
+  s.runs.filter((r) => r.part === id && r.run === edge && !r.cut);
+
+/** How an end of a tube looks: drawn to a point, or straight. */
+const endLook = (runs: readonly Run[]): 'open' | 'drawn' | 'straight' =>
+  runs.some((r) => r.hold === 'drawn') ? 'drawn' : runs.some((r) => r.hold === 'joined') ? 'straight' : 'open';
+
+/** What lies at one end: waste, live loops, a thread, a seam, an edge. */
+function endMarks(
+  runs: readonly Run[],
+  y: number,
+  half: number,
+  out: 1 | -1,
+  d: Desk,
+  yarn: number
+): Pick<Lying, 'shapes' | 'lines' | 'labels'> {
+  // prettier-ignore
+  const shapes: SketchShape[] = [];
+  const lines: SketchLine[] = [];
+  const labels: SketchLabel[] = [];
+  const { words, talk } = d.say;
+  const waste = runs.some((r) => r.waste > 0);
+  if (waste) {
+    const h = half * 2 * WASTE;
+    shapes.push(sheet(-half, out < 0 ? y - h : y, 2 * half, h, words.draw.waste(talk), 0.7));
+    labels.push({ at: [-half - 10, y + (out * h) / 2 + 4], text: words.draw.waste(talk), anchor: 'end' });
+  }
+  const [first] = runs;
+  if (!first) return { shapes, lines, labels };
+  const line = (more: Partial<SketchLine>): void => void lines.push(hairline([[-half, y], [half, y]], more)); // prettier-ignore
+  switch (first.hold) {
+    case 'open':
+    case 'left':
+      for (let i = 0; i < 12; i++) {
+        const x = -half + (2 * half * (i + 0.5)) / 12;
+        lines.push({ points: [[x - half * 0.05, y], [x, y + out * half * 0.12], [x + half * 0.05, y]], yarn, thickMm: 2 }); // prettier-ignore
+      }
+      break;
+    case 'thread':
+    case 'gathered':
+      lines.push({ points: Array.from({ length: 25 }, (_, i): Point => [-half + (2 * half * i) / 24, y + (i % 2 ? 4 : -4)]), yarn: null, thickMm: 2, strong: true, title: words.draw.parts.thread }); // prettier-ignore
+      break;
+    case 'joined':
+      line({ strong: true, title: words.draw.parts.seam });
+      break;
+    case 'bound':
+      lines.push({ points: Array.from({ length: 25 }, (_, i): Point => [-half + (2 * half * i) / 24, y + out * (i % 2 ? 6 : 1)]), yarn, thickMm: 3 }); // prettier-ignore
+      break;
+    case 'rehung':
+    case 'fold':
+      line({ dashed: true });
+      break;
+    case 'woven':
+    case 'wrapped':
+      line({});
+      break;
+    case 'drawn':
+    case 'edge':
+    case 'rungs':
+    case 'sewn':
+    case 'run':
+      break;
+  }
+  return { shapes, lines, labels };
+}
+
+/** Tails that hang at either end, those inside dashed. */
+function tailCurls(s: State, id: number, half: number, lengthMm: number, d: Desk): SketchLine[] {
+  const made: SketchLine[] = [];
+  for (const [edge, y, way] of [
+    ['cast-on', lengthMm, 1],
+    ['hung-off', -26, -1]
+  ] as const) {
+    const own = s.tails.filter(
+      (t) => t.part === id && t.where.at === edge && (t.fate === 'loose' || t.fate === 'string')
+    );
+    own.slice(0, 3).forEach((tail, i) => {
+      const yarn = d.made.fabric.yarns.indexOf(tail.yarn);
+      const line = curl([way * half * (0.9 - i * 0.22), y], way, yarn, d.say.words.draw.parts.tail);
+      made.push(reachable(s, tail) && tail.face === s.parts[id]!.out ? line : { ...line, yarn: null, thickMm: 0, dashed: true }); // prettier-ignore
+    });
+  }
+  return made;
+}
+
+/** A piece as it lies: bands of its rows, its ends as they are, its tails. */
+export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
+  const { made } = d;
+  const { part, id } = partOf(s, piece);
+  const size = grain(made, piece);
+  if (part && part.body !== 'tube') {
+    const lay = layPanel(made, piece);
+    const half = Math.max(lay.widthMm, 12) / 2;
+    return {
+      shapes: moved(lay.shapes, -lay.widthMm / 2, 0),
+      lines: tails ? tailCurls(s, id, half, lay.heightMm, d) : [],
+      labels: [],
+      half,
+      lengthMm: lay.heightMm,
+      grain: size,
+      yAt: lay.yAt
+    };
+  }
+  const half = Math.max(halfWidth(made, piece), 16);
+  const whole = Math.max(lengthMmOf(made, piece), half);
+  const lined = part?.form === 'lined';
+  const lengthMm = Math.min(lined ? whole / 2 : whole, 2 * half * LONGEST);
+  const rows = made.fabric.pieces[piece]!;
+  const count = [...rows.purpose].filter((p) => p === 0).length;
+  const yarn = mainYarn(rows);
+  const [top, bottom] = [standing(s, id, 'hung-off'), standing(s, id, 'cast-on')];
+  // A lining lies inside: what shows is the half that was knitted last, its end at the top, the fold at the foot.
+  const looks = lined ? (['open', endLook(top)] as const) : ([endLook(bottom), endLook(top)] as const);
+  const shape = tubeHalf(half, lengthMm, [looks[1], looks[0]]);
+  const shapes = layRows(made, piece, {
+    origin: [0, 0],
+    lengthMm,
+    half: shape,
+    rows: lined ? { from: Math.floor(count / 2), to: count } : { from: 0, to: count },
+    lastFirst: true
+  });
+  const marks = [endMarks(top, 0, half, -1, d, yarn), ...(lined ? [] : [endMarks(bottom, lengthMm, half, 1, d, yarn)])];
+  const yAt = (row: number): number => (lined ? lengthMm * (1 - (row - count / 2) / (count / 2)) : lengthMm * (1 - row / Math.max(1, count))); // prettier-ignore
+  const lines = marks.flatMap((m) => m.lines);
+  if (lined) {
+    lines.push(hairline([[-half * 0.86, lengthMm], [-half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm]], { dashed: true, title: d.say.words.draw.parts.inside })); // prettier-ignore
+  }
+  if (part?.brim) shapes.push(sheet(-half, lengthMm * 0.78, 2 * half, lengthMm * 0.22, '', 0.75));
+  return {
+    shapes: [...shapes, ...marks.flatMap((m) => m.shapes)],
+    lines: [...lines, ...(tails ? tailCurls(s, id, half, lengthMm, d) : [])],
+    labels: [
+      ...marks.flatMap((m) => m.labels),
+      { at: [-half - 10, lengthMm / 2], text: part ? d.say.words.draw.out[part.out] : '', anchor: 'end' }
+    ],
+    half,
+    lengthMm,
+    grain: size,
+    yAt
+  };
+}
+
+/** Both layers of a closed tube as it lies lengthwise: a box, its ends left and right, rungs where loops ran down. */
+export function lengthwise(d: Desk, s: State, piece: number) {
+  const { made } = d;
+  const { part } = partOf(s, piece);
+  const high = 2 * Math.max(halfWidth(made, piece), 16);
+  const along = Math.min(Math.max(lengthMmOf(made, piece), high), high * 3.4);
+  const rows = made.fabric.pieces[piece]!;
+  const count = [...rows.purpose].filter((p) => p === 0).length;
+  const shapes = layRows(made, piece, { origin: [0, high / 2], turn: 90, lengthMm: along, half: () => high / 2 });
+  const lines: SketchLine[] = [];
+  if (part && part.ran.length > 0) {
+    for (const y of [0, high]) {
+      for (let i = 0; i < 40; i++) {
+        const x = (along * (i + 0.5)) / 40;
+        lines.push(hairline([[x, y - 5], [x, y + 5]], { title: d.say.words.draw.parts.rungs })); // prettier-ignore
+      }
+    }
+  }
+  const xAt = (row: number): number => (along * row) / Math.max(1, count);
+  return { shapes, lines, high, along, xAt, count, grain: grain(made, piece) };
+}

@@ -1,0 +1,198 @@
+import { mainYarn } from '$lib/core/knit';
+import type { RunRef } from '$lib/core/plan';
+import { grain, layPanel, type PanelLay, type Point, type SketchLine, type SketchShape } from '$lib/core/read';
+import { type Desk, type DrawAct, yarnAt } from './drawing';
+import { lengthwise, lying } from './lying';
+import { arrow, flatEnd, hairline, moved, numbered, openEnd } from './pictures';
+import { locked, pouch } from './folds';
+import { parts } from './put';
+
+/** An edge of a panel as a heavy line on its outline. */
+function edgeLine(d: Desk, ref: RunRef, lay: PanelLay, dx: number, dy: number): SketchLine {
+  const piece = d.made.fabric.pieces[ref.piece]!;
+  const first = Math.max(0, piece.purpose.indexOf(0));
+  const last = piece.purpose.lastIndexOf(0);
+  const points: Point[] = [];
+  if (ref.run === 'held') {
+    const y = lay.yAt((ref.rows?.from ?? 1) + 1) + dy;
+    const x = ref.side === 'low' ? 0 : lay.widthMm;
+    points.push([x + dx, y], [x + dx + (ref.side === 'low' ? 1 : -1) * lay.widthMm * 0.3, y]);
+  } else if (ref.run === 'side') {
+    const to = Math.min(ref.rows?.to ?? last - first + 1, last - first + 1);
+    for (let row = ref.rows?.from ?? 1; row <= to; row++) {
+      const pin = ref.side === 'low' ? piece.low[first + row - 1]! : piece.high[first + row - 1]! + 1;
+      points.push([lay.xAt(pin) + dx, lay.yAt(row) + dy]);
+    }
+  } else {
+    const row = ref.run === 'cast-on' ? first : last;
+    const y = ref.run === 'cast-on' ? lay.heightMm : 0;
+    const [low, high] = [ref.pins?.from ?? piece.low[row]!, ref.pins?.to ?? piece.high[row]!];
+    points.push([lay.xAt(low) + dx, y + dy], [lay.xAt(high + 1) + dx, y + dy]);
+  }
+  return { points, yarn: null, thickMm: 9, strong: true, title: d.say.talk.label(ref.piece) };
+}
+
+/** Panels side by side, the edges that meet drawn heavily, numbered in order. */
+function panels(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
+  const pieces = [...new Set(refs.map((r) => r.piece))]
+    .filter((p) => d.made.plan.pieces[p]!.mode !== 'tube')
+    .slice(0, 4);
+  const lays = pieces.map((p) => layPanel(d.made, p));
+  const tall = Math.max(...lays.map((lay) => lay.heightMm));
+  const shapes: SketchShape[] = [];
+  const lines: SketchLine[] = [];
+  const labels: { at: Point; text: string; anchor: 'middle' }[] = [];
+  let x = 0;
+  pieces.forEach((p, i) => {
+    const lay = lays[i]!;
+    const dy = tall - lay.heightMm;
+    shapes.push(...moved(lay.shapes, x, dy));
+    for (const ref of refs) if (ref.piece === p) lines.push(edgeLine(d, ref, lay, x, dy));
+    labels.push({ at: [x + lay.widthMm / 2, tall + 26], text: d.say.talk.label(p), anchor: 'middle' });
+    x += lay.widthMm + Math.max(60, lay.widthMm * 0.25);
+  });
+  return parts({ shapes, lines, labels }, grain(d.made, pieces[0] ?? refs[0]!.piece));
+}
+
+/** Rungs of two tubes that lie one behind the other, chained over a stretch. */
+function rungs(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
+  const lay = lengthwise(d, d.before, refs[0]!.piece);
+  const { rows, run } = refs[0]!;
+  const [x0, x1] = [lay.xAt((rows?.from ?? 1) - 1), lay.xAt(rows?.to ?? lay.count)];
+  const y = run === 'upper' ? 0 : lay.high;
+  const out = run === 'upper' ? -1 : 1;
+  const back = refs.length > 1 ? moved(lay.shapes, 10, out * 14) : [];
+  const chain = Array.from({ length: 25 }, (_, i): Point => [x0 + ((x1 - x0) * i) / 24, y + out * (i % 2 ? 12 : 3)]);
+  return parts(
+    {
+      shapes: [...back, ...lay.shapes],
+      lines: [...lay.lines, { points: chain, yarn: null, thickMm: 3, strong: true }, ...arrow([x0, y + out * 26], [x1, y + out * 26], d.say.words.draw.parts.here)], // prettier-ignore
+      labels: [
+        { at: [x0, y + out * 40], text: d.say.words.draw.row(rows?.from ?? 1, d.say.talk), anchor: 'start' },
+        { at: [x1, y + out * 40], text: d.say.words.draw.row(rows?.to ?? lay.count, d.say.talk), anchor: 'end' }
+      ]
+    },
+    lay.grain
+  );
+}
+
+export const join: DrawAct<'join'> = (a, f, d) => {
+  const [first] = a.a;
+  const piece = first!.piece;
+  if (a.by === 'zip') {
+    const end = openEnd(d.made, piece, d.say.talk);
+    const n = end.shapes.length;
+    const inner = Array.from({ length: n }, (_, i): SketchShape => ({
+      points: [end.at(i - 0.2, end.r - 18), end.at(i + 0.2, end.r - 18), end.at(i + 0.2, end.r - 24), end.at(i - 0.2, end.r - 24)], // prettier-ignore
+      yarn: end.yarn,
+      title: d.say.words.draw.parts.inner
+    }));
+    const pairs = Array.from({ length: n }, (_, i) => hairline([end.at(i, end.r), end.at(i, end.r - 21)]));
+    return parts({ shapes: [...end.shapes, ...inner], lines: pairs, labels: end.labels });
+  }
+  if (f.halves || a.across) {
+    const end = flatEnd(d.made, piece, a.across ? 4 : 2, d.say);
+    const zig = a.by === 'loops' ? 9 : 4;
+    const path: SketchLine = {
+      points: Array.from({ length: end.half }, (_, i) => [i * 10, end.bottom / 2 + (i % 2 ? zig : -zig)] as const),
+      yarn: yarnAt(d, a.yarn) ?? mainYarn(d.made.fabric.pieces[piece]!),
+      thickMm: 2.5,
+      title: d.say.words.draw.parts.thread
+    };
+    const order = numbered([[0, -14], [0, end.bottom + 20], [10, -14]]); // prettier-ignore
+    return parts({ shapes: end.shapes, lines: [...end.lines, path], labels: [...end.labels, ...(a.by === 'loops' ? order : [])] }); // prettier-ignore
+  }
+  if (a.by === 'rungs') return rungs(d, [...a.a, ...a.b]);
+  if (first!.run === 'upper' || first!.run === 'lower') return pouch(d, piece, a.name === 'bag-left' ? 'seam-left' : 'seam-right'); // prettier-ignore
+  if (a.name === 'front-twisted') return locked(d, piece, true);
+  if (first!.run === 'first-end') {
+    const lay = lengthwise(d, d.before, piece);
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, hairline([[0, 0], [0, lay.high]], { strong: true, thickMm: 5 }), hairline([[lay.along, 0], [lay.along, lay.high]], { strong: true, thickMm: 5 }), ...arrow([-12, lay.high * 0.5], [-12, -20], ''), ...arrow([lay.along + 12, lay.high * 0.5], [lay.along + 12, -20], '')], labels: [] }, lay.grain); // prettier-ignore
+  }
+  if (d.made.plan.pieces[piece]!.mode === 'tube' && a.b[0]!.piece === piece) {
+    const lay = lying(d, d.before, piece);
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, hairline([[-lay.half, 0], [lay.half, 0]], { strong: true, thickMm: 5 }), hairline([[-lay.half, lay.lengthMm], [lay.half, lay.lengthMm]], { strong: true, thickMm: 5 })], labels: lay.labels }, lay.grain); // prettier-ignore
+  }
+  return panels(d, [...a.a, ...a.b]);
+};
+
+export const bind: DrawAct<'bind'> = (a, f, d) => {
+  const [first] = a.runs;
+  const piece = first!.piece;
+  if (a.by === 'rungs') return rungs(d, a.runs);
+  if (d.made.plan.pieces[piece]!.mode !== 'tube') return panels(d, a.runs);
+  if (first!.run === 'first-end' || first!.run === 'last-end') {
+    // Two flattened ends, front and back of the arm, and the cuff round both as one ring.
+    const lay = lengthwise(d, d.before, piece);
+    const x = first!.run === 'first-end' ? 0 : lay.along;
+    const out = first!.run === 'first-end' ? -1 : 1;
+    const round = Array.from({ length: 33 }, (_, i): Point => {
+      const angle = (2 * Math.PI * i) / 32;
+      return [x + out * (16 + 9 * Math.cos(angle)), lay.high / 2 + (lay.high / 2) * Math.sin(angle)];
+    });
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }], labels: [] }, lay.grain); // prettier-ignore
+  }
+  const end = openEnd(d.made, piece, d.say.talk);
+  const n = Math.min(Math.max(1, f.stitches), 2 * end.shapes.length);
+  const each = end.shapes.length / n;
+  const loops = Array.from({ length: n }, (_, i): SketchLine => ({
+    points: [end.at(i * each, end.r + 6), end.at((i + 0.5) * each, end.r + 15), end.at((i + 1) * each, end.r + 6)],
+    yarn: yarnAt(d, a.yarn),
+    thickMm: 2.5
+  }));
+  return parts({
+    shapes: end.shapes,
+    lines: loops,
+    labels: [
+      ...end.labels.map((l) => ({ ...l, at: [l.at[0] * 1.12, l.at[1] * 1.12] as const })),
+      ...numbered([end.at(0, end.r - 18), end.at(Math.min(1, end.shapes.length - 1), end.r - 18)])
+    ]
+  });
+};
+
+/** Where a part sits: the thing it is sewn onto, the part beside it, and an arrow from the one to the other. */
+export const sewOn: DrawAct<'sewOn'> = (a, f, d) => {
+  if (a.place === 'bag-tips') return pouch(d, a.to, 'tips');
+  const body = lying(d, d.before, a.to, false);
+  const part = lying(d, d.before, a.piece, false);
+  const x = body.half + Math.max(20, part.half) + 46;
+  const spots: readonly Point[] = spotsOf(a.place, body.half, body.lengthMm);
+  return parts(
+    {
+      shapes: [...body.shapes, ...moved(part.shapes, x, 0)],
+      lines: [
+        ...body.lines,
+        ...spots.slice(0, Math.max(1, f.count)).map(([sx, sy]) => hairline([[sx - 7, sy], [sx + 7, sy]], { strong: true, thickMm: 6 })), // prettier-ignore
+        ...arrow(
+          [x - part.half - 6, part.lengthMm * 0.5],
+          [spots[0]![0] + 12, spots[0]![1]],
+          d.say.words.draw.parts.here
+        )
+      ],
+      labels: []
+    },
+    body.grain
+  );
+};
+
+/** Spots of a place on the body as it lies, its last row at the top. */
+function spotsOf(place: string, half: number, lengthMm: number): Point[] {
+  const at = (x: number, y: number): Point => [half * x, lengthMm * y];
+  switch (place) {
+    case 'neck-sides':
+      return [at(0.85, 0.48), at(-0.85, 0.48)];
+    case 'head-top':
+      return [at(0.4, 0.08), at(-0.4, 0.08)];
+    case 'head':
+    case 'top':
+      return [at(0, 0.04)];
+    case 'back':
+      return [at(0.4, 0.36), at(-0.4, 0.36)];
+    case 'belly':
+      return [at(0.7, 0.5), at(-0.7, 0.5), at(0.7, 0.8), at(-0.7, 0.8)];
+    case 'end':
+      return [at(0, 0.98)];
+    default:
+      return [at(0.45, 0.94), at(-0.45, 0.94), at(0.2, 0.98), at(-0.2, 0.98)];
+  }
+}

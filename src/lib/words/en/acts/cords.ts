@@ -1,0 +1,50 @@
+import type { Words } from '../../words';
+
+type Cords = Pick<Words['acts'], 'cord' | 'threadCord' | 'pompom' | 'hang' | 'own'>;
+
+/** Length of a card to its width (craft 7.18: about 10 x 7.5 cm). */
+const CARD_LENGTH = 100 / 75;
+
+/** Chains, pompoms, and what hangs on a line. */
+export const cords: Cords = {
+  cord: (a, f, t) => {
+    const what = { loop: 'loop', strap: 'strap', drawstring: 'drawstring', tie: 'tie cord' }[a.name];
+    const how = {
+      loop: 'From one corner of that end to the other, fastened at both: it hooks over.',
+      strap: 'Sew each on at front and back, twice through.',
+      drawstring: 'Knot both ends so that they cannot slip back.',
+      tie: 'Fastened at the sides of the brim; knot the ends that hang.'
+    }[a.name];
+    return {
+      title: `Chain ${f.count === 1 ? `a ${what}` : t.many(f.count, what, `${what}s`)} of ${t.len(f.mm)}: ${t.many(f.chains, 'chain', 'chains')}${f.count > 1 ? ' each' : ''}`,
+      detail: `In ${t.yarn(a.yarn)}, ${t.len(f.cutMm)} of it${f.count > 1 ? ' for each' : ''}. ${how}`
+    };
+  },
+  threadCord: (_a, f, t) => ({
+    title: 'Thread the cord through the channel',
+    detail: `Begin at the marker column, once round, out beside where it went in: ${t.len(f.mm)} of cord, both ends knotted together.`
+  }),
+  pompom: (a, f, t) => {
+    const fixed = a.by === 'button' ? 'buttoned on' : 'tied on with a double bow inside';
+    const on = a.on === 'piece' ? ` It is ${fixed}: removable, because it does not wash well.` : '';
+    if (f.bought) {
+      return {
+        title: f.count === 1 ? 'Fix the bought pompom' : `Fix ${t.many(f.count, 'bought pompom', 'bought pompoms')}`,
+        detail: `By its ${a.by === 'button' ? 'button' : 'string'}, from outside to inside.${on}`
+      };
+    }
+    const [w, h] = [a.cardMm * CARD_LENGTH, a.cardMm];
+    return {
+      title: a.on === 'alone' ? `Wind, tie, cut and trim ${t.many(f.count, 'pompom', 'pompoms')}` : `Make and fix ${t.many(f.count, 'pompom', 'pompoms')}`, // prettier-ignore
+      detail: `${t.num(a.wraps)} wraps round a card of ${t.len(w)} x ${t.len(h)} in ${t.yarn(a.yarn)}, tied in the middle with a strong thread, cut at both edges, trimmed to a ball of ${t.len(f.sizeMm)}: ${t.run(f.yarnMm / 1000)}${f.count > 1 ? ' each' : ''}.${on}`
+    };
+  },
+  hang: (a, f, t) => {
+    const what = a.motif === null ? t.many(f.count, 'pompom', 'pompoms') : t.many(f.count, t.piece(a.motif), `${t.piece(a.motif)}s`); // prettier-ignore
+    return {
+      title: `Tie ${what} to the line`,
+      detail: `The first ${t.len(a.firstMm)} from the end, then every ${t.len(a.spacingMm)}, middle to middle${a.dropMm > 0 ? `, hanging ${t.len(a.dropMm)} below the line` : ', close to the line'}. Cut ${t.many(f.count, 'thread', 'threads')} of ${t.len(f.cutMm)} of ${t.yarn(a.yarn)}. The ends of the line stay, to tie it up with.`
+    };
+  },
+  own: (_a, f) => ({ title: f.text, detail: '' })
+};

@@ -1,0 +1,67 @@
+import type { Edge } from '$lib/core/plan';
+import { edgeOf } from '../refusals';
+import type { Words } from '../../words';
+
+type Ends = Pick<Words['acts'], 'thread' | 'draw' | 'gather' | 'bringOut' | 'wasteOff' | 'runDown'>;
+
+const both = (edges: readonly Edge[]): boolean => edges.length > 1;
+
+/** Ends of a piece: threaded, drawn, rid of waste. */
+export const ends: Ends = {
+  thread: (a, f, t) => ({
+    title: `Thread ${edgeOf(a.edge, a.piece, t)}`,
+    detail: `Cut ${t.len(f.mm)} of ${t.yarn(a.yarn)}${a.doubled ? ' and use it doubled' : ''}. With a blunt needle pick up every live loop once round, all ${t.num(f.stitches)}, from inside to outside, a finger over the next one.`
+  }),
+  draw: (a, f, t) => {
+    if (both(a.edges)) {
+      return {
+        title: 'Draw both edges shut in turn',
+        detail:
+          'A little on the one thread, a little on the other: pulling one too fast leaves inner loops hanging, and catching the running thread snaps it. Look from inside for a hanging loop. Knot, and leave the ends outside.'
+      };
+    }
+    const pull = f.woven ? 'Pull the cast-on tail' : 'Pull the thread';
+    const knot =
+      a.tail === 'in'
+        ? 'Knot it inside and keep its tail long.'
+        : 'Knot it on the outside and leave its tail there: inside no hand would reach it.';
+    return {
+      title: `Draw ${edgeOf(a.edges[0]!, a.piece, t)} shut`,
+      detail: `${pull} little by little until ${t.stitches(f.stitches)} leave no hole; pass it once more through the stitches. ${knot}`
+    };
+  },
+  gather: (a, f, t) => ({
+    title: `Gather ${edgeOf(a.edge, a.piece, t)} half`,
+    detail: `Draw its ${t.stitches(f.stitches)} together until the opening is half as wide, and knot. What is left is sewn flat next.`,
+    why: 'Gathered half and sewn flat it does not bunch in a shoe; drawn shut it is quicker.'
+  }),
+  bringOut: (a, f, t) => ({
+    title: `Bring ${f.tails === 1 ? 'the tail' : `all ${f.tails} tails`} of the inner crown out`,
+    detail: `The first crown of the ${t.piece(a.piece)} now lies under the open end. Reach in and lead ${f.tails === 1 ? 'its tail' : 'its tails'} out through the opening: once that is drawn shut no hand gets there any more.`
+  }),
+  wasteOff: (a, f, t) => {
+    const at = edgeOf(a.edge, a.piece, t);
+    const rows = t.rows(f.rows);
+    const title = `Take the waste off ${at}`;
+    switch (a.by) {
+      case 'strand':
+        return { title, detail: `Its ${t.num(f.loops)} loops are held. Find the one strand that runs through the loops next to the work and pull it out: the ${rows} fall off in one piece. Keep the strip if you like, you know its count.` }; // prettier-ignore
+      case 'separator':
+        return { title, detail: `Its ${t.num(f.loops)} loops are held. Pull the separator ${t.terms.row}: the waste falls away whole, ${rows} with it.` }; // prettier-ignore
+      case 'cut':
+        return { title, detail: `Its ${t.num(f.loops)} loops are held. Cut the waste away with scissors just beyond the secured ${t.terms.row}, all ${rows} of it, and pick out what hangs on.` }; // prettier-ignore
+      case 'unravel':
+        return {
+          title,
+          detail:
+            a.edge === 'hung-off'
+              ? `Its ${t.num(f.loops)} loops are held. Pull the free end: the ${rows} run back loop by loop.`
+              : `Its ${t.num(f.loops)} loops are held. Free the cast-on ${t.terms.pin} by ${t.terms.pin} first, then the ${rows} unravel.`
+        };
+    }
+  },
+  runDown: (a, f, t) => ({
+    title: `Let the two loops of the ${t.piece(a.piece)} run down`,
+    detail: `The loops left out at ${t.pins} ${t.list(f.pins.map(String))} run from the last ${t.terms.row} to the first: ${t.rows(f.rows)}, each leaves a rung. Help with a hook where they cling.`
+  })
+};

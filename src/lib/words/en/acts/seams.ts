@@ -1,0 +1,158 @@
+import type { ActOf } from '$lib/core/plan';
+import type { FactsOf } from '$lib/core/hand';
+import type { Talk } from '../../talk';
+import type { Said, Words } from '../../words';
+import { PLACES, seam } from '../names';
+
+type Seams = Pick<Words['acts'], 'join' | 'bind' | 'sewOn'>;
+
+const with_ = (a: { readonly yarn: string | null }, mm: number, t: Talk): string =>
+  a.yarn ? `, with ${t.len(mm)} of ${t.yarn(a.yarn)}` : '';
+
+/** A flat end closed, by one of the schools. */
+function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
+  const [first] = a.a;
+  const n = f.a.count + f.b.count + f.left;
+  const half = Math.min(f.a.count, f.b.count);
+  const odd = f.odd ? ' One is left over: take it together with its neighbour.' : '';
+  const leave = f.left ? ` Leave out the first stitch and the one opposite, ${t.pins} ${t.list((a.leave ?? []).map(String))}: they run down later.` : ''; // prettier-ignore
+  const find = `Find the stitch where the tail is and count ${t.num(Math.floor(n / 2))} to the fold: ${t.many(half, 'pair', 'pairs')}.${odd}${leave}`;
+  const title = `Close the ${seam(a.name, t)} of the ${t.piece(first!.piece)} straight across`;
+  switch (a.by) {
+    case 'loops':
+      return {
+        title,
+        detail: `${find} Hook into the first loop, pull the next one of the other side through it, and so on, top and bottom in turn. The work's own tail goes through the last loop; knot.`,
+        why: 'Loop through loop needs no yarn of its own; slip stitches of cut yarn are quicker and firmer.'
+      };
+    case 'hook':
+      return {
+        title,
+        detail: `${find} Slip-stitch through both layers, loop by loop${with_(a, f.cutMm, t)}.`,
+        why: 'With a hook: quick, a firm ridge that also carries weight. Loop through loop: flat, no yarn cut.'
+      };
+    case 'needle':
+    case 'graft':
+    case 'mattress':
+    case 'rungs':
+    case 'together':
+    case 'zip':
+      return {
+        title,
+        detail: `${find} Sew through both layers, stitch by stitch${with_(a, f.cutMm, t)}.`,
+        why: 'With a needle: flat and soft. With a hook: quicker and firmer.'
+      };
+  }
+}
+
+/** How the two edges of a seam are described. */
+function edges(f: FactsOf['join'], t: Talk): string {
+  const side = (s: FactsOf['join']['a']): string =>
+    `${s.unit === 'rows' ? t.rows(s.count) : t.stitches(s.count)}${s.stitches > 0 ? ` and ${t.stitches(s.stitches)}` : ''} of the ${t.list(s.pieces.map(t.piece))}`;
+  return `${side(f.a)} to ${side(f.b)}, ${t.len(f.mm)}`;
+}
+
+const HOW: Readonly<Record<ActOf<'join'>['by'], { how: string; why?: string }>> = {
+  loops: { how: 'loop through loop' },
+  hook: { how: 'hook a slip stitch through both edges, loop by loop', why: 'Hooked: quick and firm. Sewn: flatter.' },
+  needle: { how: 'sew stitch by stitch, edge to edge', why: 'Sewn: flat. Hooked: quicker and firmer.' },
+  graft: { how: 'graft loop to loop, so that the seam is one more row', why: 'Grafted: cannot be seen or felt. Hooked: quicker.' }, // prettier-ignore
+  mattress: { how: 'mattress stitch, one or two bars at a time, from the right side', why: 'Mattress stitch lies flat and can be undone. A hooked seam is quicker and firmer.' }, // prettier-ignore
+  rungs: { how: 'two rungs of the one tube through two of the other, and on' },
+  zip: { how: 'one stitch of the outer edge, one of the inner, all round' },
+  together: { how: 'take a loop off either thread, hook both off together: three layers in one pass' }
+};
+
+/** Seams, edges, and what is sewn on. */
+export const seams: Seams = {
+  join: (a, f, t) => {
+    if (a.by === 'zip') {
+      return {
+        title: 'Zip both edges together',
+        detail: `Both ends level, purl sides together, the seam line of the one on that of the other, else it twists. One thread of ${t.len(f.cutMm)} in ${t.yarn(a.yarn!)}: ${HOW.zip.how}, ${t.many(f.a.count, 'pair', 'pairs')}. Never catch the running thread itself: it snaps.`,
+        why: 'Zipped first: flat, without a lump. Drawing each end by itself is quicker.'
+      };
+    }
+    if (a.across) {
+      const half = Math.floor(f.a.count / 2);
+      return {
+        title: 'Close both ends together, straight across',
+        detail: `Flatten them so that the line of joins is at one side: ${t.many(half, 'group', 'groups')} of four, one stitch from each layer. ${a.by === 'hook' ? 'Hook through all four layers, draw the yarn through, and on to the next' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Leave the tails outside.`,
+        why: a.by === 'hook' ? 'With a hook: quick and firm. With a needle: flatter.' : 'With a needle: flat and soft. With a hook: quicker and firmer.' // prettier-ignore
+      };
+    }
+    if (a.name === 'toe') {
+      return {
+        title: `Sew the toe of the ${t.piece(f.a.piece)} flat`,
+        detail: `Lay the gathered opening flat and sew across it, ${t.len(f.mm / 2)}${with_(a, f.cutMm, t)}.`
+      };
+    }
+    if (f.halves) return closing(a, f, t);
+    if (a.by === 'rungs') {
+      return {
+        title: `Chain both ladders: ${seam(a.name, t)}`,
+        detail: `${t.sentence(t.many(f.a.count, 'rung', 'rungs'))} of either tube, ${t.len(f.mm)}: hook ${HOW.rungs.how}. At the end of the chain pull ${t.len(f.cutMm)} of ${t.yarn(a.yarn!)} through the last loop.`
+      };
+    }
+    if (a.name === 'front-twisted') {
+      return {
+        title: 'Sew the locked ends through four layers',
+        detail: `The two U shapes lie in each other: sew once through all four layers, ${t.len(f.mm / 2)}${with_(a, f.cutMm, t)}. Turn it over: the twist sits in front.`
+      };
+    }
+    const { how, why } = HOW[a.by];
+    return {
+      title: `Join: ${seam(a.name, t)}`,
+      detail: `${t.sentence(edges(f, t))}: ${how}${with_(a, f.cutMm, t)}.`,
+      ...(why ? { why } : {})
+    };
+  },
+  bind: (a, f, t) => {
+    const name = seam(a.name, t);
+    const pieces = [...new Set(a.runs.map((run) => run.piece))];
+    const of = pieces.length === 1 ? ` of the ${t.piece(pieces[0]!)}` : '';
+    const yarn = `${t.len(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    if (a.by === 'rungs') {
+      return {
+        title: `Chain one tube's rungs alone: ${name}`,
+        detail: `${t.sentence(t.many(f.stitches, 'rung', 'rungs'))} of this tube, ${t.len(f.mm)}, each through the one before, to the other side of the opening; pull ${yarn} through the last. No rung stays open.`
+      };
+    }
+    if (a.by === 'chain') {
+      return {
+        title: `Chain off ${t.stitches(f.loops)}: ${name}`,
+        detail: `From the thread onto the hook one by one, each pulled through the one before: firm, not tight. ${yarn}; the end through the last one, the thread comes out.`
+      };
+    }
+    const single = t.terms.crochet === 'US' ? 'single crochet (UK: double)' : 'double crochet (US: single)';
+    if (a.stitches !== undefined) {
+      const repeats = (a.repeat ?? 1) > 1 ? (f.stitches % a.repeat! === 0 ? `, ${t.many(f.stitches / a.repeat!, 'repeat', 'repeats')} of ${a.repeat}` : `, a repeat of ${a.repeat} that does not come out`) : ''; // prettier-ignore
+      return {
+        title: `Crochet the ${name}: ${t.many(f.rounds, 'round', 'rounds')} of ${t.stitches(f.stitches)}`,
+        detail: `Round both flattened ends as one ring, between the ribs${repeats}, in ${single}. It does not sew the sleeve shut: the ends lie in front of the arm and behind it. ${yarn}.`
+      };
+    }
+    const along =
+      f.rows > 0
+        ? `Along ${t.len(f.mm)}, three stitches for every four ${t.terms.row}s, so that it neither pulls nor waves`
+        : a.perLoop === 2
+          ? `One ${single} in every loop and one between: it gives when the foot or hand goes through`
+          : `One ${single} through every loop of the work`;
+    return {
+      title: `Crochet the ${name}${of}: ${t.stitches(f.stitches)}`,
+      detail: `${along}. ${yarn}; close with a slip stitch and pull the end through.`
+    };
+  },
+  sewOn: (a, f, t) => {
+    const place = PLACES[a.place] ?? a.place;
+    const each = f.count > 1 ? ' for each' : '';
+    const which = f.count === 1 ? `the ${t.piece(a.piece)}` : `the ${t.num(f.count)} ${t.piece(a.piece)}s`;
+    const how = a.split
+      ? `each end half to the left and half to the right of a tip`
+      : `mattress stitch along its end, twice where it is pulled`;
+    return {
+      title: `Sew ${which} on`,
+      detail: `${t.sentence(place)}, on the ${t.piece(a.to)}: ${how}. ${t.len(f.cutMm)} of ${t.yarn(a.yarn)}${f.ends > 1 ? ` for each of ${f.ends} ends` : each}.`
+    };
+  }
+};

@@ -1,0 +1,67 @@
+import type { Words } from '../../words';
+
+type Shaping = Pick<Words['acts'], 'waist' | 'fill' | 'fix' | 'block' | 'latch' | 'rest'>;
+
+/** Pieces named one by one up to this many; more are counted. */
+const NAMED = 4;
+
+/** What gives a piece its shape: rest, blocking, filling, threads drawn round it, a face. */
+export const shaping: Shaping = {
+  waist: (a, f, t) =>
+    f.row === null
+      ? {
+          title: 'Gather the two corners into ears',
+          detail: `Run ${t.len(f.cutMm)} of ${t.yarn(a.yarn)} twice round each corner along a slanting line, ${t.len(60)} down; draw it, knot.`
+        }
+      : {
+          title: `Draw a waist at ${t.row(f.row)} of the ${t.piece(a.piece)}`,
+          detail: `Run ${t.len(f.cutMm)} of ${t.yarn(a.yarn)} through every second stitch of ${t.row(f.row)}, draw it, once more round, and knot.`
+        },
+  fill: (a, f, t) => ({
+    title: `Fill the ${t.piece(a.piece)}: about ${t.num(f.grams, f.grams < 10 ? 1 : 0)} g`,
+    detail: `Small pulls of filling through the open end, the far end first, until it is ${t.len(f.girthMm)} round and no filling shows between the stitches. The weight is an estimate.`
+  }),
+  fix: (a, f, t) => {
+    const yarn = `${t.len(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    switch (a.what) {
+      case 'face':
+        return { title: 'Embroider the face', detail: `Eyes and mouth with ${yarn}.`, why: 'Embroidered eyes cannot come off.' }; // prettier-ignore
+      case 'safety-eyes':
+        return {
+          title: 'Set the safety eyes, sew the face',
+          detail: `Press the eyes through from outside while you can reach inside, washers tight. Mouth with ${yarn}.`,
+          why: 'Safety eyes look lively, and are no eyes for children under 3. Embroidered ones cannot come off.'
+        };
+      case 'button':
+        return {
+          title: `Sew on ${t.many(f.count, 'button', 'buttons')}`,
+          detail: `Evenly spaced along the band, a hole opposite each: chain two over two stitches when the band is worked. ${yarn} for each.`
+        };
+      case 'patch':
+        return {
+          title: `Sew on ${t.many(f.count, 'patch', 'patches')}`,
+          detail: `Pinned flat, sewn round with ${yarn}.`
+        };
+    }
+  },
+  block: (_a, f, t) => {
+    const several = f.pieces.length > NAMED || f.count > f.pieces.length;
+    const which = several ? t.many(f.count, 'piece', 'pieces') : `the ${t.list(f.pieces.map(t.piece))}`;
+    return {
+      title: `Block ${which}`,
+      detail: `Wet or steam as the yarn allows, pin out, the first to ${t.len(f.widthMm)} by ${t.len(f.heightMm)}, let it dry. The edges curl otherwise, and a curled edge is sewn crooked. Nothing hot on synthetic fibre: it melts.`
+    };
+  },
+  latch: (_a, f, t) => ({
+    title: `Latch up ${t.many(f.groups, 'group', 'groups')} of floats into ${t.many(f.columns, 'column', 'columns')} each`,
+    detail: `Before any washing, the last stitches on their thread, nothing stretched. From the cast-on up: twist the bottom strand into a loop and latch strand after strand, ${t.rows(f.rows)}, close to the column before; the top loop goes onto the thread. ${t.sentence(t.many(f.columns, 'time', 'times'))} in every group. A wash evens it out.`
+  }),
+  rest: (a, f, t) => {
+    const which = a.pieces.length > NAMED ? t.many(a.pieces.length, 'piece', 'pieces') : `the ${t.list(a.pieces.map(t.piece))}`; // prettier-ignore
+    const wide = f.widthMm === null ? '' : ` by ${t.len(f.widthMm)} lying flat`;
+    return {
+      title: `Stretch ${which}, let it rest, and measure`,
+      detail: `On the ${t.pins} it was stretched wide: tug it lengthwise twice and across once and let it lie, soft yarn overnight. Then measure, before anything hides it: planned are ${t.len(f.lengthMm)}${wide}.`
+    };
+  }
+};

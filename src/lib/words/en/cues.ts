@@ -1,0 +1,36 @@
+import type { Words } from '../words';
+
+/** What is due while rows go by. */
+export const cues: Words['cues'] = {
+  slow: (f, t) =>
+    ({
+      panel:
+        'At either end slip the yarn under the bumper beyond the edge pin, with a light pull; never force the stop.',
+      'by-hand': 'Turn to and fro by hand; at either end a light pull until the edge stitch is made.',
+      tube: `Crank slowly until ${t.row(f.until)}: stitches fall off most in the first ${t.terms.row}s.`
+    })[f.how].replace('edge pin', `edge ${t.terms.pin}`),
+  'speed-up': (_f, t) => `All ${t.pins} hold now: find your speed, and pull slack ahead every few turns.`,
+  loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,
+  tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
+  doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
+  clog: (f) =>
+    f.tube
+      ? 'A long tube clogs the middle: untwist it and let it hang free.'
+      : 'The cord grows long: let it hang free and untwist it.',
+  'last-row': (f, t) =>
+    f.tube ? `That was the last ${t.terms.row}: stop just before the marker.` : `That was the last ${t.terms.row}.`,
+  change: (_f, _t, title) => `Change yarn: ${title}.`,
+  hand: (_f, _t, title) => `${title}.`
+};
+
+export const joined: Words['joined'] = (f, t) => {
+  const place = f.tube ? 'Stop at the marker' : 'Stop at the edge';
+  if (f.first !== null) {
+    const tail =
+      f.first === 'tie'
+        ? 'its tail tied very loosely round the waste yarn, so that the first stitch is found later'
+        : 'its tail dropped into the middle';
+    return `${place}. Change to ${t.yarn(f.yarn)}: cut the waste yarn, ${t.len(f.tailMm)} to the middle; the new yarn into the guide, ${tail}. Close the gate.`;
+  }
+  return `${place}. Change to ${t.yarn(f.yarn)}: the old yarn to the middle with a tail of ${t.len(f.tailMm)}, the new one into the guide, its tail in the middle. Close the gate.`;
+};

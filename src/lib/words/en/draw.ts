@@ -1,0 +1,71 @@
+import type { Words } from '../words';
+
+/** Words in drawings: few, short. */
+export const draw: Words['draw'] = {
+  waste: () => 'waste',
+  row: (row, t) => t.row(row),
+  pin: (pin, t) => t.pin(pin),
+  pairs: (count, four, t) => (four ? t.many(count, 'group of four', 'groups of four') : t.many(count, 'pair', 'pairs')),
+  live: (count, t) => t.many(count, 'live loop', 'live loops'),
+  tails: (count, t) => t.many(count, 'tail', 'tails'),
+  out: { knit: 'knit side out', purl: 'purl side out' },
+  captions: {
+    thread: (_a, f, t) => `One thread through ${t.many(f.stitches, 'loop', 'loops')}, from inside to outside`,
+    draw: (_a, f, t) => `${t.stitches(f.stitches)} drawn to the middle`,
+    gather: () => 'Drawn half together',
+    bringOut: () => 'Out through the end that is open still',
+    join: (a, f, t) => (f.halves ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}` : a.by === 'rungs' ? 'Rungs of both tubes, chained in turn' : 'The two edges that meet'), // prettier-ignore
+    bind: (_a, f, t) => `${t.stitches(f.stitches)} along the edge, from 1`,
+    runDown: (_a, f, t) => `${t.many(f.pins.length, 'column', 'columns')} of rungs`,
+    wasteOff: (a) => ({ strand: 'Pull this one strand', separator: 'Pull this row', cut: 'Cut here', unravel: 'Unravel from here' })[a.by], // prettier-ignore
+    fold: (a) =>
+      ({
+        inside: 'The first half goes up inside',
+        pinch: 'Pinched in the middle, both halves inwards',
+        flat: 'Two layers on the table',
+        'pouch-right': 'Three squares; the right corner goes down',
+        'pouch-left': 'The left corner goes up',
+        'pouch-over': 'Over the diagonal of the middle square',
+        brim: 'The fold goes up',
+        twist: 'Two U shapes locked into each other'
+      })[a.how],
+    turn: (_a, f) => `${f.out === 'purl' ? 'Purl' : 'Knit'} side out`,
+    waist: (_a, f, t) => (f.row === null ? 'Each corner along a slanting line' : `The waist at ${t.row(f.row)}`),
+    fill: () => 'Through the open end, the far end first',
+    block: () => 'Pinned out to its measures',
+    latch: (_a, f, t) => `${t.many(f.columns, 'column', 'columns')} out of the floats, from the cast-on up`,
+    cord: (_a, f, t) => t.many(f.chains, 'chain', 'chains'),
+    threadCord: () => 'Once round, inside the doubled edge',
+    sewOn: () => 'Where it is sewn',
+    rest: () => 'Lengthwise twice, across once, then at rest',
+    pompom: (_a, f) => (f.bought ? 'Through to the inside' : 'Wound round the card, tied across the middle'),
+    fix: () => 'Where it goes',
+    hang: (_a, f, t) => `${t.num(f.count)} at even spacing`,
+    tie: (a) => ({ joins: 'Two tails, one knot', crowns: 'Both crowns, one on the other', 'first-loop': 'Once through the loop' })[a.tails], // prettier-ignore
+    weave: (a) => (a.how === 'inside' ? 'In between, out, and cut close' : 'One way and back, on the wrong side'),
+    own: () => ''
+  },
+  parts: {
+    front: 'front',
+    back: 'back',
+    outer: 'outer',
+    inner: 'inner',
+    fold: 'fold',
+    inside: 'goes inside',
+    open: 'open',
+    'first-end': 'first end',
+    'last-end': 'last end',
+    thread: 'thread',
+    tail: 'tail',
+    opening: 'opening',
+    seam: 'seam',
+    rungs: 'rungs',
+    'corner-down': 'corner down',
+    'corner-up': 'corner up',
+    over: 'over',
+    here: 'here',
+    card: 'card',
+    cord: 'cord',
+    'left-out': 'left out'
+  }
+};

@@ -1,0 +1,34 @@
+import type { Words } from '../words';
+import { cords } from './acts/cords';
+import { ends } from './acts/ends';
+import { folds } from './acts/folds';
+import { seams } from './acts/seams';
+import { shaping } from './acts/shaping';
+import { tails } from './acts/tails';
+import { cues, joined } from './cues';
+import { draw } from './draw';
+import { machine } from './machine';
+import { cuts, opening, seam } from './names';
+import { left, refusals } from './refusals';
+import { steps } from './steps';
+
+/** English. To add a language, write a folder beside this one that is a Words. */
+export const english: Words = {
+  steps,
+  joined,
+  joinedAgain: () => 'Change yarn as before.',
+  changeYarn: () => 'Change yarn',
+  acts: { ...ends, ...seams, ...folds, ...shaping, ...tails, ...cords },
+  cues,
+  machine,
+  refusals,
+  left,
+  cuts,
+  seam,
+  opening,
+  chapters: { setUp: 'Set up', machine: 'At the machine', hands: 'Finish by hand' },
+  at: (piece, row, pin, t) =>
+    [piece, row === undefined ? '' : t.row(row), pin === undefined ? '' : t.pin(pin)].filter(Boolean).join(', '),
+  times: (title, count, t) => `${title} (${t.many(count, 'time', 'times')})`,
+  draw
+};

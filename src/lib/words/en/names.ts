@@ -1,0 +1,106 @@
+import type { Words } from '../words';
+
+/** Seams and edges by the first part of their code. */
+const NAMES: Readonly<Record<string, string>> = {
+  'end-first': 'first end',
+  'end-last': 'last end',
+  'end-to-end': 'end to end',
+  'front-twisted': 'twisted front',
+  'straight-top': 'straight top',
+  crown: 'crown',
+  toe: 'toe',
+  'bag-right': 'right seam of the bag',
+  'bag-left': 'left seam of the bag',
+  'centre-back': 'centre back',
+  'side-left': 'left side',
+  'side-right': 'right side',
+  'side-back-left': 'left side, back',
+  'side-back-right': 'right side, back',
+  'side-front-left': 'left side, front',
+  'side-front-right': 'right side, front',
+  'shoulder-left': 'left shoulder',
+  'shoulder-right': 'right shoulder',
+  'sleeve-set-left': 'left sleeve into its armhole',
+  'sleeve-set-right': 'right sleeve into its armhole',
+  'sleeve-seam-left': 'left sleeve',
+  'sleeve-seam-right': 'right sleeve',
+  'sleeve-left': 'left shoulder and sleeve',
+  'sleeve-right': 'right shoulder and sleeve',
+  'underarm-left': 'left underarm',
+  'underarm-right': 'right underarm',
+  'neck-front': 'neck, front tube',
+  'neck-back': 'neck, back tube',
+  'body-front': 'body opening, front tube',
+  'body-back': 'body opening, back tube',
+  'cuff-left': 'left cuff',
+  'cuff-right': 'right cuff',
+  'wrist-left': 'left wrist',
+  'wrist-right': 'right wrist',
+  'edge-first': 'first edge',
+  'edge-last': 'last edge',
+  'held-low': 'stepped edge at the low pins',
+  'held-high': 'stepped edge at the high pins',
+  'held-neck': 'neck',
+  hem: 'hem',
+  band: 'front bands and neck'
+};
+
+/** "held-back-left" and the like, put together from their parts. */
+function composed(name: string): string {
+  const [what, ...rest] = name.split('-');
+  if (what === 'held') return `${rest.at(-1)} ${rest[0] === 'shoulder' ? 'shoulder' : `underarm, ${rest[0]}`}`;
+  if (what === 'sleeve' && rest[0] === 'parts') return `${rest[1]} sleeve, its panels side by side`;
+  if (what === 'panel') return `panel ${rest[0]} to the next`;
+  if (what === 'blocks') return `block ${rest[0]} to block ${rest[1]}`;
+  if (what === 'strips') return `${rest[0]} to ${rest[1]}, side by side`;
+  return name.replaceAll('-', ' ');
+}
+
+export const seam: Words['seam'] = (name, t) => (NAMES[name] ?? composed(name)).replaceAll('pins', t.pins);
+
+const OPENINGS: Readonly<Record<string, string>> = {
+  brim: 'brim',
+  mouth: 'mouth',
+  cuff: 'cuff',
+  neck: 'neck',
+  body: 'body opening',
+  front: 'front, neck and hem',
+  outline: 'edge all round'
+};
+export const opening: Words['opening'] = (name) => OPENINGS[name] ?? name.replaceAll('-', ' ');
+
+/** Where parts are sewn on. */
+export const PLACES: Readonly<Record<string, string>> = {
+  'neck-sides': 'at the sides, just below the neck',
+  bottom: 'at the bottom',
+  'bottom-four': 'at the bottom, two in front and two behind',
+  head: 'on the head, a few stitches',
+  'head-top': 'at the top of the head, a third of the girth apart',
+  back: 'at the back, below the neck',
+  belly: 'along the belly, two by two',
+  end: 'at the end',
+  top: 'on top',
+  'bag-tips': 'at the two tips'
+};
+
+export const cuts: Words['cuts'] = {
+  drawstring: 'drawstring thread',
+  zip: 'zip thread',
+  closing: 'closing an end',
+  edge: 'crocheted edge',
+  band: 'crocheted band',
+  cuff: 'cuff',
+  chain: 'chain',
+  seam: 'seam',
+  held: 'chaining off what was held',
+  ladder: 'end of a ladder',
+  toe: 'toe',
+  ears: 'ear',
+  waist: 'waist thread',
+  sewing: 'sewing on',
+  face: 'face',
+  hanging: 'hanging thread',
+  button: 'button',
+  patch: 'patch',
+  pompom: 'pompom'
+};

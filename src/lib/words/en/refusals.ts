@@ -1,0 +1,77 @@
+import type { RunName } from '$lib/core/plan';
+import type { Talk } from '../talk';
+import type { Words } from '../words';
+
+const RUNS: Readonly<Record<RunName | 'row' | 'corners', string>> = {
+  'cast-on': 'cast-on edge',
+  'hung-off': 'last edge',
+  side: 'side',
+  held: 'held stitches',
+  'first-end': 'first closed end',
+  'last-end': 'last closed end',
+  upper: 'upper long edge',
+  lower: 'lower long edge',
+  fold: 'fold',
+  row: 'row',
+  corners: 'corners'
+};
+
+/** Which edge of which piece, in the middle of a sentence. */
+export const edgeOf = (run: RunName | 'row' | 'corners', piece: number, t: Talk): string =>
+  `the ${run === 'row' ? t.terms.row : RUNS[run]} of the ${t.piece(piece)}`;
+
+const the = (piece: number, t: Talk): string => `the ${t.piece(piece)}`;
+
+/** Why hands cannot do something. */
+export const refusals: Words['refusals'] = {
+  'not-off': (f, t) => `${the(f.piece, t)} is not off the machine yet`,
+  'nothing-there': (f, t) =>
+    `there is no ${f.run === 'row' ? t.terms.row : RUNS[f.run]} on ${the(f.piece, t)} to work on`,
+  'used-up': (f, t) => `${edgeOf(f.run, f.piece, t)} is joined, bound or drawn already`,
+  uneven: (f, t) => `loop meets loop, and ${t.num(f.a)} do not meet ${t.num(f.b)} on ${the(f.piece, t)}`,
+  apart: (f, t) => `the edges named on ${the(f.piece, t)} do not lie beside each other`,
+  'no-ring': (f, t) =>
+    `that edge of ${the(f.piece, t)} is no ring yet: its two ends do not meet, and a slit would stay beside the seam`,
+  'not-folded': (f, t) => `${the(f.piece, t)} is not folded for it: the edges do not lie on each other`,
+  'faces-away': (f, t) => `joined like this, ${the(f.piece, t)} would face the wrong way`,
+  'waste-unheld': (f, t) => `${t.many(f.loops, 'live loop is', 'live loops are')} held by nothing but the waste at ${edgeOf(f.edge, f.piece, t)}`, // prettier-ignore
+  'no-waste': (f, t) => `there is no waste at ${edgeOf(f.edge, f.piece, t)}`,
+  'no-separator': (f, t) => `there is no separator ${t.terms.row} at ${edgeOf(f.edge, f.piece, t)} to pull`,
+  'waste-on': (f, t) => `the waste is still at ${edgeOf(f.edge, f.piece, t)}`,
+  'not-threaded': (f, t) => `${edgeOf(f.edge, f.piece, t)} is on no thread`,
+  sealed: (f, t) => `no hand reaches inside ${the(f.piece, t)}: it is closed all round`,
+  'fold-sealed': (f, t) =>
+    `both ends of ${the(f.piece, t)} are shut and a tail is caught inside; bring it out before it is folded`,
+  'not-tube': (f, t) => `${the(f.piece, t)} is no tube`,
+  'not-closed': (f, t) => `${the(f.piece, t)} must be closed at both ends, or lie flat, first`,
+  'folded-already': (f, t) => `${the(f.piece, t)} is folded already`,
+  'closed-body': (f, t) => `${the(f.piece, t)} is closed: filling can no longer go in`,
+  'filled-already': (f, t) => `${the(f.piece, t)} is filled already`,
+  'eyes-late': (f, t) => `safety eyes are pressed through from inside, and ${the(f.piece, t)} is filled or closed`,
+  'not-filled': (f, t) => `${the(f.piece, t)} is not filled yet: a waist would slip`,
+  'rungs-closed': (f, t) => `the rungs of ${the(f.piece, t)} never ran down, or are chained already`,
+  'none-left': (f, t) => `no loop was left out at ${t.pin(f.pin)} of ${the(f.piece, t)}`,
+  'no-tail': (f, t) => `there is no tail of ${the(f.piece, t)} to hand`,
+  'no-channel': (f, t) => `${the(f.piece, t)} has no channel`,
+  'no-cord': (f, t) => `no cord is made for ${the(f.piece, t)}`,
+  'no-floats': (f, t) => `${the(f.piece, t)} has no floats to latch up`,
+  'floats-loose': (f, t) => `the floats of ${the(f.piece, t)} are not latched up yet`,
+  'out-already': (f, t) => `the ${f.out} side of ${the(f.piece, t)} is out already`,
+  'nothing-to-hang': (f, t) => `there are not so many of ${the(f.piece, t)}`
+};
+
+/** What would be left undone. */
+export const left: Words['left'] = {
+  loops: (f, t) => `${t.many(f.count, 'live loop', 'live loops')} would stay open at ${edgeOf(f.run, f.piece, t)}`,
+  waste: (f, t) => `the waste would stay at ${edgeOf(f.edge, f.piece, t)}`,
+  thread: (f, t) => `${t.stitches(f.count)} would stay on a thread at ${edgeOf(f.run, f.piece, t)}`,
+  rungs: (f, t) => `${t.many(f.count, 'rung', 'rungs')} of ${the(f.piece, t)} would stay open`,
+  gathered: (f, t) => `the gathered end of ${the(f.piece, t)} would stay open`,
+  tails: (f, t) => `${t.many(f.count, 'tail', 'tails')} in ${t.yarn(f.yarn)} would stay loose on ${the(f.piece, t)}`,
+  floats: (f, t) => `the floats of ${the(f.piece, t)} would never be latched up`,
+  pouch: (f, t) => `${the(f.piece, t)} would be folded and not sewn up on both sides`,
+  lining: (f, t) => `nothing would hold the lining of ${the(f.piece, t)} in place`,
+  cord: (f, t) => `a cord would be made for ${the(f.piece, t)} and never threaded`,
+  shut: (f, t) => `${the(f.piece, t)} would have no ${f.opening.replaceAll('-', ' ')}`,
+  hole: (f, t) => `${the(f.piece, t)} would have an opening of ${t.len(f.girthMm)} that is not meant to be there`
+};

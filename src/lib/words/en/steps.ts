@@ -1,0 +1,128 @@
+import type { Words } from '../words';
+
+const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
+  1: ['only'],
+  2: ['small', 'large'],
+  3: ['smallest', 'middle', 'largest']
+};
+
+/** Side a full-fashioned decrease leans to, as it is carried out at that edge. */
+const LEANS = { low: 'right', high: 'left' } as const;
+
+/** What is done at the machine. */
+export const steps: Words['steps'] = {
+  mode: (f, t) => ({
+    title: `Switch ${t.machine(f.machineId)} to ${f.mode === 'panel' ? 'PANEL' : 'TUBE'}`,
+    detail:
+      f.mode === 'tube-as-panel'
+        ? `Feet and clamps tight. You turn to and fro by hand over ${t.pins} ${f.from} to ${f.to}, away from the marker, where the catch makes the crank stick.`
+        : `Feet and clamps tight, every ${t.terms.pin} down, the ${t.marker(f.machineId)} marker ${t.terms.pin} at the yarn guide.`
+  }),
+  guide: (f, t) => ({
+    title: `Thread the yarn through the ${HOLE_NAMES[f.holes]?.[f.hole - 1] ?? `number ${f.hole}`} hole`,
+    detail: `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together` : ''}, pulled slack from the ball on the floor. The gate stays open until the cast-on is laid.`
+  }),
+  castOn: (f, t) => {
+    const count = f.to - f.from + 1;
+    const begin = 'lay the yarn in the guide and close the gate';
+    switch (f.style) {
+      case 'rag':
+        return {
+          title: `Hang the reusable strip on the ${t.pins}`,
+          detail: `One open loop of the strip on every ${t.terms.pin}, all ${count}, none skipped. L${begin.slice(1)}.`
+        };
+      case 'e-wrap':
+        return {
+          title: `Wrap the cast-on in ${t.yarn(f.yarn)}`,
+          detail: `Leave a tail of ${t.len(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}.`
+        };
+      case 'weave':
+        return {
+          title: `Weave the cast-on in ${t.yarn(f.yarn)}`,
+          detail: `Leave a tail of ${t.len(f.tailMm)} hanging in the middle. In front of one ${t.terms.pin}, behind the next, all ${count}, no pull on the yarn, none skipped. Then ${begin}. This pass is not a counted ${t.terms.row}.`
+        };
+    }
+  },
+  zeroCounter: (_f, t) => ({
+    title: 'Set the counter to zero',
+    detail: `The next turn is ${t.row(1)} of the section.`
+  }),
+  knit: (f, t) => {
+    const where = t.sentence(t.span(f.from, f.to));
+    const blind = f.tube ? '' : ' The counter does not count here: Tomble does.';
+    const what = {
+      work: `${where} of the piece.${blind}`,
+      waste: `${where}. ${f.rows === 1 ? `This ${t.terms.row} comes` : `These ${t.terms.row}s come`} out again.`,
+      separator: `${where}. One ${t.terms.row} to pull out, so that the waste falls away.`
+    };
+    return { title: `${f.section}: ${t.rows(f.rows)} in ${t.yarn(f.yarn)}`, detail: what[f.purpose] };
+  },
+  rehang: (f, t) => ({
+    title: `Lift ${t.row(f.row)} back onto the ${t.pins}`,
+    detail: `From inside, stitch by stitch, the loop of ${t.row(f.row)} above the waste onto the ${t.terms.pin} it came from: ${f.pins} of them. Begin at the marker; the first is the hardest. Go slowly: the next ${t.terms.row} knits both together.`,
+    why: 'A doubled edge lies flat and holds a cord; a single one rolls up.'
+  }),
+  ladder: (f, t) => ({
+    title: `Let ${f.pins.length === 1 ? 'a stitch' : t.stitches(f.pins.length)} run down at ${t.terms.pin} ${t.list(f.pins.map(String))}`,
+    detail: `Lift the stitch off ${t.terms.pin} ${t.list(f.pins.map(String))} and help it run to the cast-on with a pick. Clingy wool may need help at every ${t.terms.row}.`
+  }),
+  decrease: (f, t) =>
+    f.method === 'full-fashioned'
+      ? {
+          title: `Decrease one at the edge of ${t.pin(f.pin)}`,
+          detail: `With the pick lift the three edge stitches; the middle one first onto the ${t.terms.pin} nearest the panel, then the inner one on top of it, then the edge stitch onto its own ${t.terms.pin}, now ${t.pin(f.inner)}. It leans ${LEANS[f.side]} and follows the slope.`,
+          why: 'Full-fashioned: a neat edge column for the seam. Simple: quicker, for edges that are hidden.'
+        }
+      : {
+          title: `Decrease one at the edge of ${t.pin(f.pin)}`,
+          detail: `Move the edge stitch from ${t.pin(f.pin)} onto its neighbour, ${t.pin(f.inner)}; empty ${t.pin(f.pin)}.`
+        },
+  increase: (f, t) => ({
+    title: `Increase one at the edge of ${t.pin(f.pin)}`,
+    detail: `Lay a loop of the ${t.terms.row} below onto the empty ${t.pin(f.next)}, beside the edge.`
+  }),
+  hold: (f, t) => ({
+    title: `Take ${t.stitches(f.stitches)} off at the edge of ${t.pin(f.pin)}`,
+    detail: `The yarn must hang here, at ${t.pin(f.pin)}. Take ${f.from === f.to ? t.pin(f.from) : `${t.pins} ${f.from} to ${f.to}`} onto a waste thread; they are chained off later. Go on from ${t.pin(f.next)}.`
+  }),
+  newEnd: (f, t) => ({
+    title: `Cut the yarn and begin at ${t.pin(f.pin)}`,
+    detail: `Leave ${t.len(f.tailMm)} at either end of the cut, slip the new end under the bumper at ${t.pin(f.pin)}.`
+  }),
+  float: (f, t) => ({
+    title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
+    detail: `From now on lay the yarn round the card behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))} in every ${t.terms.row}, before the next ${t.terms.pin} takes it. Always the same pull.`
+  }),
+  hangOff: (f, t) => {
+    const thread = f.thread ? t.yarn(f.thread) : 'a thread';
+    const off = t.sentence(t.terms.off);
+    switch (f.style) {
+      case 'drawstring':
+        return f.gather
+          ? {
+              title: 'Gather the last stitches onto the tail',
+              detail: `Cut a tail of ${t.len(f.threadMm)} and draw it through all ${t.stitches(f.stitches)} with a needle.`
+            }
+          : {
+              title: `${off} onto ${thread}`,
+              detail: `Cut a tail of ${t.len(f.threadMm)} (${t.num(f.turns, 1)} turns of the ring${f.doubled ? ', to be used doubled' : ''}). Take the yarn out of the guide and crank one ${t.terms.row} with no yarn while lifting: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, several at a time, a finger over the next one. Stop cranking between.`
+            };
+      case 'thread':
+        return {
+          title: `Take the last ${t.stitches(f.stitches)} onto a thread`,
+          detail: `${t.sentence(t.pins)} ${f.low} to ${f.high}, onto ${t.len(f.threadMm)} of waste thread. They stay live until they are chained or joined.`
+        };
+      case 'chain':
+        return {
+          title: `Chain the stitches off in ${f.thread ? t.yarn(f.thread) : 'the yarn'}`,
+          detail: `Leave ${t.len(f.threadMm)} of yarn. With a hook take two stitches, pull the second through the first, on ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight. Pull the end through the last one.`,
+          why: 'Chained off: an edge that is done at once. On waste yarn the stitches stay live for a later edge.'
+        };
+      case 'waste':
+        return {
+          title: 'Crank off the waste',
+          detail: `Cut the yarn, lay it to the middle and crank on without it until the ${f.panel ? 'panel falls off: to the end of the ' + t.terms.row + ' and back' : 'tube falls off'}. The last loops may need a pull. The waste holds the stitches.`
+        };
+    }
+  }
+};

@@ -1,0 +1,84 @@
+import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat } from '$lib/core/hand';
+import type { MachineCode, MachineFacts } from '$lib/core/knit';
+import type { Act, ActOf } from '$lib/core/plan';
+import type { CueFacts, CueKind, JoinedFacts, StepFacts } from '$lib/core/read';
+import type { Talk } from './talk';
+
+/** What is said of one thing to do. */
+export interface Said {
+  readonly title: string;
+  readonly detail: string;
+  /** Where two schools exist, one line on why this one. */
+  readonly why?: string;
+}
+
+/** An act as it was done, with what it says of itself. */
+export type SayAct<D extends Act['do']> = (act: ActOf<D>, facts: FactsOf[D], t: Talk) => Said;
+
+/**
+ * Everything that can be said of steps, cues, acts and refusals: a language implements it. A missing sentence, or a fact
+ * that is not there, does not compile.
+ */
+export interface Words {
+  readonly steps: { readonly [K in keyof StepFacts]: (facts: StepFacts[K], t: Talk) => Said };
+  /** A new yarn before the rows of a step. */
+  readonly joined: (facts: JoinedFacts, t: Talk) => string;
+  /** The same thing, told before. */
+  readonly joinedAgain: (t: Talk) => string;
+  readonly changeYarn: (t: Talk) => string;
+  readonly acts: { readonly [D in Act['do']]: SayAct<D> };
+  readonly cues: { readonly [K in CueKind]: (facts: CueFacts[K], t: Talk, title: string) => string };
+  readonly machine: { readonly [C in MachineCode]: (facts: MachineFacts[C], t: Talk) => string };
+  readonly refusals: { readonly [C in RefusalCode]: (facts: RefusalFacts[C], t: Talk) => string };
+  readonly left: { readonly [C in LeftCode]: (facts: LeftFacts[C], t: Talk) => string };
+  readonly cuts: Readonly<Record<CutWhat, string>>;
+  /** Seams, edges and places by their codes. */
+  readonly seam: (name: string, t: Talk) => string;
+  readonly opening: (name: string, t: Talk) => string;
+  /** Titles of a list of steps. */
+  readonly chapters: { readonly setUp: string; readonly machine: string; readonly hands: string };
+  /** Where a machine refused: piece, row, pin. */
+  readonly at: (piece: string, row: number | undefined, pin: number | undefined, t: Talk) => string;
+  readonly times: (title: string, count: number, t: Talk) => string;
+  /** Words of drawings. */
+  readonly draw: DrawWords;
+}
+
+/** Labels in drawings of acts. */
+export interface DrawWords {
+  readonly waste: (t: Talk) => string;
+  readonly row: (row: number, t: Talk) => string;
+  readonly pin: (pin: number, t: Talk) => string;
+  readonly pairs: (count: number, four: boolean, t: Talk) => string;
+  readonly live: (count: number, t: Talk) => string;
+  readonly tails: (count: number, t: Talk) => string;
+  readonly out: Readonly<Record<'knit' | 'purl', string>>;
+  /** One short line under the picture of each act. */
+  readonly captions: { readonly [D in Act['do']]: (act: ActOf<D>, facts: FactsOf[D], t: Talk) => string };
+  readonly parts: Readonly<
+    Record<
+      | 'front'
+      | 'back'
+      | 'outer'
+      | 'inner'
+      | 'fold'
+      | 'inside'
+      | 'open'
+      | 'first-end'
+      | 'last-end'
+      | 'thread'
+      | 'tail'
+      | 'opening'
+      | 'seam'
+      | 'rungs'
+      | 'corner-down'
+      | 'corner-up'
+      | 'over'
+      | 'here'
+      | 'card'
+      | 'cord'
+      | 'left-out',
+      string
+    >
+  >;
+}

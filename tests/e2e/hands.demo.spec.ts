@@ -1,0 +1,115 @@
+import type { Page } from '@playwright/test';
+import { begin, expect, test } from './quiet';
+
+/** The titles on Finish in order, each ticked in its turn; every current step has its drawing. */
+async function follow(page: Page): Promise<string[]> {
+  await page.goto(`${page.url().replace(/\/$/, '')}/finish`);
+  await expect(page.getByRole('heading', { name: /^Close it/ })).toBeVisible();
+  const list = page.getByRole('region', { name: 'Finishing' });
+  const titles: string[] = [];
+  const boxes = await list.getByRole('checkbox').all();
+  for (const box of boxes) {
+    const entry = list.locator('label').filter({ has: page.locator('input:not(:checked)') }).first(); // prettier-ignore
+    titles.push((await entry.locator('.text-lg').first().innerText()).trim());
+    await expect(entry.getByRole('img').first()).toBeVisible();
+    await box.check({ force: true });
+  }
+  await expect(page.getByText('All done.')).toBeVisible();
+  return titles;
+}
+
+/** Positions of the first title that matches each of some words, in order. */
+function order(titles: readonly string[], ...words: readonly RegExp[]): number[] {
+  return words.map((word) => titles.findIndex((title) => word.test(title)));
+}
+
+const CROWNS = [
+  ['One end, then the other', [/^Draw the cast-on edge/, /^Push one half/, /^Bring the tail/, /^Draw the last edge/, /^Tie the two crowns/, /^Bury/]], // prettier-ignore
+  ['Both ends, then pinched', [/^Draw the cast-on edge/, /^Draw the last edge/, /^Pinch/, /^Sew the two points/, /^Bury/]], // prettier-ignore
+  ['Zipped', [/^Push one half/, /^Zip both edges/, /^Draw both edges/, /^Bury/]]
+] as const;
+for (const [school, words] of CROWNS) {
+  test(`a lined hat is closed in the order a hand can do it: ${school}`, async ({ page }) => {
+    await begin(page, 'Lined hat');
+    await page.getByText(school, { exact: true }).click();
+    const titles = await follow(page);
+    const at = order(titles, ...words);
+    expect(at).not.toContain(-1);
+    expect(at).toEqual([...at].sort((a, b) => a - b));
+  });
+}
+
+test('a folded bag is closed, folded and sewn up; its closed ends are sewn to nothing', async ({ page }) => {
+  await begin(page, 'Folded bag');
+  const titles = await follow(page);
+  const at = order(titles, /^Close the first end of the bag/, /^Take the waste off/, /^Lay the closed bag flat/, /^Fold the right end down/, /^Fold the left end up/, /^Fold the right end over/, /^Join: right seam/, /^Join: left seam/, /^Sew the handle on/); // prettier-ignore
+  expect(at).not.toContain(-1);
+  expect(at).toEqual([...at].sort((a, b) => a - b));
+});
+
+test('a wrap is split again from its measured length, and no rung stays open', async ({ page }) => {
+  await begin(page, 'Wide wrap with sleeves');
+  await page.goto(`${page.url()}/finish`);
+  await page.getByLabel('How long it is at rest').fill('130 cm');
+  const split = page.getByRole('group', { name: 'Split it again' });
+  await expect(split).toContainText('54 rows for the neck');
+  await split.getByRole('button', { name: 'Split it again' }).click();
+  await expect(split).toContainText('It is split by this length');
+  // What was measured stands in the form of the log too, and the chains follow the new split.
+  await expect(page.getByLabel('Length of the front tube')).toHaveValue('130 cm');
+  await expect(page.getByText('54 rungs of this tube').first()).toBeVisible();
+  const titles = await page.getByRole('region', { name: 'Finishing' }).locator('label .text-lg').allInnerTexts();
+  expect(titles.filter((title) => title.startsWith('Chain both ladders'))).toHaveLength(4);
+  expect(titles.filter((title) => title.startsWith("Chain one tube's rungs alone"))).toHaveLength(4);
+});
+
+test('a cardigan is put together by either school, its hem made before the waste goes', async ({ page }) => {
+  await begin(page, 'V-neck cardigan');
+  const flat = await follow(page);
+  const at = order(flat, /^Block/, /^Join: centre back/, /^Join: left shoulder/, /^Join: left sleeve into/, /^Join: left side/, /^Crochet the hem/, /^Take the waste off/); // prettier-ignore
+  expect(at).not.toContain(-1);
+  expect(at).toEqual([...at].sort((a, b) => a - b));
+  await page.getByRole('link', { name: /^Plan \d+ rows$/ }).click();
+  await page.getByText('Sides first', { exact: true }).click();
+  await page.getByRole('link', { name: /^Finish / }).click();
+  const titles = await page.getByRole('region', { name: 'Finishing' }).locator('label .text-lg').allInnerTexts();
+  const round = order(titles, /^Join: left side/, /^Join: left sleeve$/, /^Join: left sleeve into/);
+  expect(round).not.toContain(-1);
+  expect(round).toEqual([...round].sort((a, b) => a - b));
+});
+
+test("the knitter's own words are in every sentence at once, and a school is kept for the next plan", async ({
+  page
+}) => {
+  await begin(page, 'Lined hat');
+  await page.getByText('Zipped', { exact: true }).click();
+  await page.getByText('With scissors', { exact: false }).first().isVisible();
+  await page.goto('/machines');
+  await page.getByText('Needle', { exact: true }).click();
+  await page.getByText('Round', { exact: true }).click();
+  await page.getByText('Cast off', { exact: true }).click();
+  await begin(page, 'Lined hat');
+  // The school chosen before is how this one begins.
+  await expect(page.getByRole('radio', { name: /^Zipped/ })).toBeChecked();
+  const steps = page.getByLabel('Steps');
+  await expect(steps).toContainText('needle');
+  await expect(steps).toContainText('Cast off onto');
+  await expect(steps).not.toContainText(/\bpins?\b/);
+  await expect(steps).not.toContainText(/\brows?\b/);
+  await page.goto('/machines');
+  await page.getByText('Pin', { exact: true }).click();
+  await begin(page, 'Lined hat');
+  await expect(page.getByLabel('Steps')).not.toContainText('needle at the yarn guide');
+});
+
+test('a step of the knitter stands at the end, is ticked like the others and can be taken out', async ({ page }) => {
+  await page.goto('/project/demo-band/finish');
+  await page.getByLabel('A step of your own').fill('Sew in the name of the drummer');
+  await page.getByRole('button', { name: 'Add', exact: true }).click();
+  const own = page.getByRole('checkbox', { name: /Sew in the name/ });
+  await own.check({ force: true });
+  await page.reload();
+  await expect(own).toBeChecked();
+  await page.getByRole('button', { name: 'Take out: Sew in the name of the drummer' }).click();
+  await expect(own).toHaveCount(0);
+});
