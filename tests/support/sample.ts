@@ -3,7 +3,7 @@ import { Kit, Machine, Yarn } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { plan, type Result } from '$lib/core/tomble';
 
-/** A medium yarn of class 4: 200 m to 100 g, 500 tex, the yarn of the handbook's common practice. */
+/** A medium yarn of class 4: 200 m to 100 g, 500 tex, the yarn of common practice (craft 5.3). */
 export function medium(id: string, hex: string, more: object = {}): Yarn {
   return Yarn.parse({
     id,

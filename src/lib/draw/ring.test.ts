@@ -9,7 +9,7 @@ const titles = (m: Machine): string[] =>
   ringScene(m, 340).shapes.flatMap((s) => (s.shape === 'path' && s.title ? [s.title] : []));
 
 describe('the ring from above', () => {
-  it('PANEL with the whole ring cast on loses two at either end (handbook section 1)', () => {
+  it('PANEL with the whole ring cast on loses two at either end (craft 1)', () => {
     const lost = titles(machine()).filter((t) => t.includes('lost'));
     expect(lost.map((t) => Number(/Pin (\d+)/.exec(t)![1]))).toEqual([1, 2, 47, 48]);
     expect(ringScene(machine(), 340).shapes.some((s) => s.shape === 'text' && s.text === '44 in a full panel')).toBe(

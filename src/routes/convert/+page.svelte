@@ -12,7 +12,7 @@
 
   const source = live(() => loadKit(db()));
   const kit = $derived(source.value ?? null);
-  // The handbook's example stands there at the start, so that the working can be followed at once.
+  // The example of craft 5.1 stands there at the start, so that the working can be followed at once.
   let stitches = $state(20);
   let rows = $state(28);
   let from = $state<'known' | 'typed'>('typed');

@@ -6,7 +6,7 @@ import { HEAD_SIZES } from './head-sizes';
 const practice = { pins: 48, courses: 2, wales: 1.35 };
 
 describe('headFit', () => {
-  it('reproduces practice at 48 pins, medium yarn, 56 cm (handbook section 5)', () => {
+  it('reproduces practice at 48 pins, medium yarn, 56 cm (craft 5)', () => {
     const fit = headFit(560, practice);
     expect(linedRows(fit, 0)).toBeGreaterThan(96);
     expect(linedRows(fit, 0)).toBeLessThan(112);
@@ -16,7 +16,7 @@ describe('headFit', () => {
     expect(fit.browArcMm).toBeCloseTo(187, 0);
   });
 
-  // Oracle: the same integral by 20,000 rectangles, written from the handbook's words.
+  // Oracle: the same integral by 20,000 rectangles, written from the words of the rule.
   it('agrees with a plain sum over thin slices', () => {
     const gauge = fc.record({
       pins: fc.integer({ min: 16, max: 60 }),
@@ -58,7 +58,7 @@ describe('headFit', () => {
     expect(rows(560, 60)).toBeLessThan(rows(560, 48));
   });
 
-  it('a preterm hat on 22 pins takes 60 to 65 rows or near it (handbook section 7, common practice)', () => {
+  it('a preterm hat on 22 pins takes 60 to 65 rows or near it (craft 7, common practice)', () => {
     const rows = linedRows(headFit(250, { ...practice, pins: 22 }), 25);
     expect(rows).toBeGreaterThan(52);
     expect(rows).toBeLessThan(72);

@@ -5,13 +5,13 @@ import { courseWhenStretched } from '../kit';
  * sphere of the head's girth, then straight down to the brow.
  */
 
-/** Arc from crown to brow as a share of the girth: 19 cm at 56 (handbook section 5). */
+/** Arc from crown to brow as a share of the girth: 19 cm at 56 (craft 5). */
 const ARC_SHARE = 1 / 3;
 
-/** Up to this stretch a hat is snug and normal for these machines (handbook section 5). */
+/** Up to this stretch a hat is snug and normal for these machines (craft 5). */
 export const SNUG_STRETCH = 0.6;
 
-/** Above this stretch it will not go on (handbook section 5). */
+/** Above this stretch it will not go on (craft 5). */
 export const WILL_NOT_GO = 0.85;
 
 /** Steps of the integration along the arc; at 240 the row count is steady to a thousandth of a row. */

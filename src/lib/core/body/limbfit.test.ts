@@ -33,14 +33,14 @@ describe('a tube over a limb', () => {
     expect(() => limbFit(girth, knitted)).toThrow('must be above 0');
   });
 
-  // Common practice (handbook section 7): headband near 85 rows on a large ring.
+  // Common practice (craft 7): headband near 85 rows on a large ring.
   it('round a head of 56 cm with 30 % of stretch: 86 rows at 2.0', () => {
     expect(ringRows(560, 2, 0.3)).toBeCloseTo(112 / 1.3, 9);
   });
 });
 
 describe('pompom and filling', () => {
-  it('yarn is wraps x 2 x card width (handbook section 7)', () => {
+  it('yarn is wraps x 2 x card width (craft 7)', () => {
     expect(pompomYarnMm(70, 75)).toBe(10_500);
     expect(pompomMm(75)).toBeLessThan(75);
   });

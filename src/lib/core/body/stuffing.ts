@@ -1,4 +1,4 @@
-/** Stuffing widens a tube by 10 to 30 % (handbook section 7); this much is taken. */
+/** Stuffing widens a tube by 10 to 30 % (craft 7); this much is taken. */
 export const STUFFED_WIDER = 0.2;
 
 /** Grams of fibre filling to a cubic centimetre of a firmly stuffed toy (own estimate, no source; half to double). */

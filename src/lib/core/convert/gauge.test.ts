@@ -4,7 +4,7 @@ import { perCm } from '../kit';
 import { convertCount, convertGauge } from './gauge';
 
 describe('convertGauge', () => {
-  it('20 stitches and 28 rows to 10 cm against 26.0 and 9.5 cm: 0.7692 and 0.7519 (handbook section 5)', () => {
+  it('20 stitches and 28 rows to 10 cm against 26.0 and 9.5 cm: 0.7692 and 0.7519 (craft 5)', () => {
     const factors = convertGauge(
       perCm({ as: 'counts', stitches: 20, rows: 28 }),
       perCm({ as: 'lengths', cmTo40Stitches: 26, cmTo20Rows: 9.5 })

@@ -10,7 +10,7 @@ export interface Conversion {
 
 /**
  * Converts the counts of a pattern to another gauge: the same width takes stitches in the ratio of the stitches per cm,
- * the same length rows in the ratio of the rows per cm (handbook section 5).
+ * the same length rows in the ratio of the rows per cm (craft 5).
  *
  * @param pattern the gauge the pattern was written for
  * @param machine the gauge it will be knitted at

@@ -26,7 +26,7 @@ describe('substitute', () => {
     expect(scores).toEqual(scores.toSorted((a, b) => a - b));
   });
 
-  it('one strand of 240 tex is a net, two are proposed by themselves and are good; 830 tex struggles (handbook section 5)', () => {
+  it('one strand of 240 tex is a net, two are proposed by themselves and are good; 830 tex struggles (craft 5)', () => {
     expect(of('sock', 1).verdict).toBe('poor');
     expect(of('sock', 1).sentence).toMatch(/^Better not: too thin: tightness 5\.8, below 7 it is a net/);
     expect(of('sock', 2).verdict).toBe('good');

@@ -20,7 +20,7 @@ const TRIAL_ROWS = 100;
 
 /**
  * Metres and rows left in a ball that was weighed: metres = grams x label metres / label grams; rows = metres / (pins x
- * loop), less cast-on and tails (handbook section 6). What a row and the tails take is read from a knitted tube.
+ * loop), less cast-on and tails (craft 6). What a row and the tails take is read from a knitted tube.
  *
  * @param grossGrams what the scale says
  * @param tareGrams core, bag or bowl that was weighed with it

@@ -22,7 +22,7 @@ function risky(r: Readings): { what: string; option: string; fix?: Fix } | null 
   return null;
 }
 
-/** Babies: nothing that comes off, nothing that ties (handbook section 11). */
+/** Babies: nothing that comes off, nothing that ties (craft 11). */
 export const babyTrim: Judge = {
   code: 'baby-trim',
   watches: 'a pompom or cord on a baby thing, and the care a baby thing needs',

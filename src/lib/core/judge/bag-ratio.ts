@@ -4,7 +4,7 @@ import type { Judge } from './readings';
 /** A seam eases in about so much of the rule (own estimate, no source). */
 const EASES = 0.06;
 
-/** Three times as long as tall, else the end does not meet the side it is sewn to (handbook section 7). */
+/** Three times as long as tall, else the end does not meet the side it is sewn to (craft 7). */
 export const bagRatio: Judge = {
   code: 'bag-ratio',
   watches: 'a folded bag that is not three times as long as tall',

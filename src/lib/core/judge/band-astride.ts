@@ -3,7 +3,7 @@ import type { Judge } from './readings';
 /** Rows by which a band may sit off the fold before it looks crooked: half of what a fold wanders (own estimate, no source). */
 const MAY_SIT_OFF = 2;
 
-/** The band of a hat must lie astride the fold (handbook section 7: 36, 28, 36). */
+/** The band of a hat must lie astride the fold (craft 7: 36, 28, 36). */
 export const bandAstride: Judge = {
   code: 'band-astride',
   watches: 'a band that does not lie astride the fold',

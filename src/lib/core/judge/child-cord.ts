@@ -1,7 +1,7 @@
 import { beside } from './options';
 import type { Judge } from './readings';
 
-/** Cords near the neck of a child (EN 14682, from memory, by way of the handbook). */
+/** Cords near the neck of a child (EN 14682, from memory, craft 11). */
 export const childCord: Judge = {
   code: 'child-cord',
   watches: "cords and straps on a child's things",

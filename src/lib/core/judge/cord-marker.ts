@@ -2,7 +2,7 @@ import { machineOf } from '../kit';
 import type { Finding } from '../plan';
 import type { Judge } from './readings';
 
-/** A cord turned by hand should keep away from the marker, where the catch makes the crank stick (handbook section 1). */
+/** A cord turned by hand should keep away from the marker, where the catch makes the crank stick (craft 1). */
 export const cordMarker: Judge = {
   code: 'cord-marker',
   watches: 'a cord or hand-turned panel that reaches the marker',

@@ -1,6 +1,6 @@
 import type { Judge } from './readings';
 
-/** Cuff stitches must be a multiple of the cuff's repeat (handbook section 7). */
+/** Cuff stitches must be a multiple of the cuff's repeat (craft 7). */
 export const cuffMultiple: Judge = {
   code: 'cuff-multiple',
   watches: 'cuff stitches that are no multiple of the repeat',

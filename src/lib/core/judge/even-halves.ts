@@ -1,6 +1,6 @@
 import type { Judge } from './readings';
 
-/** Stitch meets stitch only where their number is even (handbook section 7: half of 22 is 11). */
+/** Stitch meets stitch only where their number is even (craft 7: half of 22 is 11). */
 export const evenHalves: Judge = {
   code: 'even-halves',
   watches: 'a flat close over an odd number of stitches',

@@ -16,7 +16,7 @@ const LEAST_SHOULDER_MM = 35;
 /** A sleeve top and its armhole may differ by so much of the armhole (own estimate, no source). */
 const SLEEVE_EASES = 0.08;
 
-/** A garment against the body, and its parts against each other (known failures of handbook section 8). */
+/** A garment against the body, and its parts against each other (known failures of craft 8). */
 export const garmentFit: Judge = {
   code: 'garment-fit',
   watches: 'armholes, necks, shoulders and sleeves that do not fit the body or each other',

@@ -215,7 +215,7 @@ describe('findings', () => {
     expect(say(14, 20)).toBeUndefined();
   });
 
-  it('a margin of 5 rows is enough, 4 is not (handbook section 7: 5 to 10)', () => {
+  it('a margin of 5 rows is enough, 4 is not (craft 7: 5 to 10)', () => {
     expect(codes(hat({ sizeBy: 'rows', rows: 136, marginRows: 4 }))).toContain('outer-peeks');
     expect(codes(hat({ sizeBy: 'rows', rows: 136, marginRows: 5 }))).not.toContain('outer-peeks');
   });

@@ -4,7 +4,7 @@ import { mainYarn } from '../read';
 import { yarnOption } from './options';
 import type { Judge } from './readings';
 
-/** Clingy wool will not ladder when a stitch must be dropped on purpose (handbook section 6). */
+/** Clingy wool will not ladder when a stitch must be dropped on purpose (craft 6). */
 export const ladderClings: Judge = {
   code: 'ladder-clings',
   watches: 'a ladder in a yarn that clings',

@@ -3,7 +3,7 @@ import { hatOptions } from './hat';
 import type { Judge } from './readings';
 
 /**
- * Rows by which a fold wanders on a worn hat. Practice gives the lining 5 rows more at least (handbook section 7),
+ * Rows by which a fold wanders on a worn hat. Practice gives the lining 5 rows more at least (craft 7),
  * which moves the join half of that away from the fold.
  */
 const FOLD_WANDERS = 2.5;

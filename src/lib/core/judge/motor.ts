@@ -1,7 +1,7 @@
 import { machineOf } from '../kit';
 import type { Judge } from './readings';
 
-/** Motors and drills (handbook section 11). */
+/** Motors and drills (craft 11). */
 export const motor: Judge = {
   code: 'motor',
   watches: 'a machine driven by a motor',

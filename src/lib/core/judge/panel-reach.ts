@@ -2,7 +2,7 @@ import { machineOf } from '../kit';
 import type { Finding } from '../plan';
 import type { Judge } from './readings';
 
-/** A panel wider than the ring gives (handbook section 1: the pins less the lost ones). */
+/** A panel wider than the ring gives (craft 1: the pins less the lost ones). */
 export const panelReach: Judge = {
   code: 'panel-reach',
   watches: 'a panel wider than the ring can knit',

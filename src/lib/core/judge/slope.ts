@@ -1,7 +1,7 @@
 import type { Finding } from '../plan';
 import type { Judge } from './readings';
 
-/** A slope must come out in whole decreases at whole rows (handbook section 8). */
+/** A slope must come out in whole decreases at whole rows (craft 8). */
 export const slope: Judge = {
   code: 'slope',
   watches: 'a slope that does not come out in whole decreases at whole rows',

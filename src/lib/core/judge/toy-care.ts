@@ -8,7 +8,7 @@ import type { Judge } from './readings';
 /** Tightness below which filling shows through a stuffed tube (own estimate, no source). */
 const SHOWS_BELOW = 7.6;
 
-/** Toys: what comes off, what shows, what the law asks (handbook sections 7 and 11). */
+/** Toys: what comes off, what shows, what the law asks (craft 7 and 11). */
 export const toyCare: Judge = {
   code: 'toy-care',
   watches: 'eyes and small parts of toys, filling that shows, and the law for toys that are sold',

@@ -3,7 +3,7 @@ import { rowRuns } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
 
-/** Fewer rows of waste may unravel by themselves (handbook section 3). */
+/** Fewer rows of waste may unravel by themselves (craft 3). */
 const LEAST = 2;
 
 /** Waste yarn that is too little to hold. */

@@ -2,7 +2,7 @@ import { yarnName } from '../kit';
 import type { Finding } from '../plan';
 import type { Judge } from './readings';
 
-/** A soft single-ply yarn snaps when it is drawn (handbook section 3). */
+/** A soft single-ply yarn snaps when it is drawn (craft 3). */
 export const weakDrawstring: Judge = {
   code: 'weak-drawstring',
   watches: 'a weak yarn used single as a drawstring',

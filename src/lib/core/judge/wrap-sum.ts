@@ -1,6 +1,6 @@
 import type { Judge } from './readings';
 
-/** Sleeve, neck and sleeve must add up to the tube (handbook section 7). */
+/** Sleeve, neck and sleeve must add up to the tube (craft 7). */
 export const wrapSum: Judge = {
   code: 'wrap-sum',
   watches: 'a wrap whose sleeve, neck and sleeve do not add up to the tube',

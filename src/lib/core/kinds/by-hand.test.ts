@@ -7,7 +7,7 @@ import { garmentSizes } from '../read';
 import type { Result } from '../tomble';
 
 /**
- * Plans against sums done by hand at the gauge of common practice (handbook section 5): 2.0 rows and 1.35 stitches to
+ * Plans against sums done by hand at the gauge of common practice (craft 5): 2.0 rows and 1.35 stitches to
  * the centimetre, a ring of 13 mm a pin.
  */
 const onRing = (pins: number, more: object = {}) => {

@@ -76,7 +76,7 @@ describe('every kind', () => {
   });
 });
 
-// Rules of thumb of the trade (handbook section 7): common practice, no source.
+// Rules of thumb of the trade (craft 7): common practice, no source.
 describe('rules of thumb', () => {
   it('a bag of 110 rows on 48 pins closes to about 55 x 18 cm', () => {
     const [bag] = made('folded-bag', { sizeBy: 'rows', rows: 110 }).sizes.pieces;

@@ -6,7 +6,7 @@ import { layStripes } from './shared/stripes';
 
 const rowsOf = (options: object) => hat(options).sizes.pieces[0]!;
 
-describe('lined hat: what practice says (handbook sections 5 and 7, common practice)', () => {
+describe('lined hat: what practice says (craft 5 and 7, common practice)', () => {
   it('48 pins, class 4, 56 cm, no turn-up: 96 to 112 rows, tube 49 to 57 cm, brow stretch 50 to 65 %', () => {
     const result = hat({ turnUpMm: 0, headMm: 560 });
     const { rows, lengthMm } = result.sizes.pieces[0]!;

@@ -70,7 +70,7 @@ export const LinedHatOptions = z.object({
 });
 export type LinedHatOptions = z.output<typeof LinedHatOptions>;
 
-/** A pompom of the usual card: 10 x 7.5 cm, 70 wraps (handbook section 7). */
+/** A pompom of the usual card: 10 x 7.5 cm, 70 wraps (craft 7). */
 const POMPOM = { wraps: 70, cardMm: 75, count: 1, on: 'piece', from: 'wound', by: 'bow' } as const;
 
 /** Length of one tie cord: long enough to knot under a chin (own estimate, no source). */

@@ -9,7 +9,7 @@ import { colourOptions, colourSections, firstYarn, startColours } from './shared
 import { ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
-/** A scarf of habit: in the middle of 340 to 450 rows (handbook section 7). */
+/** A scarf of habit: in the middle of 340 to 450 rows (craft 7). */
 const HABIT_ROWS = 400;
 
 export const ScarfOptions = z.object({

@@ -27,7 +27,7 @@ export function readFibre(text: string): FibrePart[] {
 
 type Behaviour = Yarn['behaviour'];
 
-/** What a fibre brings, each with the word that says why. Common practice (handbook sections 3, 5, 6), no source. */
+/** What a fibre brings, each with the word that says why. Common practice (craft 3, 5, 6), no source. */
 const BRINGS: readonly {
   readonly match: RegExp;
   readonly from: number;

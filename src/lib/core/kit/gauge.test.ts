@@ -6,7 +6,7 @@ import { machineOf, yarnOf } from './kit';
 import { asCounts, asLengths, perCm } from './swatch';
 
 describe('statements of a gauge', () => {
-  it('20 stitches and 28 rows to 10 cm are 20.00 cm to 40 and 7.142857 cm to 20 (handbook section 5)', () => {
+  it('20 stitches and 28 rows to 10 cm are 20.00 cm to 40 and 7.142857 cm to 20 (craft 5)', () => {
     const lengths = asLengths(perCm({ as: 'counts', stitches: 20, rows: 28 }));
     expect(Math.abs(lengths.cmTo40Stitches - 20)).toBeLessThan(1e-9);
     expect(Math.abs(lengths.cmTo20Rows - 50 / 7)).toBeLessThan(1e-9);

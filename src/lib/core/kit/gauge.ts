@@ -7,7 +7,7 @@ import type { Machine } from './machine';
 import { combined, NINE_TENTHS } from './normal';
 import { heldTex, type Yarn, yarnName } from './yarn';
 
-/** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (handbook section 5, no source). */
+/** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
 export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
 
 /** How far practice scatters at home ground: half of the range that holds nine tenths (own estimate, no source). */

@@ -15,7 +15,7 @@ export const Habits = z.object({
   counter: z.enum(['reset', 'running']).default('running').meta({ title: 'Counter at a new section' }),
   tubeRowsPerMinute: z.number().min(0.5).max(200).nullable().default(null).meta({ title: 'Rows per minute, tube' }),
   panelRowsPerMinute: z.number().min(0.5).max(200).nullable().default(null).meta({ title: 'Rows per minute, panel' }),
-  /** Rows of waste yarn at either end, where stitches must stay live. Schools: 4 or 5, 10, 10 to 15 (handbook section 3). */
+  /** Rows of waste yarn at either end, where stitches must stay live. Schools: 4 or 5, 10, 10 to 15 (craft 3). */
   wasteStart: z.int().min(0).max(30).default(5).meta({ title: 'Waste rows at the start' }),
   wasteEnd: z.int().min(0).max(30).default(5).meta({ title: 'Waste rows at the end' }),
   /** Begin from a strip of knitting with open loops that is kept and used again. */

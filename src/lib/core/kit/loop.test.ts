@@ -26,7 +26,7 @@ describe("Munden's constants (Munden 1959, from memory)", () => {
     );
   });
 
-  it('common practice of 2.0 rows and 1.35 stitches is a loop of 2.65 cm (handbook section 5)', () => {
+  it('common practice of 2.0 rows and 1.35 stitches is a loop of 2.65 cm (craft 5)', () => {
     expect(loopLengthMm(2.0, 1.35, 'rested')).toBeCloseTo(26.5, 0);
     expect(() => loopLengthMm(0, 1, 'rested')).toThrow('gauge must be above 0');
   });

@@ -46,10 +46,10 @@ export function loopLengthMm(coursesPerCm: number, walesPerCm: number, state: Fa
  */
 export const tightness = (tex: number, loopMm: number): number => Math.sqrt(tex) / (loopMm / 10);
 
-/** Below this tightness the fabric is a net (handbook, common practice, no source). */
+/** Below this tightness the fabric is a net (craft 5.7, common practice, no source). */
 export const NET_BELOW = 7;
 
-/** Above this tightness the hooks struggle (handbook, common practice, no source). */
+/** Above this tightness the hooks struggle (craft 5.7, common practice, no source). */
 export const STRUGGLE_ABOVE = 10;
 
 /**

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 
-/** Pins of the usual machines (handbook section 1). */
+/** Pins of the usual machines (craft 1). */
 export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
 
 /**
@@ -43,7 +43,7 @@ export function ringMm(machine: Machine): number {
   return machine.pins * (machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM);
 }
 
-/** Pins from which on a machine counts as a large one (handbook: 40 to 48 are large, 20 and 22 small). */
+/** Pins from which on a machine counts as a large one (craft 1.2: 40 to 48 are large, 20 and 22 small). */
 const LARGE_FROM = 36;
 
 /** Whether a machine is one of the large ones. @example isLarge({ pins: 40 }) // true */

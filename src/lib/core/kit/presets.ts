@@ -5,7 +5,7 @@ const SMALL = { tensionHoles: 2 } as const;
 
 /**
  * A machine of so many pins with sensible values; every one of them can be changed. 40 pins come without a counter,
- * as some such machines do (handbook section 1).
+ * as some such machines do (craft 1).
  *
  * @param pins one of the usual counts, or any other
  * @example presetFor(40, 'm', 'Forty').counter // 'none'

@@ -1,6 +1,6 @@
 import type { PerCm } from './swatch';
 
-/** Rows to stitches of a real swatch (handbook section 5, around the 1.3 of Munden's constants). */
+/** Rows to stitches of a real swatch (craft 5, around the 1.3 of Munden's constants). */
 export const PLAUSIBLE_RATIO = { low: 1.1, high: 1.7 } as const;
 
 /** How far a gauge may stand from what is expected before it is doubted, as a factor (own estimate, no source). */

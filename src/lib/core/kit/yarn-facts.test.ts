@@ -58,7 +58,7 @@ describe('weight classes', () => {
   it('refuses a label of nothing', () => expect(() => classOfLabel(0, 100)).toThrow('received 0 m and 100 g'));
 });
 
-describe('tightness on a large machine (handbook section 5)', () => {
+describe('tightness on a large machine (craft 5)', () => {
   const kit = sampleKit();
   const k = (metres: number, strands: number): number => {
     const yarn = medium('y', '#000000', { label: { metres, grams: 100 }, strands });

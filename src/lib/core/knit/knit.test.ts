@@ -94,7 +94,7 @@ describe('knit', () => {
   });
 });
 
-describe('reach in PANEL mode (handbook section 1)', () => {
+describe('reach in PANEL mode (craft 1)', () => {
   const machine = { pins: 48, reach: { start: 2, end: 2 } };
   it.each([
     ['panel', 1, 48, { firstPin: 3, width: 44 }],

@@ -38,7 +38,7 @@ const anyPanel = fc.array(anyStep, { minLength: 1, maxLength: 25 });
 
 /**
  * An oracle of another build: the pins as a plain list of those that carry a stitch, the yarn as the pin it hangs at. It
- * knows the rules of the handbook's section 8 and nothing of the engine.
+ * knows the rules of craft 8 and nothing of the engine.
  */
 function byHand(steps: readonly Operation[]): { rows: number[][]; refused: number; yarn: number[] } {
   let live = Array.from({ length: PINS.to - PINS.from + 1 }, (_, i) => PINS.from + i);

@@ -14,7 +14,7 @@ const rows = (n: number) => knitRows('A', 'red', n);
 const off = chainOff('red', 100);
 const codes = (...ops: Operation[]) => run(ops).refusals.map((f) => f.code);
 
-describe('reach (handbook section 1)', () => {
+describe('reach (craft 1)', () => {
   const widthOf = (from: number, to: number, mode: Piece['mode']) => {
     const [piece] = run([cast, rows(4), off], { from, to, mode }).fabric.pieces;
     return [piece!.firstPin, piece!.stitches[0]];

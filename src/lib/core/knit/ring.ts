@@ -28,7 +28,7 @@ export interface Ring {
 
 /**
  * Pins that carry a finished stitch. In PANEL mode the pins at both ends of the ring cannot be completed, so a
- * panel that touches an end of the ring loses that end's stitches (handbook section 1).
+ * panel that touches an end of the ring loses that end's stitches (craft 1).
  *
  * @param machine pins and reach
  * @param from first pin cast on, from 1

@@ -1,7 +1,7 @@
 import type { CastOn, HangOff, Knit, Operation } from './operations';
 
 /**
- * Short builders for operations, with the lengths that practice gives (handbook sections 3 and 4). Each constant
+ * Short builders for operations, with the lengths that practice gives (craft 3 and 4). Each constant
  * is what the craft does, so it stands here once.
  */
 
@@ -56,7 +56,7 @@ export const wasteHangOff = (): HangOff => ({
   doubled: false
 });
 
-/** Chain the live stitches off the pins with a hook: four times the edge in yarn (handbook section 6), and a tail. */
+/** Chain the live stitches off the pins with a hook: four times the edge in yarn (craft 6), and a tail. */
 export const chainOff = (yarn: string, edgeMm: number): HangOff => ({
   op: 'hangOff',
   style: 'chain',
@@ -85,7 +85,7 @@ export function withCounter(
 
 /**
  * Pins of a cord of so many stitches: half way round the ring, clear of the marker, where the counter's catch would
- * stick (handbook section 1).
+ * stick (craft 1).
  *
  * @param pins pins of the ring
  * @param width stitches of the cord

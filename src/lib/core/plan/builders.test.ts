@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { hookYarnMm, seamYarnMm } from '../hand';
 import { CAST_ON_TAIL_MM, chainOff, cordPins, cordRows, PompomWish } from './index';
 
-describe('yarn for hands (handbook section 6)', () => {
+describe('yarn for hands (craft 6)', () => {
   it('four times a hooked edge, three times a sewn one, and 15 cm to hold', () => {
     expect(hookYarnMm(180)).toBe(870);
     expect(seamYarnMm(180)).toBe(690);

@@ -29,7 +29,7 @@ export interface NoSlope {
   readonly nearest: readonly { readonly stitches: number; readonly rows: number }[];
 }
 
-/** Full-fashioned decreases go at even rows: the yarn is then at the same side each time (handbook section 8). */
+/** Full-fashioned decreases go at even rows: the yarn is then at the same side each time (craft 8). */
 const STEP = 2;
 
 /**
@@ -143,7 +143,7 @@ const other = (side: Side): Side => (side === 'low' ? 'high' : 'low');
 
 /**
  * The mirror image of the operations of a panel on the same pins: edges swapped, cast-on reflected, and one waste row
- * more before the work, which moves the yarn to the other side (handbook section 8).
+ * more before the work, which moves the yarn to the other side (craft 8).
  *
  * @param pins first and last pin of the piece
  * @throws RangeError when there is no waste before the work to lengthen
@@ -188,7 +188,7 @@ export interface Widened {
 }
 
 /**
- * Where float groups go: 6 columns between every 6 pins, never at an edge (handbook section 8).
+ * Where float groups go: 6 columns between every 6 pins, never at an edge (craft 8).
  *
  * @example widened(44).stitches // 86: 44 pins and 7 groups of 6
  */
@@ -198,7 +198,7 @@ export function widened(pins: number, every = 6, columns = 6): Widened {
   return { after, columns, stitches: pins + groups * columns };
 }
 
-/** Length of yarn laid round the card for one group: one spacing more than the columns (handbook section 8), mm. */
+/** Length of yarn laid round the card for one group: one spacing more than the columns (craft 8), mm. */
 export const floatMm = (columns: number, spacingMm: number): number => (columns + 1) * spacingMm;
 
 /** Width of the card: half of the float, less its thickness. @example cardMm(6, 13, 2) // 44.5 */

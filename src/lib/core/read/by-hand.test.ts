@@ -22,7 +22,7 @@ describe('yarn of a plain hat of 110 rows', () => {
     expect(parts(red!)['cast-on']).toBeCloseTo(0.45 + TURN_M, 6);
   });
 
-  it('the hang-off takes 1.5 to 2 turns (handbook section 3)', () => {
+  it('the hang-off takes 1.5 to 2 turns (craft 3)', () => {
     const hangOff = Object.entries(parts(red!)).find(([what]) => /hang|tail of the last row/.test(what))![1];
     expect(hangOff).toBeGreaterThanOrEqual(1.5 * TURN_M);
     expect(hangOff).toBeLessThanOrEqual(2 * TURN_M);
@@ -53,7 +53,7 @@ describe('yarn of other hats', () => {
     expect(parts(yarnUse.find((use) => use.yarnId === 'red')!)['rows']).toBeCloseTo(100 * ROW_M, 6);
   });
 
-  it('a pompom of 70 wraps on a card of 7.5 cm takes 10.5 m (handbook section 7)', () => {
+  it('a pompom of 70 wraps on a card of 7.5 cm takes 10.5 m (craft 7)', () => {
     const without = hat({ style: 'plain', yarn: 'red', sizeBy: 'rows', rows: 110 }).yarnUse[0]!;
     const crowned = hat({ style: 'plain', yarn: 'red', sizeBy: 'rows', rows: 110, trim: 'pompom' }).yarnUse[0]!;
     expect(crowned.metres.value - without.metres.value).toBeGreaterThanOrEqual(70 * 2 * 0.075);
@@ -87,7 +87,7 @@ describe('sizes by hand', () => {
 });
 
 describe('time by hand', () => {
-  it('a hat of 135 rows with its finishing takes a practised knitter 15 to 20 minutes (handbook section 10)', () => {
+  it('a hat of 135 rows with its finishing takes a practised knitter 15 to 20 minutes (craft 10)', () => {
     const { pace } = hat({ style: 'plain', yarn: 'red', sizeBy: 'rows', rows: 135 });
     expect(pace.all.value).toBeGreaterThan(15);
     expect(pace.all.value).toBeLessThan(20);

@@ -20,7 +20,7 @@ describe('cues', () => {
     expect(cues(10)).toEqual(['0 slow', '10 last-row']);
   });
 
-  it('a long one clogs from row 250, then every 50 rows (handbook section 7)', () => {
+  it('a long one clogs from row 250, then every 50 rows (craft 7)', () => {
     const clogs = cues(420).filter((cue) => cue.endsWith('clog'));
     expect(clogs).toEqual(['250 clog', '300 clog', '350 clog', '400 clog']);
   });

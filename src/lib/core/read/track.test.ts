@@ -56,7 +56,7 @@ describe('the crank track', () => {
     expect(cuesAhead(track, 0)[0]).toMatchObject({ kind: 'slow', inRows: 0 });
   });
 
-  it('long tubes are untwisted from row 250 on (handbook section 7)', () => {
+  it('long tubes are untwisted from row 250 on (craft 7)', () => {
     const long = hat({ sizeBy: 'rows', rows: 460 }).steps.flatMap((s) => s.cues);
     expect(long.filter((c) => c.kind === 'clog').map((c) => c.row)).toEqual([250, 300, 350, 400, 450]);
     expect(long.filter((c) => c.kind === 'tie')).toHaveLength(1);

@@ -21,7 +21,7 @@ import { ENDS, WHO } from './options';
 import { bestYarns, firstYarns, machineNear } from './pick';
 import { cordPiece, type Ring, rowsFor, tubePiece } from './tube';
 
-/** Pins of the ring that limbs and ears come from (handbook section 1). */
+/** Pins of the ring that limbs and ears come from (craft 1). */
 const SMALL_PINS = 22;
 
 const COLOUR = 'Yarn and colour';

@@ -107,7 +107,7 @@ export interface Waste {
 
 /**
  * Lays waste yarn before and after the work by the knitter's choice or habit. A habit of no rows still gives two where
- * stitches must stay live: fewer may unravel by themselves (handbook section 3); a judge says so.
+ * stitches must stay live: fewer may unravel by themselves (craft 3); a judge says so.
  *
  * @param first yarn of the first work row
  * @param last yarn of the last work row

@@ -10,7 +10,7 @@ import { areaOf } from '../panel';
 import type { SketchShape } from '../sketch';
 import { finishedSketch } from './index';
 
-/** Common practice of the handbook, section 5: 2.0 rows and 1.35 stitches to the centimetre. */
+/** Common practice (craft 5.3): 2.0 rows and 1.35 stitches to the centimetre. */
 const ROW = 5;
 const STITCH = 10 / 1.35;
 

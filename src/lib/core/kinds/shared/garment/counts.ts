@@ -2,7 +2,7 @@ import type { GarmentChoice } from './options';
 import { SEAM_STITCH, usable } from '../panel';
 import { even, type Ring, rowsFor } from '../tube';
 
-/** Groups a sloped shoulder is held in (handbook section 8: several stitches every other row). */
+/** Groups a sloped shoulder is held in (craft 8: several stitches every other row). */
 export const SHOULDER_GROUPS = 3;
 
 /** Rows of a piece: from the hem to the underarm, and on to the shoulder. */
