@@ -25,9 +25,17 @@ const isFoldOfLining = (s: State, id: number): boolean =>
 export const reachable = (s: State, tail: Tail): boolean =>
   tail.face !== innerFace(s.parts[tail.part]!) || !sealed(s, tail.part);
 
+/** `reachable` for many tails: the ways into each part are looked for once. */
+export function reaches(s: State): (tail: Tail) => boolean {
+  const shut: (boolean | undefined)[] = [];
+  return (tail) => tail.face !== innerFace(s.parts[tail.part]!) || !(shut[tail.part] ??= sealed(s, tail.part));
+}
+
 /** A new end of yarn. */
 export function addTail(s: State, tail: Omit<Tail, 'id'>): Tail {
-  const made: Tail = { ...tail, id: s.tails.length };
+  // Written out: a long striped piece has hundreds, and a spread object is a slow one.
+  const { part, yarn, mm, from, where, face, fate, times } = tail;
+  const made: Tail = { id: s.tails.length, part, yarn, mm, from, where, face, fate, times };
   s.tails.push(made);
   s.parts[made.part]!.tails.push(made.id);
   return made;

@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import type { Refusal } from '../refusal';
 import type { Part, Tail } from '../state';
-import { reachable, tailsOf } from '../tails';
+import { reaches, tailsOf } from '../tails';
 import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
 
 export interface TieFacts {
@@ -13,10 +13,9 @@ type TieAct = ActOf<'tie'>;
 
 /** The tails an act ties. */
 function tailsFor(act: TieAct, t: Table, id: number): Tail[] {
+  if (act.tails === 'joins') return tailsOf(t.s, id).filter((tail) => tail.fate === 'loose' && tail.from === 'join');
   const loose = tailsOf(t.s, id).filter((tail) => tail.fate === 'loose');
   switch (act.tails) {
-    case 'joins':
-      return loose.filter((tail) => tail.from === 'join');
     case 'first-loop':
       return loose.filter((tail) => tail.where.at === act.edge && (tail.from === 'first' || tail.from === 'last')).slice(0, 1); // prettier-ignore
     case 'crowns':
@@ -27,7 +26,8 @@ function tailsFor(act: TieAct, t: Table, id: number): Tail[] {
 function refusalOf(act: TieAct, t: Table, part: Part, id: number): Refusal | undefined {
   const tails = tailsFor(act, t, id);
   if (tails.length === 0 || (act.tails === 'crowns' && tails.length < 2)) return { code: 'no-tail', piece: act.piece };
-  if (tails.some((tail) => !reachable(t.s, tail))) return { code: 'sealed', piece: act.piece };
+  const reachable = reaches(t.s);
+  if (tails.some((tail) => !reachable(tail))) return { code: 'sealed', piece: act.piece };
   if (act.tails === 'crowns' && part.form !== 'lined') return { code: 'not-folded', piece: act.piece };
   return undefined;
 }

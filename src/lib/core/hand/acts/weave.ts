@@ -1,8 +1,8 @@
 import type { ActOf } from '../../plan';
 import type { Tail } from '../state';
 import { endRuns } from '../rims';
-import { reachable, tailsOf } from '../tails';
-import { type ActRule, partsIn, type Table } from './rule';
+import { reaches } from '../tails';
+import type { ActRule, Table } from './rule';
 
 /** Tails of one yarn at one kind of place. */
 export interface TailGroup {
@@ -22,13 +22,17 @@ const isSpare = (t: Table, tail: Tail): boolean =>
   endRuns(t.s, tail.part, 'cast-on').some((r) => r.hold === 'woven');
 
 /** Loose tails that a hand reaches. */
-const within = (act: ActOf<'weave'>, t: Table): Tail[] =>
-  (act.pieces ? act.pieces.flatMap((p) => partsIn(t, p).flatMap(({ id }) => tailsOf(t.s, id))) : t.s.tails).filter(
+function within(act: ActOf<'weave'>, t: Table): Tail[] {
+  const reachable = reaches(t.s);
+  const of = act.pieces && new Set(act.pieces);
+  return t.s.tails.filter(
     (tail) =>
       (tail.fate === 'loose' || isSpare(t, tail)) &&
-      reachable(t.s, tail) &&
-      (act.tails === undefined || tail.from === 'join')
+      (!of || of.has(t.s.parts[tail.part]!.piece)) &&
+      (act.tails === undefined || tail.from === 'join') &&
+      reachable(tail)
   );
+}
 
 /** Every loose tail that can be reached goes into the fabric, or between the layers. */
 export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
@@ -43,8 +47,9 @@ export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
       tail.fate = act.how;
       tails += tail.times;
       const key = `${tail.yarn} ${tail.where.at}`;
-      const known = groups.get(key) ?? { yarn: tail.yarn, place: tail.where.at, count: 0 };
-      groups.set(key, { ...known, count: known.count + tail.times });
+      const known = groups.get(key);
+      if (known) known.count += tail.times;
+      else groups.set(key, { yarn: tail.yarn, place: tail.where.at, count: tail.times });
     }
     return { tails, groups: [...groups.values()] };
   },
