@@ -1,7 +1,10 @@
+import Ajv2020 from 'ajv/dist/2020.js';
 import { describe, expect, it } from 'vitest';
 import { hat, made } from '../../../tests/support/sample';
 import { PLACES } from '$lib/core/read';
 import { readLimited } from './body-limit';
+import { KINDS } from '$lib/core/kinds';
+import { madeSchema } from './made-schema';
 import { planAnswer } from './plan-answer';
 
 describe('planAnswer', () => {
@@ -32,6 +35,16 @@ describe('planAnswer', () => {
   it('its runs cover every row once and unfold to the places', () => {
     const places = answer.reveal.runs.flatMap((run) => Array.from({ length: run.to - run.from + 1 }, () => run.place));
     expect(places).toEqual([...result.reveal.pieces[0]!.place].map((code) => PLACES[code]));
+  });
+
+  it('what hands make of any kind is as its schema says (ajv), and nothing is left', () => {
+    const valid = new Ajv2020().compile(madeSchema());
+    for (const kind of KINDS) {
+      const { made: what } = JSON.parse(JSON.stringify(planAnswer(made(kind.code)))) as { made: { left: unknown[] } };
+      expect(valid(what), `${kind.code} ${JSON.stringify(valid.errors)}`).toBe(true);
+      expect(what.left).toEqual([]);
+      expect(valid({ ...what, things: 'none' })).toBe(false);
+    }
   });
 
   it('a project of several pieces has the runs, the drawings and the cuts of all', () => {

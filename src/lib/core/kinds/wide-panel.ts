@@ -1,12 +1,13 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
-import { type Act, castOn, countOption, knitRows, lengthOption, widened, yarnOption } from '../plan';
+import { type Act, castOn, countOption, type Edge, knitRows, lengthOption, widened, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
 import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns, furthest } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
+import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 export const WidePanelOptions = z.object({
   lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400 }),
@@ -15,8 +16,12 @@ export const WidePanelOptions = z.object({
   columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
   thicknessMm: lengthOption({ title: 'Thickness of the card', group: WHAT, min: 0, max: 20, start: 2 }),
   mode: panelMode,
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  ...wasteIfWished
 });
+
+/** An end chained off along its loops. */
+const chained = (edge: Edge, yarn: string): Act => ({ do: 'bind', name: edge === 'cast-on' ? 'edge-first' : 'edge-last', runs: [{ piece: 0, run: edge }], by: 'chain', yarn }); // prettier-ignore
 
 /** A panel wider than the ring: floats laid round a card are latched up into columns afterwards. */
 export const widePanel: Kind<typeof WidePanelOptions> = {
@@ -39,10 +44,13 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
     const rows = rowsFor(ring, o.lengthMm);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
     const after = wide.after.map((pin) => pins.from + pin - 1);
+    const waste = wasteFor(kit, o, o.yarn, o.yarn);
     const acts: Act[] = [
       // Before any washing: the halves wait on their threads, every group is latched up, then all loops are chained off.
       ...(after.length > 0 ? [{ do: 'latch', piece: 0 } as const] : []),
-      { do: 'bind', name: 'edge-last', runs: [{ piece: 0, run: 'hung-off' }], by: 'chain', yarn: o.yarn },
+      ...(waste.yarn ? [chained('cast-on', o.yarn), ...wasteAway(0, 'cast-on', waste, o)] : []),
+      chained('hung-off', o.yarn),
+      ...wasteAway(0, 'hung-off', waste, o),
       { do: 'block', pieces: [0] },
       weave('woven', 0)
     ];
@@ -51,10 +59,10 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
         title: brief.name,
         pieces: [
           panelPiece(ring, 'Wide panel', o.mode, pins, [
-            castOn(o.yarn, 'e-wrap'),
+            ...(waste.yarn ? waste.before : [castOn(o.yarn, 'e-wrap')]),
             ...(after.length > 0 ? [{ op: 'float', after, columns: o.columns } as const] : []),
             knitRows('Wide panel', o.yarn, rows),
-            { op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + 400), doubled: false } // prettier-ignore
+            ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + 400), doubled: false } as const]) // prettier-ignore
           ])
         ],
         acts,

@@ -11,10 +11,13 @@ import { actSketch } from '$lib/draw/acts';
 import { speak } from '$lib/words';
 import { told } from '../../../../tests/support/said';
 import { ACTS } from '../hand';
+import { off } from '../hand/off';
 import { allRows } from '../knit';
+import { cutsOf } from './cuts';
 import { PLACES } from './places';
 import { trackOf } from './track';
 import { finishedSketch } from './worn';
+import { CUT_PARTS } from './yarn-use';
 
 /** Metres of yarn for the rows alone, from the plan's own list of operations and not from the fabric. */
 function rowMetresByHand(result: Result, yarnId: string): number {
@@ -35,6 +38,51 @@ function rowMetresByHand(result: Result, yarnId: string): number {
 }
 
 const done = { operations: new Set<string>(), acts: new Set<string>(), forms: new Set<string>() };
+
+/** Books that must balance: tails, stitches of every end, yarn that is cut. */
+function checkAccounts(result: Result): void {
+  const { worked, plan: planned } = result;
+  // Every tail that was made is tied, woven in, buried or meant to hang; the acts say how many they dealt with.
+  const tails = (fates: readonly string[]): number => worked.tails.filter((t) => fates.includes(t.fate)).reduce((sum, t) => sum + t.times, 0); // prettier-ignore
+  expect(tails(['tied', 'woven', 'inside', 'hanging'])).toBe(worked.tails.reduce((sum, t) => sum + t.times, 0));
+  const wove = worked.done.reduce((sum, did) => sum + (did.do === 'weave' ? (did.facts?.tails ?? 0) : 0), 0);
+  expect(wove).toBe(tails(['woven', 'inside']));
+
+  // Every stitch of both ends is there once, however often its edge was cut into runs, and something holds it.
+  const start = off(result);
+  for (const edge of ['cast-on', 'hung-off'] as const) {
+    start.parts.forEach((part) => {
+      const stitches = (s: typeof start): number => s.runs.filter((r) => r.part === part.id && r.run === edge && !r.cut).reduce((sum, r) => sum + r.hi - r.lo + 1, 0); // prettier-ignore
+      // Columns latched out of floats add their stitches to both ends.
+      const latched = worked.done.reduce((sum, did) => sum + (did.do === 'latch' && did.act.piece === part.piece ? (did.facts?.columns ?? 0) * (did.facts?.groups ?? 0) : 0), 0); // prettier-ignore
+      expect(stitches(worked.state)).toBe(stitches(start) + latched);
+    });
+  }
+  const live = start.runs.filter((r) => ['open', 'thread', 'left', 'rungs'].includes(r.hold));
+  for (const { part, run, lo, hi } of live) {
+    const now = worked.state.runs.filter((r) => r.part === part && r.run === run && !r.cut && r.lo >= lo && r.hi <= hi);
+    for (const r of now) expect(['joined', 'bound', 'drawn', 'sewn', 'run'], `${run} ${r.hold}`).toContain(r.hold);
+  }
+
+  // The cutting list is what the yarn use counts, purpose by purpose.
+  for (const use of result.yarnUse) {
+    const { strands } = result.yarns[result.fabric.yarns.indexOf(use.yarnId)]!;
+    for (const [what, name] of Object.entries(CUT_PARTS)) {
+      const cut = cutsOf(result).filter((line) => line.yarnId === use.yarnId && line.what === what);
+      const metres = cut.reduce((sum, line) => sum + (line.lengthMm * line.count) / 1000, 0);
+      const counted = use.parts.filter((part) => part.what === name).reduce((sum, part) => sum + part.metres, 0);
+      expect(counted, name).toBeCloseTo(metres * strands, 6);
+    }
+  }
+
+  // Exactly the openings the kind promised.
+  for (const promise of planned.promises) {
+    const mine = worked.things.filter((thing) => thing.name === promise.name);
+    for (const thing of mine) {
+      expect(thing.openings.map((o) => o.name).sort()).toEqual(promise.openings.map((o) => o.name).sort());
+    }
+  }
+}
 
 /** What must hold of any plan of any kind. */
 function check(result: Result): void {
@@ -90,6 +138,7 @@ function check(result: Result): void {
   expect(result.worked.left).toEqual([]);
   expect(result.steps.flatMap((s) => (s.act === null ? [] : [s.act]))).toEqual(result.plan.acts.map((_, i) => i));
   expect(new Set(result.steps.map((s) => s.id)).size).toBe(result.steps.length);
+  checkAccounts(result);
   const say = speak(result);
   // Of acts that are alike the first three are drawn: a blanket of hundreds of blocks has as many seams.
   const drawn = new Map<string, number>();

@@ -37,7 +37,7 @@ export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<Dra
   switch (stage) {
     case 'flat':
       for (const x of [a, 2 * a]) lines.push(hairline([[x, 0], [x, -a]], { dashed: true })); // prettier-ignore
-      labels.push({ at: [1.5 * a, 22], text: `${d.say.talk.len(3 * a)} = 3 x ${d.say.talk.len(a)}`, anchor: 'middle' });
+      labels.push({ at: [1.5 * a, 22], text: `${d.say.talk.len(3 * a)} = 3 × ${d.say.talk.len(a)}`, anchor: 'middle' });
       break;
     case 'pouch-right':
       lines.push(...arrow(place([3 * a, a]), at('rightUp', [2.86 * a, 0.86 * a]), names['corner-down']));

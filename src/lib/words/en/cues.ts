@@ -4,11 +4,10 @@ import type { Words } from '../words';
 export const cues: Words['cues'] = {
   slow: (f, t) =>
     ({
-      panel:
-        'At either end slip the yarn under the bumper beyond the edge pin, with a light pull; never force the stop.',
+      panel: `At either end slip the yarn under the bumper beyond the edge ${t.terms.pin}, with a light pull; never force the stop.`,
       'by-hand': 'Turn to and fro by hand; at either end a light pull until the edge stitch is made.',
       tube: `Crank slowly until ${t.row(f.until)}: stitches fall off most in the first ${t.terms.row}s.`
-    })[f.how].replace('edge pin', `edge ${t.terms.pin}`),
+    })[f.how],
   'speed-up': (_f, t) => `All ${t.pins} hold now: find your speed, and pull slack ahead every few turns.`,
   loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,
   tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,

@@ -17,7 +17,7 @@ export const draw: Words['draw'] = {
     join: (a, f, t) => (f.halves ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}` : a.by === 'rungs' ? 'Rungs of both tubes, chained in turn' : 'The two edges that meet'), // prettier-ignore
     bind: (_a, f, t) => `${t.stitches(f.stitches)} along the edge, from 1`,
     runDown: (_a, f, t) => `${t.many(f.pins.length, 'column', 'columns')} of rungs`,
-    wasteOff: (a) => ({ strand: 'Pull this one strand', separator: 'Pull this row', cut: 'Cut here', unravel: 'Unravel from here' })[a.by], // prettier-ignore
+    wasteOff: (a, _f, t) => ({ strand: 'Pull this one strand', separator: `Pull this ${t.terms.row}`, cut: 'Cut here', unravel: 'Unravel from here' })[a.by], // prettier-ignore
     fold: (a) =>
       ({
         inside: 'The first half goes up inside',

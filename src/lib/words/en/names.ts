@@ -38,8 +38,8 @@ const NAMES: Readonly<Record<string, string>> = {
   'wrist-right': 'right wrist',
   'edge-first': 'first edge',
   'edge-last': 'last edge',
-  'held-low': 'stepped edge at the low pins',
-  'held-high': 'stepped edge at the high pins',
+  'held-low': 'stepped edge at the low side',
+  'held-high': 'stepped edge at the high side',
   'held-neck': 'neck',
   hem: 'hem',
   band: 'front bands and neck'

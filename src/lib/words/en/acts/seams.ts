@@ -56,7 +56,7 @@ const HOW: Readonly<Record<ActOf<'join'>['by'], { how: string; why?: string }>> 
   loops: { how: 'loop through loop' },
   hook: { how: 'hook a slip stitch through both edges, loop by loop', why: 'Hooked: quick and firm. Sewn: flatter.' },
   needle: { how: 'sew stitch by stitch, edge to edge', why: 'Sewn: flat. Hooked: quicker and firmer.' },
-  graft: { how: 'graft loop to loop, so that the seam is one more row', why: 'Grafted: cannot be seen or felt. Hooked: quicker.' }, // prettier-ignore
+  graft: { how: 'graft loop to loop, so that the seam looks like the knitting', why: 'Grafted: cannot be seen or felt. Hooked: quicker.' }, // prettier-ignore
   mattress: { how: 'mattress stitch, one or two bars at a time, from the right side', why: 'Mattress stitch lies flat and can be undone. A hooked seam is quicker and firmer.' }, // prettier-ignore
   rungs: { how: 'two rungs of the one tube through two of the other, and on' },
   zip: { how: 'one stitch of the outer edge, one of the inner, all round' },

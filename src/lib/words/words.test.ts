@@ -1,0 +1,88 @@
+import { describe, expect, it } from 'vitest';
+import { made, sampleKit } from '../../../tests/support/sample';
+import { REFUSAL_CODES } from '$lib/core/hand';
+import { KINDS } from '$lib/core/kinds';
+import { actSketch } from '$lib/draw/acts';
+import { english } from './en';
+import { speak, type Speech } from './speak';
+
+const bracket = (text: string): string => `[${text}]`;
+
+/** A language like English whose every sentence stands in brackets: a letter outside them was not said by the words. */
+function pseudo<T>(of: T): T {
+  if (typeof of === 'string') return bracket(of) as T;
+  if (typeof of === 'function') {
+    const say = of as unknown as (...args: unknown[]) => unknown;
+    return ((...args: unknown[]) => pseudo(say(...args))) as T;
+  }
+  if (of === null || typeof of !== 'object') return of;
+  return Object.fromEntries(Object.entries(of).map(([key, value]) => [key, pseudo<unknown>(value)])) as T;
+}
+
+/** What is left of a text when everything in brackets is gone. */
+function outside(text: string): string {
+  let left = text;
+  for (let before = ''; before !== left;) {
+    before = left;
+    left = left.replace(/\[[^[\]]*\]/g, '');
+  }
+  return left;
+}
+
+describe('the room of words', () => {
+  it('a pseudo-language leaves no letter outside its brackets in steps, cues and drawings', () => {
+    for (const kind of KINDS) {
+      const result = made(kind.code);
+      const spoken = speak(result, pseudo(english));
+      const say: Speech = { ...spoken, talk: pseudo(spoken.talk) };
+      const texts = result.steps.flatMap((step) => {
+        const { title, detail, before, why } = say.step(step);
+        return [title, detail, before ?? '', why ?? '', ...step.cues.map((cue) => say.cue(cue))];
+      });
+      result.plan.acts.forEach((_, i) => {
+        const sketch = actSketch(result, i, say);
+        texts.push(sketch?.label ?? '', ...(sketch?.labels.map((label) => label.text) ?? []));
+        texts.push(...(sketch?.lines.map((line) => line.title ?? '') ?? []));
+      });
+      for (const text of texts) expect(outside(text), `${kind.code}: ${text}`).not.toMatch(/\p{L}/u);
+    }
+  });
+
+  it('steps of the core hold no prose: facts are codes, names and numbers', () => {
+    const prose = /[a-z] [a-z]+ [a-z]/;
+    const strings = (value: unknown): string[] =>
+      typeof value === 'string' ? [value] : value && typeof value === 'object' ? Object.values(value).flatMap(strings) : []; // prettier-ignore
+    for (const kind of KINDS) {
+      for (const text of strings(made(kind.code).steps)) expect(text, kind.code).not.toMatch(prose);
+    }
+  });
+
+  it('counts by the language: one of a thing, one row of a span', () => {
+    const { talk } = speak(made('scarf'));
+    expect([talk.rows(1), talk.rows(2), talk.stitches(1), talk.many(0, 'group', 'groups')]).toEqual(['1 row', '2 rows', '1 stitch', '0 groups']); // prettier-ignore
+    expect([talk.span(16, 16), talk.span(16, 17)]).toEqual(['row 16', 'rows 16 to 17']);
+    expect([1, 2, 3, 4, 11, 12, 21, 22].map(talk.nth).join(' ')).toBe('1st 2nd 3rd 4th 11th 12th 21st 22nd');
+    for (const kind of KINDS) {
+      const result = made(kind.code);
+      const say = speak(result);
+      const all = result.steps.map((step) => Object.values(say.step(step)).join(' ')).join('\n');
+      expect(all, kind.code).not.toMatch(/\b1 (rows|stitches|pins|groups|tails|loops|pairs|copies|chains)\b/);
+      expect(all, kind.code).not.toMatch(/rows (\d+) to \1\b/i);
+    }
+  });
+
+  it("says the knitter's own words and none of the others", () => {
+    const terms = { pin: 'needle', row: 'round' };
+    for (const kind of KINDS) {
+      const kit = sampleKit({ habits: { terms } });
+      const result = made(kind.code, {}, kit);
+      const say = speak(result);
+      const all = result.steps.flatMap((step) => [...Object.values(say.step(step)), ...step.cues.map((cue) => say.cue(cue))]).join('\n'); // prettier-ignore
+      expect(all, kind.code).not.toMatch(/\b(pins?|rows?)\b/i);
+    }
+  });
+
+  it('has a sentence for every refusal', () => {
+    for (const code of REFUSAL_CODES) expect(typeof english.refusals[code]).toBe('function');
+  });
+});
