@@ -35,6 +35,8 @@ export interface Words {
   /** Seams, edges and places by their codes. */
   readonly seam: (name: string, t: Talk) => string;
   readonly opening: (name: string, t: Talk) => string;
+  /** A stretch of a measured length, by the option that counts its rows; null for what is none. */
+  readonly stretchOf: (option: string, t: Talk) => string | null;
   /** Titles of a list of steps. */
   readonly chapters: { readonly setUp: string; readonly machine: string; readonly hands: string };
   /** Where a machine refused: piece, row, pin. */

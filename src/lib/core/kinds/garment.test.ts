@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { codes, made, sampleKit } from '../../../../tests/support/sample';
 import { SIZE_TABLES } from '../body';
 import { presetFor } from '../kit';
-import { areaOf, finishedSketch, layPanel, rowRuns, workSpan } from '../read';
+import { areaOf, finishedSketch, layPanel, panelAreaMm2, rowRuns, workSpan } from '../read';
 import type { Result } from '../tomble';
 
 const TRUNKS = SIZE_TABLES.filter((table) => table.sizes[0]!.measures['chest'] !== undefined);
@@ -95,6 +95,7 @@ describe('panels', () => {
         const lay = layPanel(result, p);
         const library = Math.abs(polygonArea(lay.outline.map(([x, y]) => [x, y] as [number, number])));
         expect(areaOf(lay.outline)).toBeCloseTo(library, 4);
+        expect(panelAreaMm2(result, p)).toBeCloseTo(library, 4);
         const piece = result.fabric.pieces[p]!;
         const { courses, wales } = result.gauges[p]![piece.yarn[piece.purpose.indexOf(0)]!]!;
         let stitches = 0;

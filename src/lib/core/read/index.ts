@@ -16,7 +16,7 @@ export {
 export { edgeSize, type EdgeSize } from './edge';
 export { garmentSizes, type GarmentSizes } from './garment';
 export { lengthMmOf, lengthOfRows } from '../knit';
-export { areaOf, layPanel, type PanelLay } from './panel';
+export { areaOf, layPanel, panelAreaMm2, type PanelLay } from './panel';
 export {
   heightOfRow,
   readOutline,

@@ -62,6 +62,20 @@ export function layPanel(run: Executed, p: number): PanelLay {
   };
 }
 
+/** Area of a panel's work, row by row, mm2; what `areaOf` gives of its outline. */
+export function panelAreaMm2(run: Executed, p: number): number {
+  const piece = run.fabric.pieces[p]!;
+  const span = workSpan(rowRuns(piece));
+  const stitchMm = 10 / mainGauge(run, p).wales.value;
+  let area = 0;
+  for (let row = span.first; row < span.first + span.count; row++) {
+    const [low, high] = [piece.low[row]!, piece.high[row]! + 1];
+    const laid = columnsBelow(piece.floats, high) - columnsBelow(piece.floats, low);
+    area += ((high - low + laid) * stitchMm * 10) / run.gauges[p]![piece.yarn[row]!]!.courses.value;
+  }
+  return area;
+}
+
 /** Points on one straight upright line are dropped but for its ends. */
 function simplified(points: readonly Point[]): Point[] {
   return points.filter((p, i) => i === 0 || i === points.length - 1 || p[0] !== points[i - 1]![0] || p[0] !== points[i + 1]![0]); // prettier-ignore

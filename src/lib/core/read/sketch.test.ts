@@ -5,7 +5,7 @@ import type { Join } from '../plan';
 import type { Result } from '../tomble';
 import { edgeSize } from './edge';
 import { lengthMmOf, lengthOfRows } from '../knit';
-import { areaOf, layPanel } from './panel';
+import { areaOf, layPanel, panelAreaMm2 } from './panel';
 import { bent, box, circle, layRows, pointOn, slab, tubeHalf } from './sketch';
 
 const tube = made('free-tube', { start: 'straight', end: 'straight', sections: [{ yarn: 'red', rows: 30 }, { yarn: 'blue', rows: 10 }, { yarn: 'red', rows: 20 }] }); // prettier-ignore
@@ -135,6 +135,7 @@ describe('panels laid flat', () => {
   it('floats widen them between the pins', () => {
     const wide = made('wide-panel', { pins: 44 });
     const lay = layPanel(wide, 0);
+    expect(panelAreaMm2(wide, 0)).toBeCloseTo(areaOf(lay.outline), 3);
     const { firstPin } = wide.fabric.pieces[0]!;
     const stitch = 10 / 1.35;
     expect(lay.xAt(firstPin + 5) - lay.xAt(firstPin)).toBeCloseTo(5 * stitch, 6);

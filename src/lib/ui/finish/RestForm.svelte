@@ -22,15 +22,11 @@
   const none = { lengthMm: null, flatWidthMm: null };
   const anew = $derived(split && rested?.lengthMm ? split(size.rows, rested.lengthMm) : null);
   const isAnew = $derived(anew && Object.entries(anew).some(([key, value]) => result.brief.options[key] !== value));
-  const NAMES: Readonly<Record<string, string>> = {
-    sleeveRows: 'each sleeve',
-    neckRows: 'the neck',
-    bodyRows: 'the body opening'
-  };
   const told = $derived(
-    Object.entries(anew ?? {}).flatMap(([key, value]) =>
-      NAMES[key] ? [`${say.talk.rows(Number(value))} for ${NAMES[key]}`] : []
-    )
+    Object.entries(anew ?? {}).flatMap(([key, value]) => {
+      const what = say.words.stretchOf(key, say.talk);
+      return what ? [`${say.talk.rows(Number(value))} for ${what}`] : [];
+    })
   );
 </script>
 

@@ -8,7 +8,7 @@ import { tails } from './acts/tails';
 import { cues, joined } from './cues';
 import { draw } from './draw';
 import { machine } from './machine';
-import { cuts, opening, seam } from './names';
+import { cuts, opening, seam, stretchOf } from './names';
 import { left, refusals } from './refusals';
 import { steps } from './steps';
 
@@ -26,6 +26,7 @@ export const english: Words = {
   cuts,
   seam,
   opening,
+  stretchOf,
   chapters: { setUp: 'Set up', machine: 'At the machine', hands: 'Finish by hand' },
   at: (piece, row, pin, t) =>
     [piece, row === undefined ? '' : t.row(row), pin === undefined ? '' : t.pin(pin)].filter(Boolean).join(', '),

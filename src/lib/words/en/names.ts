@@ -69,6 +69,13 @@ const OPENINGS: Readonly<Record<string, string>> = {
 };
 export const opening: Words['opening'] = (name) => OPENINGS[name] ?? name.replaceAll('-', ' ');
 
+const STRETCHES: Readonly<Record<string, string>> = {
+  sleeveRows: 'each sleeve',
+  neckRows: 'the neck',
+  bodyRows: 'the body opening'
+};
+export const stretchOf: Words['stretchOf'] = (option) => STRETCHES[option] ?? null;
+
 /** Where parts are sewn on. */
 export const PLACES: Readonly<Record<string, string>> = {
   'neck-sides': 'at the sides, just below the neck',

@@ -1,7 +1,7 @@
 import type { PanelsWorn } from '../../plan';
 import { showLength } from '../../quantity';
 import { type Executed, mainGauge } from '../../knit';
-import { areaOf, layPanel } from '../panel';
+import { layPanel, panelAreaMm2 } from '../panel';
 import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape } from '../sketch';
 import { plainPlaces, type WornForm } from './form';
 
@@ -71,7 +71,7 @@ function drawn(run: Executed, p: number, x: number, y: number) {
 export const panelsForm: WornForm<PanelsWorn> = {
   places: plainPlaces,
   figures: (run, worn) => {
-    const area = run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * areaOf(layPanel(run, p).outline), 0);
+    const area = run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * panelAreaMm2(run, p), 0);
     const spread = 2 * run.gauges[0]![0]!.loopSpread;
     const { courses } = mainGauge(run, 0);
     return [
