@@ -29,6 +29,7 @@ export {
 export { readPace, type Pace } from './pace';
 export type { PieceSize } from './piece-size';
 export { PLACE_WORDS, placeCode, PLACES, type PlaceName, type Reveal } from './places';
+export { bagLayers } from './bag-bands';
 export { foldedBag, upright } from './paper';
 export { piecesOff, waitsFor } from './ready';
 export { readReveal } from './reveal';

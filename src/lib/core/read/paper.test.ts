@@ -1,8 +1,10 @@
+import { polygonArea } from 'd3-polygon';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { made } from '../../../../tests/support/sample';
+import { bagLayers } from './bag-bands';
 import { foldedBag, upright } from './paper';
-import type { Point } from './sketch';
+import { layRows, type Point, type SketchShape } from './sketch';
 
 const height = fc.double({ min: 50, max: 300, noNaN: true });
 const near = ([x, y]: Point, [u, v]: Point): boolean => Math.hypot(x - u, y - v) < 1e-6;
@@ -41,6 +43,18 @@ describe('the bag folded from paper (craft 7.13)', () => {
         expect(at('midDown', [a, 0])[1]).toBeCloseTo(0, 6);
       })
     );
+  });
+
+  it('keeps every row of its colours: the layers of a striped bag cover the strip once, folded or not', () => {
+    const bag = made('folded-bag', { style: 'two', stripeRows: 12 });
+    for (const folds of [0, 1, 2, 3] as const) {
+      const shapes = bagLayers(bag, 0, 100, folds).flatMap((layer) => layer.shapes);
+      const flat = layRows(bag, 0, { origin: [0, 50], turn: 90, lengthMm: 300, half: () => 50 });
+      expect(new Set(flat.map((s) => s.yarn)).size).toBe(2);
+      const byYarn = (of: readonly SketchShape[], yarn: number): number =>
+        of.filter((s) => s.yarn === yarn).reduce((sum, s) => sum + Math.abs(polygonArea(s.points.map((p): [number, number] => [...p]))), 0); // prettier-ignore
+      for (const yarn of new Set(flat.map((s) => s.yarn!))) expect(byYarn(shapes, yarn)).toBeCloseTo(byYarn(flat, yarn), 4); // prettier-ignore
+    }
   });
 
   it('is what Plan says of a bag: width, height, and an opening of four times its height', () => {

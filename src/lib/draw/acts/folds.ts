@@ -1,5 +1,13 @@
 import { mainYarn } from '$lib/core/knit';
-import { foldedBag, halfWidth, type Point, type SketchLabel, type SketchLine, upright } from '$lib/core/read';
+import {
+  bagLayers,
+  foldedBag,
+  halfWidth,
+  type Point,
+  type SketchLabel,
+  type SketchLine,
+  upright
+} from '$lib/core/read';
 import type { Desk, DrawAct } from './drawing';
 import { lengthwise, lying } from './lying';
 
@@ -22,12 +30,11 @@ export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<Dra
     return [x, -y];
   };
   const at = (piece_: Parameters<typeof bag.where>[0], p: Point): Point => place(bag.where(piece_, p));
-  const shapes = bag.layers.map(({ name, points }) => ({
-    points: points.map(place),
-    yarn,
-    title: name,
-    solid: folds > 0 && (name === 'rightUp' || name === 'leftDown' || (folds === 3 && name === 'rightDown')) ? 0.72 : 1
-  }));
+  const behind = (name: string): boolean =>
+    folds > 0 && (name === 'rightUp' || name === 'leftDown' || (folds === 3 && name === 'rightDown'));
+  const shapes = bagLayers(d.made, piece, a, folds).flatMap(({ name, shapes: bands }) =>
+    bands.map((band) => ({ ...band, points: band.points.map(place), solid: behind(name) ? 0.72 : 1 }))
+  );
   const lines: SketchLine[] = [];
   const labels: SketchLabel[] = [];
   const seamLine = (from: Point, to: Point, strong: boolean): void =>

@@ -1,5 +1,6 @@
 import type { BagWorn } from '../../plan';
 import { lengthMmOf } from '../../knit';
+import { bagLayers } from '../bag-bands';
 import { foldedBag, upright } from '../paper';
 import { bent, grain, layRows, type Point, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';
@@ -47,17 +48,12 @@ export const bagForm: WornForm<BagWorn> = {
     };
     const bag = foldedBag(a, 3);
     // The middle square folds over itself and stands in front; the outer squares rise behind it as tips.
-    const yarns = layRows(run, 0, { origin: [0, a / 2], turn: 90, lengthMm: 3 * a, half: () => a / 2 });
-    const tips = bag.layers
-      .filter(({ name }) => name === 'leftUp' || name === 'rightDown')
-      .map(({ points }, i) => ({
-        points: points.map(place),
-        yarn: yarns[i === 0 ? 0 : yarns.length - 1]!.yarn,
-        title: 'A tip'
-      }));
-    const front = bag.layers
-      .filter(({ name }) => name === 'midUp')
-      .map(({ points }) => ({ points: points.map(place), yarn: yarns[Math.floor(yarns.length / 2)]!.yarn, title: 'The middle' })); // prettier-ignore
+    const layers = bagLayers(run, 0, a, 3);
+    const shapes = (['leftUp', 'rightDown', 'midUp'] as const).flatMap((shown) =>
+      layers
+        .filter(({ name }) => name === shown)
+        .flatMap((layer) => layer.shapes.map((shape) => ({ ...shape, points: shape.points.map(place) })))
+    );
     const seams: SketchLine[] = [
       [[2 * a, a], [a, a]], // prettier-ignore
       [[a, 0], [a, a]] // prettier-ignore
@@ -81,6 +77,6 @@ export const bagForm: WornForm<BagWorn> = {
           bent(s, bow)
         )
       : [];
-    return { label: 'The finished bag: two tips above the opening', shapes: [...handle, ...tips, ...front], lines: seams, labels: [], ...grain(run, 0) }; // prettier-ignore
+    return { label: 'The finished bag: two tips above the opening', shapes: [...handle, ...shapes], lines: seams, labels: [], ...grain(run, 0) }; // prettier-ignore
   }
 };
