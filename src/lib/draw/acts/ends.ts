@@ -90,7 +90,7 @@ export const runDown: DrawAct<'runDown'> = (a, f, d) => {
   const lay = lying(d, d.after, a.piece);
   const columns = [-lay.half, lay.half];
   const rungs = columns.flatMap((x) => Array.from({ length: 14 }, (_, i) => (lay.lengthMm * (i + 0.5)) / 14).map((y) => hairline([[x - 7, y], [x + 7, y]], { strong: true, title: d.say.words.draw.parts.rungs }))); // prettier-ignore
-  const down = columns.flatMap((x) => arrow([x * 1.22, 10], [x * 1.22, lay.lengthMm * 0.6], d.say.words.draw.parts.here)); // prettier-ignore
+  const down = columns.flatMap((x) => arrow([x * 0.7, 10], [x * 0.7, lay.lengthMm * 0.6], d.say.words.draw.parts.here)); // prettier-ignore
   const labels = f.pins.slice(0, 2).map((pin, i) => ({ at: [columns[i]!, -8] as const, text: d.say.words.draw.pin(pin, d.say.talk), anchor: 'middle' as const })); // prettier-ignore
   return parts(
     { shapes: lay.shapes, lines: [...lay.lines, ...rungs, ...down], labels: [...lay.labels, ...labels] },

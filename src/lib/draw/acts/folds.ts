@@ -31,7 +31,7 @@ export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<Dra
   };
   const at = (piece_: Parameters<typeof bag.where>[0], p: Point): Point => place(bag.where(piece_, p));
   const behind = (name: string): boolean =>
-    folds > 0 && (name === 'rightUp' || name === 'leftDown' || (folds === 3 && name === 'rightDown'));
+    (folds >= 1 && name === 'rightUp') || (folds >= 2 && name === 'leftDown') || (folds === 3 && name === 'rightDown');
   const shapes = bagLayers(d.made, piece, a, folds).flatMap(({ name, shapes: bands }) =>
     bands.map((band) => ({ ...band, points: band.points.map(place), solid: behind(name) ? 0.72 : 1 }))
   );

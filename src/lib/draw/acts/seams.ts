@@ -1,6 +1,14 @@
 import { mainYarn } from '$lib/core/knit';
 import type { RunRef } from '$lib/core/plan';
-import { grain, layPanel, type PanelLay, type Point, type SketchLine, type SketchShape } from '$lib/core/read';
+import {
+  grain,
+  layPanel,
+  type PanelLay,
+  type Point,
+  type SketchLabel,
+  type SketchLine,
+  type SketchShape
+} from '$lib/core/read';
 import { type Desk, type DrawAct, yarnAt } from './drawing';
 import { lengthwise, lying } from './lying';
 import { arrow, flatEnd, hairline, moved, numbered, openEnd } from './pictures';
@@ -34,24 +42,32 @@ function edgeLine(d: Desk, ref: RunRef, lay: PanelLay, dx: number, dy: number): 
 
 /** Panels side by side, the edges that meet drawn heavily, numbered in order. */
 function panels(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
-  const pieces = [...new Set(refs.map((r) => r.piece))]
-    .filter((p) => d.made.plan.pieces[p]!.mode !== 'tube')
+  // Two copies of one piece are two pieces on the table.
+  const same = (a: RunRef, b: RunRef): boolean => a.piece === b.piece && a.copy === b.copy;
+  const pieces = refs
+    .filter((ref, i) => refs.findIndex((other) => same(ref, other)) === i)
+    .filter(({ piece }) => d.made.plan.pieces[piece]!.mode !== 'tube')
     .slice(0, 4);
-  const lays = pieces.map((p) => layPanel(d.made, p));
+  const lays = pieces.map(({ piece }) => layPanel(d.made, piece));
   const tall = Math.max(...lays.map((lay) => lay.heightMm));
   const shapes: SketchShape[] = [];
   const lines: SketchLine[] = [];
-  const labels: { at: Point; text: string; anchor: 'middle' }[] = [];
+  const labels: SketchLabel[] = [];
   let x = 0;
-  pieces.forEach((p, i) => {
+  pieces.forEach((of, i) => {
     const lay = lays[i]!;
     const dy = tall - lay.heightMm;
     shapes.push(...moved(lay.shapes, x, dy));
-    for (const ref of refs) if (ref.piece === p) lines.push(edgeLine(d, ref, lay, x, dy));
-    labels.push({ at: [x + lay.widthMm / 2, tall + 26], text: d.say.talk.label(p), anchor: 'middle' });
+    for (const ref of refs) if (same(ref, of)) lines.push(edgeLine(d, ref, lay, x, dy));
+    labels.push({
+      at: [x + lay.widthMm / 2, tall],
+      text: d.say.talk.label(of.piece),
+      anchor: 'middle',
+      shift: [0, 1.4]
+    });
     x += lay.widthMm + Math.max(60, lay.widthMm * 0.25);
   });
-  return parts({ shapes, lines, labels }, grain(d.made, pieces[0] ?? refs[0]!.piece));
+  return parts({ shapes, lines, labels }, grain(d.made, (pieces[0] ?? refs[0]!).piece));
 }
 
 /** Rungs of two tubes that lie one behind the other, chained over a stretch. */
@@ -68,8 +84,18 @@ function rungs(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
       shapes: [...back, ...lay.shapes],
       lines: [...lay.lines, { points: chain, yarn: null, thickMm: 3, strong: true }, ...arrow([x0, y + out * 26], [x1, y + out * 26], d.say.words.draw.parts.here)], // prettier-ignore
       labels: [
-        { at: [x0, y + out * 40], text: d.say.words.draw.row(rows?.from ?? 1, d.say.talk), anchor: 'start' },
-        { at: [x1, y + out * 40], text: d.say.words.draw.row(rows?.to ?? lay.count, d.say.talk), anchor: 'end' }
+        {
+          at: [x0, y + out * 26],
+          shift: [0, out > 0 ? 1.2 : -0.5],
+          text: d.say.words.draw.row(rows?.from ?? 1, d.say.talk),
+          anchor: 'start'
+        },
+        {
+          at: [x1, y + out * 26],
+          shift: [0, out > 0 ? 1.2 : -0.5],
+          text: d.say.words.draw.row(rows?.to ?? lay.count, d.say.talk),
+          anchor: 'end'
+        }
       ]
     },
     lay.grain
@@ -145,7 +171,7 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
     lines: loops,
     labels: [
       ...end.labels.map((l) => ({ ...l, at: [l.at[0] * 1.12, l.at[1] * 1.12] as const })),
-      ...numbered([end.at(0, end.r - 18), end.at(Math.min(1, end.shapes.length - 1), end.r - 18)])
+      ...numbered([end.at(0, end.r - 18), end.at(Math.min(2, end.shapes.length - 1), end.r - 18)])
     ]
   });
 };
