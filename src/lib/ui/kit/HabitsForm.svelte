@@ -7,7 +7,46 @@
   import SwitchField from '../options/SwitchField.svelte';
 
   let { habits, onchange }: { habits: Habits; onchange: (change: Partial<Habits>) => void } = $props();
-  const say = (change: Partial<Terms>): void => onchange({ terms: { ...habits.terms, ...change } });
+  /** Words the craft has two of; the words of the knitter stand in every sentence. */
+  const TERMS: readonly {
+    key: keyof Terms;
+    label: string;
+    choices: { value: string; label: string; help?: string }[];
+  }[] = [
+    {
+      key: 'pin',
+      label: 'What holds a stitch',
+      choices: [
+        { value: 'pin', label: 'Pin' },
+        { value: 'needle', label: 'Needle' }
+      ]
+    },
+    {
+      key: 'row',
+      label: 'One pass of the crank',
+      choices: [
+        { value: 'row', label: 'Row' },
+        { value: 'round', label: 'Round' }
+      ]
+    },
+    {
+      key: 'off',
+      label: 'Taking it off',
+      choices: [
+        { value: 'hang off', label: 'Hang off' },
+        { value: 'cast off', label: 'Cast off' },
+        { value: 'bind off', label: 'Bind off' }
+      ]
+    },
+    {
+      key: 'crochet',
+      label: 'Crochet terms',
+      choices: [
+        { value: 'US', label: 'US', help: 'Single crochet; the UK calls it double.' },
+        { value: 'UK', label: 'UK', help: 'Double crochet; the US calls it single.' }
+      ]
+    }
+  ];
 </script>
 
 <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-labelledby="habits">
@@ -60,43 +99,14 @@
       ]}
       onvalue={(units) => onchange({ units: units as Habits['units'] })}
     />
-    <ChoiceField
-      label="What holds a stitch"
-      value={habits.terms.pin}
-      choices={[
-        { value: 'pin', label: 'Pin' },
-        { value: 'needle', label: 'Needle' }
-      ]}
-      onvalue={(pin) => say({ pin: pin as Terms['pin'] })}
-    />
-    <ChoiceField
-      label="One pass of the crank"
-      value={habits.terms.row}
-      choices={[
-        { value: 'row', label: 'Row' },
-        { value: 'round', label: 'Round' }
-      ]}
-      onvalue={(row) => say({ row: row as Terms['row'] })}
-    />
-    <ChoiceField
-      label="Taking it off"
-      value={habits.terms.off}
-      choices={[
-        { value: 'hang off', label: 'Hang off' },
-        { value: 'cast off', label: 'Cast off' },
-        { value: 'bind off', label: 'Bind off' }
-      ]}
-      onvalue={(off) => say({ off: off as Terms['off'] })}
-    />
-    <ChoiceField
-      label="Crochet terms"
-      value={habits.terms.crochet}
-      choices={[
-        { value: 'US', label: 'US', help: 'Single crochet; the UK calls it double.' },
-        { value: 'UK', label: 'UK', help: 'Double crochet; the US calls it single.' }
-      ]}
-      onvalue={(crochet) => say({ crochet: crochet as Terms['crochet'] })}
-    />
+    {#each TERMS as { key, label, choices } (key)}
+      <ChoiceField
+        {label}
+        value={habits.terms[key]}
+        {choices}
+        onvalue={(value) => onchange({ terms: { ...habits.terms, [key]: value } as Terms })}
+      />
+    {/each}
     <NumberField
       label="Your rows a minute, tube"
       unit="rows"

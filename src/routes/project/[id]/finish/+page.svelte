@@ -85,7 +85,7 @@
               >
               <span class="min-w-0 flex-1">
                 <span class="block text-lg leading-snug font-semibold">{said.title}</span>
-                {#if waiting(step).length}<span class="block text-sm font-semibold"
+                {#if !done && waiting(step).length}<span class="block text-sm font-semibold"
                     >Waits for: {waiting(step).join(', ')}</span
                   >{/if}
                 {#if !done}
