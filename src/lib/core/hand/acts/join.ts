@@ -76,7 +76,10 @@ function chainsOf(act: JoinAct, t: Table, parts: readonly number[]) {
   const a = chainOf(t.run, t.s, act.a, parts.slice(0, act.a.length), act.leave);
   if (!a.ok) return a;
   const b = chainOf(t.run, t.s, act.b, parts.slice(act.a.length), act.leave);
-  return b.ok ? { ok: true as const, value: [a.value, b.value] as const } : b;
+  if (!b.ok) return b;
+  // Where the one lies in the other, naming the second cut the first: it is looked up again.
+  const again = a.value.ids.some((id) => t.s.runs[id]!.cut) ? chainOf(t.run, t.s, act.a, parts.slice(0, act.a.length), act.leave) : a; // prettier-ignore
+  return again.ok ? { ok: true as const, value: [again.value, b.value] as const } : again;
 }
 
 /** Both ends of a folded-in tube: fixed to each other all round, or closed straight across. */
