@@ -144,7 +144,6 @@ function perform(
   acts: readonly Act[],
   each: (act: Act, i: number, r: Refusal | null, facts: object | null, times: number) => void
 ): void {
-  // prettier-ignore
   const table = { run, s };
   acts.forEach((act, i) => {
     const rule = ruleOf(act);

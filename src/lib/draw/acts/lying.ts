@@ -38,7 +38,6 @@ function endMarks(
   d: Desk,
   yarn: number
 ): Pick<Lying, 'shapes' | 'lines' | 'labels'> {
-  // prettier-ignore
   const shapes: SketchShape[] = [];
   const lines: SketchLine[] = [];
   const labels: SketchLabel[] = [];

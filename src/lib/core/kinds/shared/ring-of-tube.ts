@@ -68,7 +68,6 @@ export const closedFlat = (
   choice: WasteChoice,
   at: { waste: Waste; first: string; last: string }
 ): Act[] =>
-  // prettier-ignore
   EDGES.flatMap((edge) => [
     closeFlat(0, edge, by, edge === 'cast-on' ? at.first : at.last),
     ...wasteAway(0, edge, at.waste, choice)

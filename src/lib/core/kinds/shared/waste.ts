@@ -147,9 +147,7 @@ export const wasteAway = (
   edge: Edge,
   waste: Waste,
   choice: Pick<WasteChoice, 'separator' | 'wasteWay'>
-): Act[] =>
-  // prettier-ignore
-  waste.yarn ? [{ do: 'wasteOff', piece, edge, by: wayOf(choice) }] : [];
+): Act[] => (waste.yarn ? [{ do: 'wasteOff', piece, edge, by: wayOf(choice) }] : []);
 
 /** The work's tail at an end through its first loop, so that it cannot drop once the waste is off. */
 export const firstLoop = (piece: number, edge: Edge, waste: Waste): Act[] =>
