@@ -56,7 +56,7 @@
   {#if anew}
     <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-2" role="group" aria-label="Split it again">
       {#if isAnew}
-        <p class="min-w-0 flex-1">By this length: {say.talk.list(told)}.</p>
+        <p class="min-w-0 basis-full sm:flex-1 sm:basis-0">By this length: {say.talk.list(told)}.</p>
         <button type="button" class="btn btn-primary" onclick={() => onsplit(anew)}>Split it again</button>
       {:else}
         <p>It is split by this length: {say.talk.list(told)}.</p>
