@@ -47,6 +47,20 @@ describe('planAnswer', () => {
     }
   });
 
+  it('seams stand as they did before hands were run: name, two edges, a way that was known', () => {
+    const { plan } = JSON.parse(JSON.stringify(planAnswer(made('waistcoat')))) as {
+      plan: { joins: { name: string; a: object; b: object; by: string }[]; acts: { do: string }[] };
+    };
+    expect(plan.joins).toHaveLength(plan.acts.filter((act) => act.do === 'join').length);
+    expect(plan.joins.find((j) => j.name === 'side-left')).toEqual({
+      name: 'side-left',
+      a: expect.objectContaining({ edge: 'side', side: expect.any(String) as string }) as object,
+      b: expect.objectContaining({ edge: 'side', side: expect.any(String) as string }) as object,
+      by: 'mattress'
+    });
+    for (const { by } of plan.joins) expect(['hook', 'needle', 'ladder', 'mattress']).toContain(by);
+  });
+
   it('a project of several pieces has the runs, the drawings and the cuts of all', () => {
     const bag = made('folded-bag');
     const all = JSON.parse(JSON.stringify(planAnswer(bag))) as {

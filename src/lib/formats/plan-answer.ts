@@ -1,4 +1,5 @@
 import type { Result } from '$lib/core/tomble';
+import type { Join, RunRef } from '$lib/core/plan';
 import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/core/read';
 import { actSketch } from '$lib/draw/acts';
 import type { z } from 'zod';
@@ -60,6 +61,24 @@ function madeAnswer(result: Result, say: Speech): z.output<typeof MadeAnswer> {
   };
 }
 
+/** Ways of joining by the names they had before hands were run. */
+const JOINED_BY: Readonly<Record<Join['by'], 'hook' | 'needle' | 'ladder' | 'mattress'>> = {
+  loops: 'hook',
+  hook: 'hook',
+  together: 'hook',
+  needle: 'needle',
+  graft: 'needle',
+  zip: 'needle',
+  mattress: 'mattress',
+  rungs: 'ladder'
+};
+
+/** A seam as `plan.joins` had it before hands were run: its two edges, each by its first run. The act has all of them. */
+function joinAnswer(act: Join): object {
+  const edge = ({ run, ...ref }: RunRef): object => ({ ...ref, edge: run });
+  return { name: act.name, a: edge(act.a[0]!), b: edge(act.b[0]!), by: JOINED_BY[act.by] };
+}
+
 /**
  * A result as plain JSON, the answer of `POST /api/plan`. Rows are given as runs, so that a long piece stays small. The
  * fold and the runs of the first piece stand beside those of all pieces, as they did before there could be several.
@@ -70,8 +89,13 @@ export function planAnswer(result: Result): object {
   const say = speak(result);
   const pieces = reveal.pieces.map(({ place, foldRow }) => ({ foldRow, runs: runsOf(place) }));
   return {
-    // Acts stand a second time under the name they had before hands were run.
-    plan: { ...plan, ...notes, finishing: plan.acts, joins: plan.acts.filter((act) => act.do === 'join') },
+    // What hands do stands a second time under the names it had before hands were run.
+    plan: {
+      ...plan,
+      ...notes,
+      finishing: plan.acts,
+      joins: plan.acts.flatMap((act) => (act.do === 'join' ? [joinAnswer(act)] : []))
+    },
     figures: { ...sizes, pace },
     findings,
     steps: steps.map((step) => stepAnswer(step, say)),

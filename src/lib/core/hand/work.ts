@@ -1,5 +1,5 @@
 import { allRows, type Executed } from '../knit';
-import type { Act, RunRef } from '../plan';
+import type { Act } from '../plan';
 import { type FactsOf, ruleOf } from './acts';
 import { type Left, leftUndone, type Thing, thingsOf } from './check';
 import { off } from './off';
@@ -36,98 +36,15 @@ export interface Worked {
   readonly cuts: readonly Cut[];
 }
 
-/** Pieces an act has its hands on. */
-export function piecesOf(act: Act): number[] {
-  const of = (refs: readonly RunRef[]): number[] => refs.map((ref) => ref.piece);
-  const all = ((): readonly number[] => {
-    switch (act.do) {
-      case 'join':
-        return [...of(act.a), ...of(act.b)];
-      case 'bind':
-        return of(act.runs);
-      case 'sewOn':
-        return [act.piece, act.to];
-      case 'block':
-      case 'rest':
-        return act.pieces;
-      case 'hang':
-        return act.motif === null ? [act.piece] : [act.piece, act.motif];
-      case 'weave':
-        return act.pieces ?? [];
-      case 'pompom':
-      case 'own':
-        return [];
-      case 'thread':
-      case 'draw':
-      case 'gather':
-      case 'bringOut':
-      case 'runDown':
-      case 'wasteOff':
-      case 'fold':
-      case 'turn':
-      case 'waist':
-      case 'fill':
-      case 'latch':
-      case 'cord':
-      case 'threadCord':
-      case 'fix':
-      case 'tie':
-        return [act.piece];
-    }
-  })();
-  return [...new Set(all)];
-}
-
-/** What tells two acts of one kind apart: edge, seam, place, fold. */
-function nameOf(act: Act): string {
-  switch (act.do) {
-    case 'draw':
-      return act.edges.join('+');
-    case 'thread':
-    case 'gather':
-    case 'wasteOff':
-      return act.edge;
-    case 'bringOut':
-      return act.from;
-    case 'join':
-    case 'bind':
-      return act.name;
-    case 'fold':
-      return act.how;
-    case 'turn':
-      return act.out;
-    case 'waist':
-      return String(act.at);
-    case 'cord':
-      return act.name;
-    case 'sewOn':
-      return act.place;
-    case 'fix':
-      return act.what;
-    case 'tie':
-      return [act.tails, act.edge].filter(Boolean).join('-');
-    case 'weave':
-      return [act.how, act.tails].filter(Boolean).join('-');
-    case 'own':
-      return act.text.slice(0, 24);
-    case 'runDown':
-    case 'fill':
-    case 'block':
-    case 'latch':
-    case 'threadCord':
-    case 'rest':
-    case 'pompom':
-    case 'hang':
-      return '';
-  }
-}
+/** Pieces an act has its hands on, each once. */
+export const piecesOf = (act: Act): number[] => [...new Set(ruleOf(act).pieces(act))];
 
 /** Ids of acts in their order; alike ones are counted. */
 function idsOf(acts: readonly Act[]): string[] {
   const seen = new Map<string, number>();
   return acts.map((act) => {
     const pieces = piecesOf(act).map((p) => p + 1).join('+'); // prettier-ignore
-    const base = ['hand', act.do, pieces, nameOf(act)]
+    const base = ['hand', act.do, pieces, ruleOf(act).name(act)]
       .filter((part) => part !== '')
       .join('.')
       .slice(0, 70);

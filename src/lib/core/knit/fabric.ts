@@ -59,6 +59,9 @@ export interface PieceFabric {
   readonly trace: readonly Trace[];
 }
 
+/** What is written down row by row while a piece is knitted. */
+export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats'>;
+
 /** The result of running a plan: what hangs from the machine, and what it was made of. */
 export interface Fabric {
   /** Ids of the yarns in the order the plan first uses them. */

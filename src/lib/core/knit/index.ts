@@ -1,6 +1,8 @@
 export { CELL, PURPOSES, type Fabric, type PieceFabric, type Trace } from './fabric';
 export type { CrankFault } from './fault';
 export { knit, type Knitted } from './knit';
+export { mirrored } from './mirror';
+export { ruleOf as ruleOfOperation } from './operations';
 export { reachOf } from './ring';
 export {
   allRows,

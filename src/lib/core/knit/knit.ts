@@ -1,10 +1,10 @@
 import { type Kit, type Machine, machineOf } from '../kit';
-import type { Finding, Operation, Piece, Plan } from '../plan';
-import { CELL, type Fabric, type PieceFabric, PURPOSES, type Trace } from './fabric';
+import type { Finding, Piece, Plan } from '../plan';
+import { CELL, type Fabric, type PieceFabric, type Trace } from './fabric';
 import type { CrankFault } from './fault';
 import type { MachineNo } from './refusal';
-import { cannot } from './refuse';
-import { carriageOf, emptyRing, reachOf, type Ring } from './ring';
+import { ruleOf } from './operations';
+import { carriageOf, emptyRing } from './ring';
 
 /** A fabric and whatever the machine refused to do on the way. */
 export interface Knitted {
@@ -75,6 +75,7 @@ function runPiece(
     cells: new Uint8Array(rows * ring.width)
   };
   const trace: Trace[] = [];
+  const yarn = (id: string): number => yarnIndex.get(id) ?? 0;
   const stop = (no: MachineNo, pin?: number): void => void refusals.push(refusal(no, index, ring.rows + 1, pin));
   const reach = { from: piece.from, to: piece.to, pins: machine.pins, first: 1 };
   if (piece.from < 1 || piece.to > machine.pins || piece.to < piece.from) {
@@ -86,10 +87,10 @@ function runPiece(
   } else {
     for (const [i, op] of piece.operations.entries()) {
       const rowsBefore = ring.rows;
-      const no = cannot(ring, op, out.purpose);
+      const rule = ruleOf(op);
+      const no = rule.refuses(ring, op, out.purpose);
       if (no) stop(no.no, no.pin);
-      else if (op.op === 'knit') crank(ring, op, i, out, yarnIndex.get(op.yarn) ?? 0);
-      else perform(ring, op, machine, out.cells);
+      else rule.does(ring, op, { machine, rows: out, index: i, yarn });
       trace.push({
         operation: i,
         rowsBefore,
@@ -106,89 +107,6 @@ function runPiece(
   }
   const ladders = [...ring.ladders].sort((a, b) => a - b);
   return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, trace };
-}
-
-type Arrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats'>;
-
-/** Everything but knitting rows. The ring was asked before whether it can. */
-function perform(ring: Ring, op: Exclude<Operation, { op: 'knit' }>, machine: Machine, cells: Uint8Array): void {
-  switch (op.op) {
-    case 'castOn': {
-      const { firstPin, width } = reachOf(machine, ring.mode, op.pins?.from ?? ring.from, op.pins?.to ?? ring.to);
-      ring.occupied = true;
-      ring.low = firstPin;
-      ring.high = firstPin + width - 1;
-      return;
-    }
-    case 'zeroCounter':
-      ring.counter = 0;
-      return;
-    case 'hangOff':
-      ring.occupied = false;
-      return;
-    case 'rehang':
-      ring.doubled.push({ from: op.row, to: ring.rows });
-      return;
-    case 'ladder':
-      dropStitches(ring, op.pins, cells);
-      return;
-    case 'decrease':
-    case 'hold':
-      if (op.side === 'low') ring.low += op.stitches;
-      else ring.high -= op.stitches;
-      return;
-    case 'increase':
-      if (op.side === 'low') ring.low -= op.stitches;
-      else ring.high += op.stitches;
-      return;
-    case 'newEnd':
-      ring.yarnAt = op.side;
-      return;
-    case 'float':
-      ring.floats = { after: op.after, columns: op.columns };
-  }
-}
-
-/** Lets the stitches of some pins run down to the cast-on. Their yarn stays in the fabric as rungs. */
-function dropStitches(ring: Ring, pins: readonly number[], cells: Uint8Array): void {
-  for (const pin of pins) {
-    ring.ladders.add(pin);
-    for (let row = 0; row < ring.rows; row++) cells[row * ring.width + pin - ring.firstPin] = CELL.ladder;
-  }
-}
-
-/** Knits the rows of one operation onto the ring and into the arrays. */
-function crank(ring: Ring, op: Operation & { op: 'knit' }, index: number, out: Arrays, yarn: number): void {
-  const start = ring.rows;
-  const end = start + op.rows;
-  const live = ring.high - ring.low + 1;
-  out.yarn.fill(yarn, start, end);
-  out.operation.fill(index, start, end);
-  out.purpose.fill(PURPOSES.indexOf(op.purpose), start, end);
-  out.stitches.fill(live, start, end);
-  out.low.fill(ring.low, start, end);
-  out.high.fill(ring.high, start, end);
-  if (live === ring.width) out.cells.fill(CELL.stitch, start * ring.width, end * ring.width);
-  else {
-    for (let row = start; row < end; row++) {
-      const at = row * ring.width + ring.low - ring.firstPin;
-      out.cells.fill(CELL.stitch, at, at + live);
-    }
-  }
-  // Shaping cuts a section into stretches of rows; its count goes on.
-  const section = `${op.section} ${op.yarn} ${op.purpose}`;
-  if (ring.mode === 'tube' || section !== ring.section) ring.inSection = 0;
-  ring.section = section;
-  let at = ring.yarnAt === 'low' ? 0 : 1;
-  for (let row = start; row < end; row++) {
-    out.inSection[row] = ++ring.inSection;
-    out.counter[row] = ring.counts ? ++ring.counter : -1;
-    // A tube ends each row at the marker; a panel ends it at the other edge and turns round.
-    if (ring.mode !== 'tube') at = 1 - at;
-    out.yarnAt[row] = at;
-  }
-  ring.yarnAt = at === 0 ? 'low' : 'high';
-  ring.rows = end;
 }
 
 /**

@@ -3,9 +3,10 @@ import { describe, expect, it } from 'vitest';
 import { speak } from '$lib/words';
 import { planOf } from '../../../../tests/support/said';
 import { sampleKit } from '../../../../tests/support/sample';
-import { castOn, chainOff, mirrored, type Operation, type Piece, wasteRows } from '../plan';
+import { castOn, chainOff, type Operation, type Piece, wasteRows } from '../plan';
 import { CELL } from './fabric';
 import { knit } from './knit';
+import { mirrored } from './mirror';
 
 const kit = sampleKit();
 const PINS = { from: 12, to: 31 };

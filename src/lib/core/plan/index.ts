@@ -37,6 +37,7 @@ export {
   type Knit,
   type Mode,
   type Operation,
+  type OperationOf,
   type Piece,
   type Side
 } from './operations';
@@ -57,7 +58,6 @@ export {
 export {
   cardMm,
   floatMm,
-  mirrored,
   shapedRows,
   type ShapingEvent,
   type Slope,

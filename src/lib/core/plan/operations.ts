@@ -102,6 +102,9 @@ export interface HangOff {
 export type Operation =
   CastOn | ZeroCounter | Knit | Rehang | Ladder | Decrease | Increase | Hold | NewEnd | Float | HangOff;
 
+/** An operation of one kind, or of some. @example OperationOf<'hold'> */
+export type OperationOf<K extends Operation['op']> = Extract<Operation, { readonly op: K }>;
+
 /** One thing that comes off the machine in one go. */
 export interface Piece {
   readonly label: string;

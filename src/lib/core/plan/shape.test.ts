@@ -1,31 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cardMm, floatMm, mirrored, slopeWords, trySlope, wholeDecreases, widened } from './index';
-import type { Operation } from './operations';
+import { cardMm, floatMm, slopeWords, trySlope, wholeDecreases, widened } from './index';
 
 const slopeOf = (stitches: number, rows: number) => {
   const tried = trySlope(stitches, rows);
   if (!tried.ok) throw new Error(tried.sentence);
   return tried.slope;
 };
-
-describe('mirror images', () => {
-  it('reflect the pins of a ladder too; twice mirrored they stand where they stood', () => {
-    const ladder: Operation = { op: 'ladder', pins: [4, 9] };
-    const pins = { from: 3, to: 20 };
-    const waste: Operation = {
-      op: 'knit',
-      section: 'Waste yarn',
-      yarn: 'w',
-      rows: 4,
-      purpose: 'waste',
-      joinTailMm: 200
-    };
-    const once = mirrored([waste, ladder], pins);
-    expect(once[1]).toEqual({ op: 'ladder', pins: [14, 19] });
-    expect(mirrored(once, pins)[1]).toEqual(ladder);
-  });
-});
 
 describe('slopes', () => {
   it('19 decreases every other row take 38 rows', () => {
@@ -99,26 +80,5 @@ describe('widening', () => {
   it('the card is half of a float that spans one spacing more than its columns, less the thickness', () => {
     expect(floatMm(6, 13)).toBe(91);
     expect(cardMm(6, 13, 2)).toBe(44.5);
-  });
-});
-
-describe('mirrors', () => {
-  const ops: Operation[] = [
-    { op: 'castOn', style: 'e-wrap', yarn: 'w', tailMm: 1, pins: { from: 4, to: 10 } },
-    { op: 'knit', section: 'W', yarn: 'w', rows: 4, purpose: 'waste', joinTailMm: 1 },
-    { op: 'knit', section: 'A', yarn: 'a', rows: 10, purpose: 'work', joinTailMm: 1 },
-    { op: 'hold', side: 'low', stitches: 2 },
-    { op: 'decrease', side: 'high', stitches: 1, method: 'simple' }
-  ];
-  it('differ by one waste row, edges swapped, and a mirror of a mirror is longer by two', () => {
-    const mirror = mirrored(ops, { from: 3, to: 12 });
-    expect(mirror[0]).toMatchObject({ pins: { from: 5, to: 11 } });
-    expect(mirror[1]).toMatchObject({ rows: 5 });
-    expect(mirror[2]).toEqual(ops[2]);
-    expect(mirror.slice(3)).toMatchObject([{ side: 'high' }, { side: 'low' }]);
-    expect(mirrored(mirror, { from: 3, to: 12 })[1]).toMatchObject({ rows: 6 });
-  });
-  it('need waste rows before the work', () => {
-    expect(() => mirrored(ops.slice(2), { from: 3, to: 12 })).toThrow('needs waste rows before the work');
   });
 });

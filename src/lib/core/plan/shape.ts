@@ -139,45 +139,6 @@ export function shapedRows(section: string, yarn: string, rows: number, events: 
   return out;
 }
 
-const other = (side: Side): Side => (side === 'low' ? 'high' : 'low');
-
-/**
- * The mirror image of the operations of a panel on the same pins: edges swapped, cast-on reflected, and one waste row
- * more before the work, which moves the yarn to the other side (craft 8).
- *
- * @param pins first and last pin of the piece
- * @throws RangeError when there is no waste before the work to lengthen
- */
-export function mirrored(operations: readonly Operation[], pins: { from: number; to: number }): Operation[] {
-  const flip = (pin: number): number => pins.from + pins.to - pin;
-  let lengthened = false;
-  const out = operations.map((op): Operation => {
-    switch (op.op) {
-      case 'castOn':
-        return op.pins ? { ...op, pins: { from: flip(op.pins.to), to: flip(op.pins.from) } } : op;
-      case 'decrease':
-      case 'increase':
-      case 'hold':
-      case 'newEnd':
-        return { ...op, side: other(op.side) };
-      case 'float':
-        return { ...op, after: op.after.map((pin) => flip(pin) - 1).sort((a, b) => a - b) };
-      case 'knit':
-        if (lengthened || op.purpose === 'work') return op;
-        lengthened = true;
-        return { ...op, rows: op.rows + 1 };
-      case 'ladder':
-        return { ...op, pins: op.pins.map(flip).sort((a, b) => a - b) };
-      case 'zeroCounter':
-      case 'rehang':
-      case 'hangOff':
-        return op;
-    }
-  });
-  if (!lengthened) throw new RangeError('a mirror image needs waste rows before the work; received none');
-  return out;
-}
-
 /** Columns and pins of a widened panel: groups of `every` pins with `columns` laid between them, never at an edge. */
 export interface Widened {
   /** Pins, counted from 1 within the panel, behind which a group is laid. */

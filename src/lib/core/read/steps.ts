@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { machineOf } from '../kit';
-import { type Executed, type RowRun, rowRuns } from '../knit';
+import { type Executed, type RowRun, rowRuns, ruleOfOperation } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf } from './cues';
 import { factsOf, type JoinedFacts, type What } from './facts';
@@ -48,35 +48,6 @@ function rowMinutes(run: Executed, piece: Piece, from: number, count: number): n
     piece.mode === 'tube' ? (tubeRowsPerMinute ?? TUBE_ROWS_PER_MINUTE) : (panelRowsPerMinute ?? PANEL_ROWS_PER_MINUTE);
   const slow = Math.max(0, Math.min(SLOW_ROWS, from + count) - from);
   return (count - slow + slow / SLOW_FACTOR) / pace;
-}
-
-/** Minutes of one operation that is no rows (own estimates, no source). */
-function operationMinutes(piece: Piece, op: Exclude<Operation, { op: 'knit' }>, stitches: number): number {
-  const pins = piece.to - piece.from + 1;
-  switch (op.op) {
-    case 'castOn': {
-      const cast = op.pins ? op.pins.to - op.pins.from + 1 : pins;
-      return { rag: 2, 'e-wrap': 0.3 + 0.06 * cast, weave: 0.3 + 0.025 * cast }[op.style];
-    }
-    case 'zeroCounter':
-      return 0.1;
-    case 'rehang':
-      return 0.12 * pins;
-    case 'ladder':
-      return 2 * op.pins.length;
-    case 'decrease':
-      return op.method === 'full-fashioned' ? 0.6 : 0.3;
-    case 'increase':
-      return 0.4;
-    case 'hold':
-      return 0.5 + 0.1 * op.stitches;
-    case 'newEnd':
-    case 'float':
-      return 1;
-    case 'hangOff':
-      if (piece.mode !== 'tube' && op.style === 'drawstring') return 1;
-      return { drawstring: 3, waste: 0.5, chain: 0.1 * pins, thread: 0.5 + 0.1 * stitches }[op.style];
-  }
 }
 
 /** The rows of a section that shaping cuts into stretches: its neighbours of the same name and yarn belong to it. */
@@ -158,7 +129,9 @@ function operationStep(
     cues: knits && rows ? cuesOf(run, p, rows, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
     copies: piece.copies,
     eachCopy: true,
-    minutes: knits ? rowMinutes(run, piece, from, op.rows) + (joined ? 0.5 : 0) : operationMinutes(piece, op, stitches),
+    minutes: knits
+      ? rowMinutes(run, piece, from, op.rows) + (joined ? 0.5 : 0)
+      : ruleOfOperation(op).minutes(op, piece, stitches),
     needs: []
   };
 }

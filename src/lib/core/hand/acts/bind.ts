@@ -54,6 +54,9 @@ const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
 
 /** An edge that holds: chained, crocheted, banded; rungs of one ladder chained alone. */
 export const bind: ActRule<BindAct, BindFacts> = {
+  pieces: (act) => act.runs.map((ref) => ref.piece),
+  name: (act) => act.name,
+  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref) }),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, ...act.runs.map((ref) => ref.piece)),

@@ -1,7 +1,7 @@
 import { lengthMmOf } from '../../knit';
 import type { ActOf } from '../../plan';
 import { stitchMm } from '../rims';
-import { type ActRule, copiesIn, notOff } from './rule';
+import { type ActRule, copiesIn, notOff, unchanged } from './rule';
 
 export interface BlockFacts {
   readonly pieces: readonly number[];
@@ -13,6 +13,9 @@ export interface BlockFacts {
 
 /** Pinned out moist to its measures: stockinette curls, and a curled edge is sewn crooked. */
 export const block: ActRule<ActOf<'block'>, BlockFacts> = {
+  pieces: (act) => act.pieces,
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) => notOff(t, ...act.pieces),
   does: (act, t) => {
     const piece = act.pieces[0]!;

@@ -2,7 +2,7 @@ import type { ActOf } from '../../plan';
 import { endRuns, rimAt } from '../rims';
 import { innerFace, reachable, tailsAt } from '../tails';
 import type { Tail } from '../state';
-import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, type Table, unchanged } from './rule';
 
 export interface BringOutFacts {
   readonly tails: number;
@@ -14,6 +14,9 @@ const inside = (t: Table, id: number, edge: 'cast-on' | 'hung-off'): Tail[] =>
 
 /** The tail of a shut end comes out through the end that is open still: later no hand reaches it. */
 export const bringOut: ActRule<ActOf<'bringOut'>, BringOutFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.from,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -24,6 +24,9 @@ function lengthOf(act: CordAct, t: Table): number {
 
 /** A chain worked with a hook: loop, strap, drawstring, tie. */
 export const cord: ActRule<CordAct, CordFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.name,
+  mirror: (act, over) => (act.along ? { ...act, along: over.ref(act.along) } : act),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

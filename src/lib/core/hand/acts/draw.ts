@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import { closeRim, countOf, endRuns, rimAt } from '../rims';
 import { innerFace, sealed, tailsAt } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface DrawFacts {
   readonly stitches: number;
@@ -13,6 +13,9 @@ export interface DrawFacts {
 
 /** Ends pulled together on their threads until no hole is left. */
 export const draw: ActRule<ActOf<'draw'>, DrawFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.edges.join('+'),
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

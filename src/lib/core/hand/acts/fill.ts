@@ -3,7 +3,7 @@ import { lengthMmOf } from '../../knit';
 import type { ActOf } from '../../plan';
 import { endRuns } from '../rims';
 import { sealed } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface FillFacts {
   readonly grams: number;
@@ -12,6 +12,9 @@ export interface FillFacts {
 
 /** Filling goes in while an end is open. */
 export const fill: ActRule<ActOf<'fill'>, FillFacts> = {
+  pieces: (act) => [act.piece],
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

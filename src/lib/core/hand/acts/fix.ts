@@ -2,7 +2,7 @@ import type { ActOf } from '../../plan';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
 import type { CutWhat } from '../state';
 import { addCut, addCutTails, sealed } from '../tails';
-import { adorn, type ActRule, firstOf, notOff, partsIn } from './rule';
+import { adorn, type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface FixFacts {
   readonly cutMm: number;
@@ -19,6 +19,9 @@ const YARN: Readonly<Record<ActOf<'fix'>['what'], { mm: number; what: CutWhat }>
 
 /** A face, a button, a patch. Safety eyes are pressed through from inside, so they go in before the filling. */
 export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.what,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -93,6 +93,9 @@ function pushIn(t: Table, part: Part, id: number): void {
 
 /** Folds: into itself, flat, a pouch, a brim, two ends locked into each other. */
 export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.how,
+  mirror: (act, over) => ({ ...act, ...over.pins(act.piece, 'pins', act.pins) }),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

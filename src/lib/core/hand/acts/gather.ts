@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import { countOf, endRuns, rimAt } from '../rims';
 import { tailsAt } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface GatherFacts {
   readonly stitches: number;
@@ -9,6 +9,9 @@ export interface GatherFacts {
 
 /** An end drawn half together, so that what is left open can be sewn flat. */
 export const gather: ActRule<ActOf<'gather'>, GatherFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.edge,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import { HOLD_MM } from '../lengths';
 import { addCut, addTail, tailsOf } from '../tails';
-import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn } from './rule';
+import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface HangFacts {
   readonly count: number;
@@ -10,6 +10,9 @@ export interface HangFacts {
 
 /** Motifs tied to a line at even spacing; the line's own ends are left to tie it up with. */
 export const hang: ActRule<ActOf<'hang'>, HangFacts> = {
+  pieces: (act) => (act.motif === null ? [act.piece] : [act.piece, act.motif]),
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

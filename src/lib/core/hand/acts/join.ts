@@ -123,6 +123,14 @@ function tailsOut(t: Table, part: number): void {
 
 /** One seam of two rims, or of runs of them. */
 export const join: ActRule<JoinAct, JoinFacts> = {
+  pieces: (act) => [...act.a, ...act.b].map((ref) => ref.piece),
+  name: (act) => act.name,
+  mirror: (act, over) => ({
+    ...act,
+    a: act.a.map(over.ref),
+    b: act.b.map(over.ref),
+    ...over.pins(act.a[0]!.piece, 'leave', act.leave)
+  }),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, ...[...act.a, ...act.b].map((ref) => ref.piece)),

@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import { rowRuns, workSpan } from '../../knit';
 import { endRuns, stitchMm } from '../rims';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface LatchFacts {
   readonly groups: number;
@@ -11,6 +11,9 @@ export interface LatchFacts {
 
 /** Floats latched up into columns, from the cast-on; the ends widen by as many loops. */
 export const latch: ActRule<ActOf<'latch'>, LatchFacts> = {
+  pieces: (act) => [act.piece],
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import type { ActRule } from './rule';
+import { type ActRule, unchanged } from './rule';
 
 export interface OwnFacts {
   readonly text: string;
@@ -7,6 +7,9 @@ export interface OwnFacts {
 
 /** A step of the knitter's own; nobody but the knitter knows what it does. */
 export const own: ActRule<ActOf<'own'>, OwnFacts> = {
+  pieces: () => [],
+  name: (act) => act.text.slice(0, 24),
+  mirror: unchanged,
   refuses: () => undefined,
   does: (act) => ({ text: act.text }),
   minutes: () => 0,

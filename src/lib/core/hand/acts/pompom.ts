@@ -1,7 +1,7 @@
 import { pompomMm, pompomYarnMm, POMPOM_TIE_MM } from '../../body';
 import type { ActOf } from '../../plan';
 import { addCut } from '../tails';
-import type { ActRule } from './rule';
+import { type ActRule, unchanged } from './rule';
 
 export interface PompomFacts {
   readonly sizeMm: number;
@@ -13,6 +13,9 @@ export interface PompomFacts {
 
 /** Wound on a card, tied, cut, trimmed; or bought, with its string or a button. */
 export const pompom: ActRule<ActOf<'pompom'>, PompomFacts> = {
+  pieces: () => [],
+  name: () => '',
+  mirror: unchanged,
   refuses: () => undefined,
   does: (act, t) => {
     const bought = act.from === 'bought';

@@ -1,7 +1,7 @@
 import { lengthMmOf } from '../../knit';
 import type { ActOf } from '../../plan';
 import { endRuns } from '../rims';
-import { type ActRule, notOff, partsIn } from './rule';
+import { type ActRule, notOff, partsIn, unchanged } from './rule';
 
 export interface RestFacts {
   readonly lengthMm: number;
@@ -10,6 +10,9 @@ export interface RestFacts {
 
 /** Stretched, rested, measured: what hangs on the pins is not the finished size (craft 5.2). */
 export const rest: ActRule<ActOf<'rest'>, RestFacts> = {
+  pieces: (act) => act.pieces,
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) => notOff(t, ...act.pieces),
   does: (act, t) => {
     const piece = act.pieces[0]!;

@@ -1,5 +1,5 @@
 import type { Executed } from '../../knit';
-import type { Act } from '../../plan';
+import type { Act, RunRef } from '../../plan';
 import { isOff } from '../off';
 import { partsOf } from '../rims';
 import type { Refusal } from '../refusal';
@@ -11,11 +11,28 @@ export interface Table {
   readonly s: State;
 }
 
+/** How what an act names is turned over: pins, sides and halves of a piece change places, rows and ends stay. */
+export interface Mirror {
+  readonly ref: (ref: RunRef) => RunRef;
+  /** A list of pins under its name, turned over; nothing where the act names none. */
+  readonly pins: <K extends string, P extends readonly number[]>(
+    piece: number,
+    name: K,
+    pins: P | undefined
+  ) => { readonly [N in K]?: P };
+}
+
 /**
  * One act, whole: why hands cannot do it now, what it does, how long it takes a practised hand. To add an act, write its
  * file, its type in plan/acts, and name it in the index; words and drawing are asked for by the compiler.
  */
 export interface ActRule<A extends Act = Act, F extends object = object> {
+  /** Pieces hands are on; one may be named twice. None where it is on all, or on nothing. */
+  readonly pieces: (act: A) => readonly number[];
+  /** What tells two acts of one kind on one piece apart: edge, seam, place, fold. Ids are made of it; never change one. */
+  readonly name: (act: A) => string;
+  /** The same act on the mirror image of its pieces. */
+  readonly mirror: (act: A, over: Mirror) => A;
   /** The refusal, or nothing when it can be done. Changes nothing that anybody could see. */
   readonly refuses: (act: A, t: Table) => Refusal | undefined;
   /** Does it to the state, and says what was done in counts and lengths. Asked only where nothing is refused. */
@@ -25,6 +42,9 @@ export interface ActRule<A extends Act = Act, F extends object = object> {
   /** How many times it is done in all; one for each copy of its piece when absent. */
   readonly times?: (act: A, t: Table) => number;
 }
+
+/** An act that names no pin, side or half is its own mirror image. */
+export const unchanged = <A>(act: A): A => act;
 
 /** Refuses a piece that is not off the machine. */
 export function notOff(t: Table, ...pieces: readonly number[]): Refusal | undefined {

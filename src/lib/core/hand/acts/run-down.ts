@@ -15,6 +15,9 @@ const leftAt = (s: State, part: number, pin: number): Run | undefined =>
 
 /** Loops that were left out run down the whole tube: knitting runs from its last row to its first (craft 7.14). */
 export const runDown: ActRule<ActOf<'runDown'>, RunDownFacts> = {
+  pieces: (act) => [act.piece],
+  name: () => '',
+  mirror: (act, over) => ({ ...act, ...over.pins(act.piece, 'pins', act.pins) }),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -18,6 +18,9 @@ const chainFor = (t: Table, id: number, ref: RunRef) => chainOf(t.run, t.s, [ref
 
 /** Part sewn onto part, round its own end or along it. */
 export const sewOn: ActRule<SewAct, SewOnFacts> = {
+  pieces: (act) => [act.piece, act.to],
+  name: (act) => act.place,
+  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref) }),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece, act.to),

@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface ThreadCordFacts {
   readonly mm: number;
@@ -7,6 +7,9 @@ export interface ThreadCordFacts {
 
 /** A cord drawn through the channel that a lifted row made. */
 export const threadCord: ActRule<ActOf<'threadCord'>, ThreadCordFacts> = {
+  pieces: (act) => [act.piece],
+  name: () => '',
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

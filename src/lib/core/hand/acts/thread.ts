@@ -3,7 +3,7 @@ import type { ActOf } from '../../plan';
 import { THREAD_TURNS } from '../lengths';
 import { countOf, endRuns, rimAt } from '../rims';
 import { addCut, addTail, tailsAt } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface ThreadFacts {
   readonly stitches: number;
@@ -12,6 +12,9 @@ export interface ThreadFacts {
 
 /** A thread through every loop of an end, cut for it. */
 export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.edge,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -2,7 +2,7 @@ import type { ActOf } from '../../plan';
 import type { Refusal } from '../refusal';
 import type { Part, Tail } from '../state';
 import { reaches, tailsOf } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, type Table, unchanged } from './rule';
 
 export interface TieFacts {
   /** Pairs of tails, or tails, that are tied on one copy. */
@@ -34,6 +34,9 @@ function refusalOf(act: TieAct, t: Table, part: Part, id: number): Refusal | und
 
 /** Tails tied: at joins, crown to crown, or a first tail through its first loop. */
 export const tie: ActRule<TieAct, TieFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => [act.tails, act.edge].filter(Boolean).join('-'),
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

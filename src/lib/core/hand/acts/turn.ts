@@ -1,6 +1,6 @@
 import type { ActOf } from '../../plan';
 import { sealed } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface TurnFacts {
   readonly out: 'knit' | 'purl';
@@ -8,6 +8,9 @@ export interface TurnFacts {
 
 /** Inside out, through an opening. */
 export const turn: ActRule<ActOf<'turn'>, TurnFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.out,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -4,7 +4,7 @@ import { STUFFED_WIDER } from '../../body';
 import { EAR_MM, HOLD_MM, hookYarnMm } from '../lengths';
 import { endRuns } from '../rims';
 import { addCut, addCutTails } from '../tails';
-import { adorn, type ActRule, firstOf, notOff, partsIn } from './rule';
+import { adorn, type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface WaistFacts {
   readonly row: number | null;
@@ -15,6 +15,9 @@ export interface WaistFacts {
 
 /** A thread drawn tight round a tube: a waist, or both corners of a straight top. */
 export const waist: ActRule<ActOf<'waist'>, WaistFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => String(act.at),
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import { countOf, endRuns } from '../rims';
 import type { Run } from '../state';
-import { type ActRule, firstOf, notOff, partsIn } from './rule';
+import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface WasteOffFacts {
   readonly rows: number;
@@ -16,6 +16,9 @@ const unheld = (runs: readonly Run[]): number =>
 
 /** Waste yarn comes away once every live loop is held by something else (craft 3.7). */
 export const wasteOff: ActRule<ActOf<'wasteOff'>, WasteOffFacts> = {
+  pieces: (act) => [act.piece],
+  name: (act) => act.edge,
+  mirror: unchanged,
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),

@@ -2,7 +2,7 @@ import type { ActOf } from '../../plan';
 import type { Tail } from '../state';
 import { endRuns } from '../rims';
 import { reaches } from '../tails';
-import type { ActRule, Table } from './rule';
+import { type ActRule, type Table, unchanged } from './rule';
 
 /** Tails of one yarn at one kind of place. */
 export interface TailGroup {
@@ -36,6 +36,9 @@ function within(act: ActOf<'weave'>, t: Table): Tail[] {
 
 /** Every loose tail that can be reached goes into the fabric, or between the layers. */
 export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
+  pieces: (act) => act.pieces ?? [],
+  name: (act) => [act.how, act.tails].filter(Boolean).join('-'),
+  mirror: unchanged,
   refuses: (act, t) => {
     if (within(act, t).length > 0) return undefined;
     return { code: 'no-tail', piece: act.pieces?.[0] ?? 0 };

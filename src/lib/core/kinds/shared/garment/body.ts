@@ -1,9 +1,9 @@
+import { mirrored } from '../../../knit';
 import {
   chainOff,
   type Join,
   JOIN_TAIL_MM,
   type Mend,
-  mirrored,
   type Operation,
   type Piece,
   type RimPart,

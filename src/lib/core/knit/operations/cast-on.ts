@@ -1,0 +1,22 @@
+import { reachOf } from '../ring';
+import { pinsOf, type RuleOf } from './rule';
+
+/** Loops on every pin of the piece, or on some of them. */
+export const castOn: RuleOf<'castOn'> = {
+  refuses: (ring, { pins }) => {
+    if (ring.occupied) return { no: { code: 'pins-full' } };
+    if (!pins || (pins.from >= ring.from && pins.to <= ring.to && pins.from <= pins.to)) return undefined;
+    return { no: { code: 'pin-out-of-reach', ...pins, of: 'piece', first: ring.from, pins: ring.to }, pin: pins.from };
+  },
+  does: (ring, op, { machine }) => {
+    const { firstPin, width } = reachOf(machine, ring.mode, op.pins?.from ?? ring.from, op.pins?.to ?? ring.to);
+    ring.occupied = true;
+    ring.low = firstPin;
+    ring.high = firstPin + width - 1;
+  },
+  mirror: (op, { pin }) => (op.pins ? { ...op, pins: { from: pin(op.pins.to), to: pin(op.pins.from) } } : op),
+  minutes: (op, piece) => {
+    const cast = op.pins ? op.pins.to - op.pins.from + 1 : pinsOf(piece);
+    return { rag: 2, 'e-wrap': 0.3 + 0.06 * cast, weave: 0.3 + 0.025 * cast }[op.style];
+  }
+};

@@ -1,0 +1,44 @@
+import { CELL, PURPOSES } from '../fabric';
+import { empty, type RuleOf, unchanged } from './rule';
+
+/** Rows knitted with one yarn. */
+export const knit: RuleOf<'knit'> = {
+  refuses: (ring, op) => {
+    if (!ring.occupied) return empty('knit');
+    return op.rows < 1 ? { no: { code: 'no-rows', rows: op.rows } } : undefined;
+  },
+  does: (ring, op, { rows: out, index, yarn }) => {
+    const start = ring.rows;
+    const end = start + op.rows;
+    const live = ring.high - ring.low + 1;
+    out.yarn.fill(yarn(op.yarn), start, end);
+    out.operation.fill(index, start, end);
+    out.purpose.fill(PURPOSES.indexOf(op.purpose), start, end);
+    out.stitches.fill(live, start, end);
+    out.low.fill(ring.low, start, end);
+    out.high.fill(ring.high, start, end);
+    if (live === ring.width) out.cells.fill(CELL.stitch, start * ring.width, end * ring.width);
+    else {
+      for (let row = start; row < end; row++) {
+        const at = row * ring.width + ring.low - ring.firstPin;
+        out.cells.fill(CELL.stitch, at, at + live);
+      }
+    }
+    // Shaping cuts a section into stretches of rows; its count goes on.
+    const section = `${op.section} ${op.yarn} ${op.purpose}`;
+    if (ring.mode === 'tube' || section !== ring.section) ring.inSection = 0;
+    ring.section = section;
+    let at = ring.yarnAt === 'low' ? 0 : 1;
+    for (let row = start; row < end; row++) {
+      out.inSection[row] = ++ring.inSection;
+      out.counter[row] = ring.counts ? ++ring.counter : -1;
+      // A tube ends each row at the marker; a panel ends it at the other edge and turns round.
+      if (ring.mode !== 'tube') at = 1 - at;
+      out.yarnAt[row] = at;
+    }
+    ring.yarnAt = at === 0 ? 'low' : 'high';
+    ring.rows = end;
+  },
+  mirror: unchanged,
+  minutes: () => 0
+};
