@@ -55,7 +55,7 @@ function holdsRefuse(t: Table, act: JoinAct, chains: readonly Chain[]): Refusal 
   for (const chain of chains) {
     const runs = runsIn(t, chain);
     const piece = t.s.parts[runs[0]!.part]!.piece;
-    if (runs.some((r) => r.hold === 'left')) return { code: 'used-up', piece, run: runs[0]!.run };
+    if (runs.some((r) => r.hold === 'left' || r.hold === 'sewn')) return { code: 'used-up', piece, run: runs[0]!.run };
     const rungs = runs.filter((r) => r.hold === 'rungs').length;
     if (act.by === 'rungs' ? rungs < runs.length : rungs > 0) return { code: 'rungs-closed', piece };
     const edge = runs.find((r) => ENDS.includes(r.run));
