@@ -47,7 +47,8 @@ export function kitOf(result: Result): Kit {
     yarns,
     swatches: swatches.filter(known),
     finished: finished.filter(known),
-    habits: kit.habits
+    habits: kit.habits,
+    edition: kit.edition
   };
 }
 
@@ -80,6 +81,9 @@ export type ReadFile =
 const MOST_REASONS = 8;
 
 const no = (...reasons: string[]): ReadFile => ({ ok: false, reasons });
+
+/** Whether a file says by which edition of the craft it was planned. */
+const namesEdition = (value: unknown): boolean => z.object({ kit: z.object({ edition: z.number() }) }).safeParse(value).success; // prettier-ignore
 
 /** Line of a text at which a JSON parser gave up, when its message tells. */
 function lineOf(text: string, message: string): string {
@@ -118,9 +122,11 @@ export function readProjectFile(text: string): ReadFile {
   }
   const parsed = ProjectFile.safeParse(value);
   if (!parsed.success) return no(...faultsOf(parsed.error, value).slice(0, MOST_REASONS).map(wordFault));
-  const planned = tryPlan(parsed.data.kit, parsed.data.brief);
+  // Files of before do not name an edition; what was begun then is planned as it was.
+  const file = namesEdition(value) || !parsed.data.actions.some((a) => a.do === 'row') ? parsed.data : { ...parsed.data, kit: { ...parsed.data.kit, edition: 1 as const } }; // prettier-ignore
+  const planned = tryPlan(file.kit, file.brief);
   if (!planned.ok) return no(...planned.faults.slice(0, MOST_REASONS).map(wordFault));
-  return { ok: true, file: parsed.data, result: planned.value };
+  return { ok: true, file, result: planned.value };
 }
 
 /** JSON Schema of the project file, for programs that write or check one. */

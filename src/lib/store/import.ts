@@ -60,7 +60,7 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
           finished: file.finished,
           measured: file.measured,
           // A piece that was begun keeps the plan it was begun with, whatever is known here.
-          knowledge: begun ? { swatches, finished, habits: planHabits(kit.habits) } : null,
+          knowledge: begun ? { swatches, finished, habits: planHabits(kit.habits), edition: kit.edition } : null,
           createdAt: at,
           updatedAt: at
         })

@@ -1,4 +1,4 @@
-import { Habits, type Kit, Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
+import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
 import type { TombleDb } from './db';
 
 /** There is one knitter to a browser. */
@@ -16,7 +16,7 @@ export async function loadKit(db: TombleDb): Promise<Kit | null> {
   if (machines.length === 0 || yarns.length === 0) return null;
   machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name));
   yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b)));
-  return { machines, yarns, swatches, finished, habits: Habits.parse(habits ?? {}) };
+  return { machines, yarns, swatches, finished, habits: Habits.parse(habits ?? {}), edition: EDITION };
 }
 
 /** Keeps the knitter's habits. */

@@ -137,7 +137,12 @@ export function settled(kit: Kit, project: Project): Project {
   const of = (entry: { machineId: string }): boolean => named.has(entry.machineId);
   return {
     ...project,
-    knowledge: { swatches: kit.swatches.filter(of), finished: kit.finished.filter(of), habits: planHabits(kit.habits) }
+    knowledge: {
+      swatches: kit.swatches.filter(of),
+      finished: kit.finished.filter(of),
+      habits: planHabits(kit.habits),
+      edition: kit.edition
+    }
   };
 }
 

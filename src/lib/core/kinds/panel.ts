@@ -10,6 +10,7 @@ import {
   lengthOption,
   type Operation,
   shapedRows,
+  yarnAfter,
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
@@ -17,9 +18,9 @@ import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
 import { crochetEnd, promised, weave } from './shared/hands';
 import { ENDS, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { ringOn, rowsFor, wantedRows } from './shared/tube';
+import { begun, ringOn, rowsFor, wantedRows } from './shared/tube';
 import { taperOf } from './shared/taper';
-import { rowsBefore, wasteAway, wasteFor, wasteIfWished } from './shared/waste';
+import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 
@@ -93,10 +94,10 @@ export const panel: Kind<typeof PanelOptions> = {
     const rows = rowsFor(ring, o.lengthMm);
     const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);
     const pins = pinsFor(ring.machine, o.mode, given);
-    const odd = o.castOn === 'waste' && rowsBefore(waste) % 2 === 1;
-    const { events, left, shaping } = taperOf(o, ring, given, rows, odd);
+    const before = begun(ring, o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)]);
+    const begins = yarnAfter(before);
+    const { events, left, shaping } = taperOf(o, ring, given, rows, begins);
     const topEdge = (10 * left) / ring.gauge.wales.value;
-    const before = o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)];
     const off: readonly Operation[] =
       o.off === 'chain'
         ? [chainOff(o.yarn, topEdge)]
@@ -127,7 +128,11 @@ export const panel: Kind<typeof PanelOptions> = {
       plan: {
         title: brief.name,
         pieces: [
-          panelPiece(ring, 'Panel', o.mode, pins, [...before, ...shapedRows('Panel', o.yarn, rows, events), ...off])
+          panelPiece(ring, 'Panel', o.mode, pins, [
+            ...before,
+            ...shapedRows('Panel', o.yarn, rows, events, begins),
+            ...off
+          ])
         ],
         acts,
         promises: [promised('panel', 0, { outline: low })],

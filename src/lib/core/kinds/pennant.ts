@@ -39,7 +39,7 @@ export const pennant: Kind<typeof PennantOptions> = {
         state: ring.gauge.state
       },
       notes: {
-        shaping: [{ piece: 0, what: 'Both edges', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
+        shaping: [{ piece: 0, what: 'Both edges, the far one a row later', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
         narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
         wanted: null
       }

@@ -5,6 +5,9 @@ import { Observation } from './observation';
 import { Swatch } from './swatch';
 import { Yarn } from './yarn';
 
+/** Edition of the craft that new plans follow. */
+export const EDITION = 2;
+
 /** Everything a knitter owns and knows that a plan is worked out from. */
 export const Kit = z.object({
   machines: z.array(Machine).min(1).max(200),
@@ -12,7 +15,12 @@ export const Kit = z.object({
   swatches: z.array(Swatch).max(20_000).default([]),
   /** Finished pieces that were measured. */
   finished: z.array(Observation).max(20_000).default([]),
-  habits: Habits.default(() => Habits.parse({}))
+  habits: Habits.default(() => Habits.parse({})),
+  /**
+   * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end: rows that
+   * hang on the machine cannot be laid anew (craft 12).
+   */
+  edition: z.literal([1, 2]).default(EDITION)
 });
 export type Kit = z.infer<typeof Kit>;
 

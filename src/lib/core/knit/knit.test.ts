@@ -70,7 +70,7 @@ describe('knit', () => {
     });
     const [flat] = knit(kit, planOf(panel)).fabric.pieces;
     expect(flat!.width).toBe(20);
-    expect(flat!.trace[1]).toMatchObject({ carriage: 29, direction: -1, counter: null });
+    expect(flat!.trace[1]).toMatchObject({ carriage: 10, direction: 1, counter: null });
     expect([...flat!.counter]).toEqual([-1, -1, -1]);
   });
 

@@ -43,7 +43,7 @@ const anyPanel = fc.array(anyStep, { minLength: 1, maxLength: 25 });
  */
 function byHand(steps: readonly Operation[]): { rows: number[][]; refused: number; yarn: number[] } {
   let live = Array.from({ length: PINS.to - PINS.from + 1 }, (_, i) => PINS.from + i);
-  let at: 'low' | 'high' = 'low';
+  let at: 'low' | 'high' = 'high';
   const rows: number[][] = [];
   const yarn: number[] = [];
   let refused = 0;
@@ -56,12 +56,16 @@ function byHand(steps: readonly Operation[]): { rows: number[][]; refused: numbe
       }
     } else if (step.op === 'newEnd') at = step.side;
     else if (step.op === 'increase') {
+      if (at !== step.side) {
+        refused++;
+        continue;
+      }
       const next = step.side === 'low' ? live[0]! - 1 : live.at(-1)! + 1;
       if (next < PINS.from || next > PINS.to) refused++;
       else live = step.side === 'low' ? [next, ...live] : [...live, next];
     } else if (step.op === 'decrease' || step.op === 'hold') {
       const tooMany = live.length - step.stitches < 1;
-      const noYarn = step.op === 'hold' && at !== step.side;
+      const noYarn = at !== step.side;
       const several = step.op === 'decrease' && step.stitches > 1;
       const unfashioned = step.op === 'decrease' && step.method === 'full-fashioned' && live.length < 4;
       if (tooMany || noYarn || several || unfashioned) refused++;

@@ -28,15 +28,15 @@ describe('reach (craft 1)', () => {
 describe('parity', () => {
   it('even rows end where they began, odd ones at the other edge', () => {
     const ends = (n: number) => run([cast, rows(n), off]).fabric.pieces[0]!.trace[1]!.carriage;
-    expect([ends(2), ends(3), ends(40), ends(41)]).toEqual([10, 29, 10, 29]);
+    expect([ends(2), ends(3), ends(40), ends(41)]).toEqual([29, 10, 29, 10]); // laid from low to high, the yarn begins at the high edge (craft 1.5)
   });
 
   it('every row says where the yarn stands, and shaping does not break the count', () => {
-    const [piece] = run([cast, rows(2), { op: 'decrease', side: 'low', stitches: 1, method: 'simple' }, rows(3), off])
+    const [piece] = run([cast, rows(2), { op: 'decrease', side: 'high', stitches: 1, method: 'simple' }, rows(3), off])
       .fabric.pieces;
-    expect([...piece!.yarnAt]).toEqual([1, 0, 1, 0, 1]);
+    expect([...piece!.yarnAt]).toEqual([0, 1, 0, 1, 0]);
     expect([...piece!.inSection]).toEqual([1, 2, 3, 4, 5]);
-    expect([...piece!.low]).toEqual([10, 10, 11, 11, 11]);
+    expect([...piece!.high]).toEqual([29, 29, 28, 28, 28]);
     expect([...piece!.stitches]).toEqual([20, 20, 19, 19, 19]);
   });
 });
@@ -46,15 +46,26 @@ describe('what the machine refuses, at piece, row and pin', () => {
   const hold = (side: 'low' | 'high', stitches = 4): Operation => ({ op: 'hold', side, stitches });
 
   it('several at once are held, only where the yarn is', () => {
-    expect(codes(cast, rows(2), decrease('low', 3), off)).toEqual(['several-at-once']);
-    expect(codes(cast, rows(2), hold('low'), rows(2), off)).toEqual([]);
-    expect(codes(cast, rows(3), hold('high'), rows(2), off)).toEqual([]);
-    const [far] = run([cast, rows(2), hold('high'), off]).refusals;
-    expect(far).toMatchObject({ code: 'hold-no-yarn', place: { piece: 0, row: 3, pin: 29 } });
-    expect(far!.about).toEqual({ by: 'machine', facts: { code: 'hold-no-yarn', yarnPin: 10 } });
+    expect(codes(cast, rows(2), decrease('high', 3), off)).toEqual(['several-at-once']);
+    expect(codes(cast, rows(2), hold('high'), rows(2), off)).toEqual([]);
+    expect(codes(cast, rows(3), hold('low'), rows(2), off)).toEqual([]);
+    const [far] = run([cast, rows(2), hold('low'), off]).refusals;
+    expect(far).toMatchObject({ code: 'far-edge', place: { piece: 0, row: 3, pin: 10 } });
+    expect(far!.about).toEqual({ by: 'machine', facts: { code: 'far-edge', doing: 'hold', yarnPin: 29 } });
     // Cut and begun there, it can.
-    const cut: Operation = { op: 'newEnd', side: 'high', yarn: 'red', tailMm: 200 };
-    expect(codes(cast, rows(2), cut, hold('high'), rows(2), off)).toEqual([]);
+    const cut: Operation = { op: 'newEnd', side: 'low', yarn: 'red', tailMm: 200 };
+    expect(codes(cast, rows(2), cut, hold('low'), rows(2), off)).toEqual([]);
+  });
+
+  it('one stitch is taken or added, too, only where the yarn stands, or one row later', () => {
+    const increase = (side: 'low' | 'high'): Operation => ({ op: 'increase', side, stitches: 1 });
+    const inner = { ...cast, pins: { from: 12, to: 27 } };
+    expect(codes(inner, rows(2), decrease('low'), off)).toEqual(['far-edge']);
+    expect(codes(inner, rows(2), increase('low'), off)).toEqual(['far-edge']);
+    expect(codes(inner, rows(2), decrease('high'), rows(1), decrease('low'), rows(1), off)).toEqual([]);
+    expect(codes(inner, rows(2), increase('high'), rows(1), increase('low'), rows(1), off)).toEqual([]);
+    // A rag hung from high to low leaves the yarn at the other edge.
+    expect(codes({ ...inner, yarnAt: 'low' }, rows(2), decrease('low'), off)).toEqual([]);
   });
 
   it('a tube is not shaped, an empty ring neither', () => {
@@ -63,11 +74,11 @@ describe('what the machine refuses, at piece, row and pin', () => {
   });
 
   it('no pin beyond the piece is filled, and the last stitches stay', () => {
-    expect(codes(cast, rows(2), { op: 'increase', side: 'low', stitches: 1 }, off)).toEqual(['increase-reach']);
+    expect(codes(cast, rows(2), { op: 'increase', side: 'high', stitches: 1 }, off)).toEqual(['increase-reach']);
     const few = { ...cast, pins: { from: 14, to: 16 } };
-    expect(codes(few, rows(2), { op: 'increase', side: 'low', stitches: 1 }, rows(1), off)).toEqual([]);
-    expect(codes(few, rows(2), decrease('low'), off)).toEqual(['too-few']);
-    expect(codes(few, rows(2), hold('low', 3), off)).toEqual(['too-few']);
+    expect(codes(few, rows(2), { op: 'increase', side: 'high', stitches: 1 }, rows(1), off)).toEqual([]);
+    expect(codes(few, rows(2), decrease('high'), off)).toEqual(['too-few']);
+    expect(codes(few, rows(2), hold('high', 3), off)).toEqual(['too-few']);
     expect(codes({ ...cast, pins: { from: 1, to: 16 } })).toEqual(['pin-out-of-reach']);
   });
 

@@ -12,7 +12,7 @@ export interface MachineFacts {
   readonly 'several-at-once': Record<never, never>;
   readonly 'increase-reach': { readonly pin: number };
   readonly 'too-few': { readonly asked: number; readonly live: number; readonly fashioned: boolean };
-  readonly 'hold-no-yarn': { readonly yarnPin: number };
+  readonly 'far-edge': { readonly doing: 'decrease' | 'increase' | 'hold'; readonly yarnPin: number };
   readonly 'float-edge': { readonly pin: number };
   readonly 'no-rows': { readonly rows: number };
   readonly 'no-counter': Record<never, never>;
@@ -36,7 +36,7 @@ export const MACHINE_CODES = [
   'several-at-once',
   'increase-reach',
   'too-few',
-  'hold-no-yarn',
+  'far-edge',
   'float-edge',
   'no-rows',
   'no-counter',

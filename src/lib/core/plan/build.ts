@@ -1,4 +1,4 @@
-import type { CastOn, HangOff, Knit, Operation } from './operations';
+import type { CastOn, HangOff, Knit, Operation, Side } from './operations';
 
 /**
  * Short builders for operations, with the lengths that practice gives (craft 3 and 4). Each constant
@@ -13,6 +13,27 @@ export const JOIN_TAIL_MM = 200;
 
 /** A drawstring takes 1.5 to 2 turns of the ring; the longer one can be drawn without a fight. */
 export const DRAWSTRING_TURNS = 2;
+
+/** Where the yarn of a panel stands once it is cast on from low to high (craft 1.5). */
+export const CAST_ON_ENDS: Side = 'high';
+
+/** The other edge. */
+export const otherSide = (side: Side): Side => (side === 'low' ? 'high' : 'low');
+
+/**
+ * The edge at which the yarn of a panel stands after some operations: every row takes it across.
+ *
+ * @example yarnAfter([castOn('w', 'e-wrap'), wasteRows('w', 5)]) // 'low'
+ */
+export function yarnAfter(operations: readonly Operation[]): Side {
+  let at = CAST_ON_ENDS;
+  for (const op of operations) {
+    if (op.op === 'castOn') at = op.yarnAt ?? CAST_ON_ENDS;
+    else if (op.op === 'newEnd') at = op.side;
+    else if (op.op === 'knit' && op.rows % 2 === 1) at = otherSide(at);
+  }
+  return at;
+}
 
 /** Cast on all pins of the piece. */
 export const castOn = (yarn: string, style: CastOn['style'] = 'weave'): CastOn => ({

@@ -14,6 +14,7 @@ export {
 } from './acts';
 export { Brief, PompomWish } from './brief';
 export {
+  CAST_ON_ENDS,
   CAST_ON_TAIL_MM,
   castOn,
   chainOff,
@@ -23,9 +24,11 @@ export {
   drawstring,
   JOIN_TAIL_MM,
   knitRows,
+  otherSide,
   wasteHangOff,
   wasteRows,
-  withCounter
+  withCounter,
+  yarnAfter
 } from './build';
 export { choosing } from './choosing';
 export type { Finding, Fix, Place, Weight } from './finding';

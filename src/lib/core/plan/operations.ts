@@ -14,12 +14,14 @@ export interface CastOn {
   readonly tailMm: number;
   /** Only these pins of the piece; all of them when absent. */
   readonly pins?: { readonly from: number; readonly to: number };
+  /** Edge of a panel at which the yarn stands then; laid from low to high, the high one, when absent (craft 1.5). */
+  readonly yarnAt?: Side;
 }
 
 /** The two edges of a panel: at its lowest pin and at its highest. */
 export type Side = 'low' | 'high';
 
-/** Take one stitch away at an edge of a panel. */
+/** Take one stitch away at an edge of a panel. Only where the yarn stands. */
 export interface Decrease {
   readonly op: 'decrease';
   readonly side: Side;
@@ -28,14 +30,14 @@ export interface Decrease {
   readonly method: 'full-fashioned' | 'simple';
 }
 
-/** Fill the next pin beyond an edge of a panel. */
+/** Fill the next pin beyond an edge of a panel. Only where the yarn stands. */
 export interface Increase {
   readonly op: 'increase';
   readonly side: Side;
   readonly stitches: number;
 }
 
-/** Take edge stitches off onto a thread, to be chained off later. Only where the yarn is. */
+/** Take edge stitches off onto a thread, to be chained off later. Only where the yarn stands. */
 export interface Hold {
   readonly op: 'hold';
   readonly side: Side;

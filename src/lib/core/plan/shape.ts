@@ -1,4 +1,5 @@
-import type { Operation, Side } from './operations';
+import { CAST_ON_ENDS, JOIN_TAIL_MM, otherSide } from './build';
+import type { Operation, OperationOf, Side } from './operations';
 
 /**
  * Shaping as whole stitches at whole rows: how a slope is spread, how it is said, and what does not come out.
@@ -117,21 +118,49 @@ export const slopeEvents = (
     op: what === 'decrease' ? { op: 'decrease', side, stitches: 1, method } : { op: 'increase', side, stitches: 1 }
   }));
 
+/** Whether an edge must have the yarn for it. */
+const atAnEdge = (op: Operation): op is OperationOf<'decrease' | 'increase' | 'hold'> =>
+  op.op === 'decrease' || op.op === 'increase' || op.op === 'hold';
+
+/**
+ * Events moved to where hands can carry them out: at the edge where the yarn stands, at once; at the far edge, one row later.
+ *
+ * @param begins edge where the yarn stands before the first row
+ * @example placed([{ row: 2, op: decreaseAt('low') }], 'high') // row 3
+ */
+export function placed(events: readonly ShapingEvent[], begins: Side): ShapingEvent[] {
+  const sorted = [...events].sort((a, b) => a.row - b.row);
+  let [side, from] = [begins, 0];
+  const yarnAt = (row: number): Side => ((row - from) % 2 === 0 ? side : otherSide(side));
+  const out = sorted.map((event): ShapingEvent => {
+    const { row, op } = event;
+    if (op.op === 'newEnd') [side, from] = [op.side, row];
+    return atAnEdge(op) && yarnAt(row) !== op.side ? { row: row + 1, op } : event;
+  });
+  return out.sort((a, b) => a.row - b.row);
+}
+
 /**
  * Rows with what happens between them: one section, cut where an edge is shaped.
  *
  * @param events in any order; those after the last row come at its end
+ * @param begins edge where the yarn stands before the first row
  */
-export function shapedRows(section: string, yarn: string, rows: number, events: readonly ShapingEvent[]): Operation[] {
-  const sorted = [...events].sort((a, b) => a.row - b.row);
+export function shapedRows(
+  section: string,
+  yarn: string,
+  rows: number,
+  events: readonly ShapingEvent[],
+  begins: Side = CAST_ON_ENDS
+): Operation[] {
   const out: Operation[] = [];
   let done = 0;
   const knitTo = (row: number): void => {
     if (row <= done) return;
-    out.push({ op: 'knit', section, yarn, rows: row - done, purpose: 'work', joinTailMm: 200 });
+    out.push({ op: 'knit', section, yarn, rows: row - done, purpose: 'work', joinTailMm: JOIN_TAIL_MM });
     done = row;
   };
-  for (const event of sorted) {
+  for (const event of placed(events, begins)) {
     knitTo(Math.min(event.row, rows));
     out.push(event.op);
   }

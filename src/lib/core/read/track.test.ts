@@ -91,10 +91,10 @@ describe('the crank track', () => {
         const asked = leg.steps.some((step) => step.what.say === 'mode');
         return asked ? [`${leg.label} ${leg.copy}`] : [];
       });
-    expect(switches(made('waistcoat'))).toEqual(['Left back 1']);
+    expect(switches(made('waistcoat'))).toEqual(['Right back 1']);
     // Tube sleeves after panels: the switch goes over to TUBE, once for both.
-    expect(switches(made('cardigan', { sleeves: 'tube' }))).toEqual(['Left back 1', 'Sleeve 1']);
-    expect(switches(made('cardigan', { sleeves: 'panel' }))).toEqual(['Left back 1']);
+    expect(switches(made('cardigan', { sleeves: 'tube' }))).toEqual(['Right back 1', 'Sleeve 1']);
+    expect(switches(made('cardigan', { sleeves: 'panel' }))).toEqual(['Right back 1']);
   });
 
   it('announces the rehang before it is due, and asks for it between brim and body', () => {

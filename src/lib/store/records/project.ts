@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { Habits, Observation, Swatch } from '$lib/core/kit';
+import { Habits, Kit, Observation, Swatch } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 
 /** What was measured when a piece was done. */
@@ -21,7 +21,7 @@ export const Measured = z.object({
 export type Measured = z.infer<typeof Measured>;
 
 /** Habits that change a plan. */
-const PlanHabits = Habits.pick({ wasteStart: true, wasteEnd: true, wasteStrip: true, counter: true });
+const PlanHabits = Habits.pick({ wasteStart: true, wasteEnd: true, wasteStrip: true, counter: true, panelStart: true });
 
 /** Of all habits those that change a plan: what a begun piece keeps. */
 export const planHabits = (habits: Habits): z.infer<typeof PlanHabits> => PlanHabits.parse(habits);
@@ -52,7 +52,9 @@ export const Project = z.object({
       swatches: z.array(Swatch).max(20_000),
       finished: z.array(Observation).max(20_000),
       /** Habits that change rows; absent in projects begun before there were such habits. */
-      habits: PlanHabits.optional()
+      habits: PlanHabits.optional(),
+      /** Edition of the craft it was planned by; absent in projects begun under the first one. */
+      edition: Kit.shape.edition.unwrap().default(1)
     })
     .nullable()
     .default(null),

@@ -38,7 +38,10 @@ export const machine: Words['machine'] = {
   'several-at-once': (_f, t) => `${t.pins} are filled, and stitches decreased, one at a time; several at once are held`,
   'increase-reach': (f, t) => `${t.pin(f.pin)} is beyond the reach of this piece`,
   'too-few': (f, t) => (f.fashioned ? `a full-fashioned decrease needs ${t.stitches(f.asked)}, ${t.num(f.live)} hang there` : `${t.stitches(f.asked)} cannot go, ${t.num(f.live)} hang there`), // prettier-ignore
-  'hold-no-yarn': (f, t) => `stitches can be held only where the yarn is, and it stands at ${t.pin(f.yarnPin)}; knit one ${t.terms.row} more, or cut it and begin at this edge`, // prettier-ignore
+  'far-edge': (f, t) => {
+    const what = { decrease: 'a stitch can be taken away', increase: 'a stitch can be added', hold: 'stitches can be held' }; // prettier-ignore
+    return `${what[f.doing]} only where the yarn is, and it stands at ${t.pin(f.yarnPin)}; knit one ${t.terms.row} more, or cut it and begin at this edge`;
+  },
   'float-edge': (f, t) => `a float behind ${t.pin(f.pin)} would lie at an edge`,
   'no-rows': (f, t) => `a section needs at least one ${t.terms.row}, and has ${t.num(f.rows)}`,
   'no-counter': () => 'there is no counter to set in this mode on this machine',

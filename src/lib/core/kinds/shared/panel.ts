@@ -1,6 +1,6 @@
 import type { Machine } from '../../kit';
 import { choiceOption, type Operation, type Piece } from '../../plan';
-import type { Ring } from './tube';
+import { begun, type Ring } from './tube';
 
 /** How the crank goes for a panel. */
 export const panelMode = choiceOption({
@@ -43,7 +43,15 @@ export function panelPiece(
   operations: readonly Operation[],
   copies = 1
 ): Piece {
-  return { label, machineId: ring.machine.id, copies, mode, ...pins, hole: ring.hole, operations };
+  return {
+    label,
+    machineId: ring.machine.id,
+    copies,
+    mode,
+    ...pins,
+    hole: ring.hole,
+    operations: begun(ring, operations)
+  };
 }
 
 /** Stitch that a seam takes from each of its two edges (common practice, no source). */

@@ -1,6 +1,6 @@
-import { castOn, chainOff, type Operation, shapedRows, type Slope, slopeEvents, trySlope } from '../../plan';
+import { castOn, chainOff, type Operation, shapedRows, type Slope, slopeEvents, trySlope, yarnAfter } from '../../plan';
 import { type PanelMode, pinsFor, stitchesFor } from './panel';
-import { even, type Ring, rowsFor } from './tube';
+import { begun, even, type Ring, rowsFor } from './tube';
 
 /** Stitches left at the point of a pennant: two are chained into one. */
 const POINT = 2;
@@ -22,7 +22,8 @@ export function pennantShape(ring: Ring, widthMm: number, heightMm: number, mode
   const stitches = Math.max(4, 2 * Math.floor(given / 2));
   const each = (stitches - POINT) / 2;
   const rows = Math.max(even(rowsFor(ring, heightMm)), 2 * each + 2);
-  const tried = trySlope(each, rows);
+  // The far edge comes a row later, so the last row is left for it.
+  const tried = trySlope(each, rows - 1);
   if (!tried.ok) throw new RangeError(`a pennant of ${stitches} stitches needs ${2 * each} rows; received ${rows}`);
   const { slope } = tried;
   // Below four stitches nothing can be fashioned: the last one at each edge goes simply.
@@ -33,11 +34,12 @@ export function pennantShape(ring: Ring, widthMm: number, heightMm: number, mode
     )
   );
   const yarn = ring.yarn.id;
+  const before = begun(ring, [castOn(yarn, 'e-wrap')]);
   return {
     pins: pinsFor(ring.machine, mode, stitches),
     operations: [
-      castOn(yarn, 'e-wrap'),
-      ...shapedRows('Pennant', yarn, rows, events),
+      ...before,
+      ...shapedRows('Pennant', yarn, rows, events, yarnAfter(before)),
       chainOff(yarn, (10 * POINT) / ring.gauge.wales.value)
     ],
     slope,

@@ -240,11 +240,11 @@ describe('pennants and tapers', () => {
         fc.integer({ min: 10, max: 250 }),
         fc.integer({ min: 2, max: 6 }),
         fc.integer({ min: 6, max: 160 }),
-        fc.boolean(),
-        (taper, method, topMm, step, rows, odd) => {
+        fc.constantFrom<'low' | 'high'>('low', 'high'),
+        (taper, method, topMm, step, rows, begins) => {
           // prettier-ignore
           const given = 40;
-          const { events, left, shaping } = taperOf({ taper, topMm, method, step }, ring, given, rows, odd);
+          const { events, left, shaping } = taperOf({ taper, topMm, method, step }, ring, given, rows, begins);
           const gone = events.reduce(
             (sum, { op }) => sum + (op.op === 'decrease' || op.op === 'hold' ? op.stitches : 0),
             0
@@ -258,6 +258,6 @@ describe('pennants and tapers', () => {
     );
   });
   it('no taper, nothing happens', () => {
-    expect(taperOf({ taper: 'none', topMm: 10, method: 'simple', step: 2 }, ring, 30, 40, false)).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
+    expect(taperOf({ taper: 'none', topMm: 10, method: 'simple', step: 2 }, ring, 30, 40, 'low')).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
   });
 });

@@ -25,9 +25,9 @@ const STAY = 3;
  *
  * @param given stitches at the start
  * @param rows rows of the work
- * @param odd the yarn stands at the high edge when the work begins, after an odd number of waste rows
+ * @param begins edge where the yarn stands when the work begins; at the other one everything comes a row later
  */
-export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number, odd: boolean): Taper {
+export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number, begins: Side): Taper {
   if (o.taper === 'none') return { events: [], left: given, shaping: [] };
   const on: readonly Side[] = o.taper === 'both' ? ['low', 'high'] : [o.taper];
   const { wales, courses } = ring.gauge;
@@ -38,17 +38,18 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
   const whole = o.method === 'held' ? wholeDecreases(given, top, each * on.length) : null;
   const wish = whole && !whole.ok ? whole.nearest[0]!.times : Math.round((given - top) / (each * on.length));
   const times = Math.min(wish, most);
-  const tried = trySlope(times, o.method === 'held' ? rows - 2 : rows);
-  const fits = tried.ok ? tried : trySlope(Math.min(times, tried.nearest[0]!.stitches), o.method === 'held' ? rows - 2 : rows); // prettier-ignore
+  const far = on.some((side) => side !== begins);
+  const room = o.method === 'held' ? rows - 2 : far ? rows - 1 : rows;
+  const tried = trySlope(times, room);
+  const fits = tried.ok ? tried : trySlope(Math.min(times, tried.nearest[0]!.stitches), room);
   if (!fits.ok) return { events: [], left: given, shaping: [] };
   const { slope } = fits;
   const events = on.flatMap((side): ShapingEvent[] => {
     if (o.method !== 'held') return slopeEvents(slope, side, 0, 'decrease', o.method);
-    // Held only where the yarn is: at even rows it stands where the work began.
-    const here = (side === 'high') === odd;
-    return slope.at.map((row) => ({ row: row + (here ? 0 : 1), op: { op: 'hold', side, stitches: each } }));
+    return slope.at.map((row) => ({ row, op: { op: 'hold', side, stitches: each } }));
   });
-  const what = `${on.length === 2 ? 'Both edges' : 'The edge'}${o.method === 'held' ? `, ${each} held at a time` : ''}`;
+  const later = on.length === 2 ? ', the far one a row later' : '';
+  const what = `${on.length === 2 ? 'Both edges' : 'The edge'}${later}${o.method === 'held' ? `, ${each} held at a time` : ''}`;
   const width = (stitches: number): number => Math.round((10 * stitches) / wales.value);
   const trouble: Shaping['trouble'] =
     whole && !whole.ok

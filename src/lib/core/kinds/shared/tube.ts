@@ -9,7 +9,16 @@ import {
   type Yarn,
   yarnOf
 } from '../../kit';
-import { type Brief, cordPins, cordRows, type Operation, type Piece, withCounter } from '../../plan';
+import {
+  type Brief,
+  CAST_ON_ENDS,
+  cordPins,
+  cordRows,
+  type Operation,
+  type Piece,
+  type Side,
+  withCounter
+} from '../../plan';
 
 /** A ring with the yarn that goes round it: what every tube is worked out from. */
 export interface Ring {
@@ -17,6 +26,8 @@ export interface Ring {
   readonly yarn: Yarn;
   readonly hole: number;
   readonly gauge: Gauge;
+  /** Edge of a panel where the yarn stands once it is cast on. */
+  readonly starts: Side;
   /** One turn of the ring, mm. */
   readonly turnMm: number;
   /** Flat width and girth of the tube at rest, mm. */
@@ -24,6 +35,9 @@ export interface Ring {
   readonly girthMm: number;
   readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number };
 }
+
+/** A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12). */
+const startsAt = (kit: Kit): Side => (kit.edition === 1 ? 'low' : kit.habits.panelStart);
 
 /** Sets a yarn up on a machine. The brief's tension hole counts for its own machine only. */
 export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief.machineId): Ring {
@@ -38,6 +52,7 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     yarn,
     hole,
     gauge,
+    starts: startsAt(kit),
     turnMm: ringMm(machine),
     girthMm,
     flatMm: girthMm / 2,
@@ -74,6 +89,10 @@ export function tubePiece(
   };
 }
 
+/** Operations with the cast-on laid as this knitter lays it. */
+export const begun = (ring: Pick<Ring, 'starts'>, operations: readonly Operation[]): Operation[] =>
+  operations.map((op) => (op.op === 'castOn' && ring.starts !== CAST_ON_ENDS ? { ...op, yarnAt: ring.starts } : op));
+
 /** A cord of a few pins, turned to and fro by hand half way round the ring. */
 export function cordPiece(ring: Ring, label: string, width: number, rows: number, copies = 1): Piece {
   const { machine, hole, yarn } = ring;
@@ -84,7 +103,7 @@ export function cordPiece(ring: Ring, label: string, width: number, rows: number
     mode: 'tube-as-panel',
     ...cordPins(machine.pins, width),
     hole,
-    operations: cordRows(label, yarn.id, rows)
+    operations: begun(ring, cordRows(label, yarn.id, rows))
   };
 }
 

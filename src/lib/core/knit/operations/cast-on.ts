@@ -1,3 +1,4 @@
+import { CAST_ON_ENDS } from '../../plan';
 import { reachOf } from '../ring';
 import { pinsOf, type RuleOf } from './rule';
 
@@ -13,8 +14,13 @@ export const castOn: RuleOf<'castOn'> = {
     ring.occupied = true;
     ring.low = firstPin;
     ring.high = firstPin + width - 1;
+    ring.yarnAt = op.yarnAt ?? CAST_ON_ENDS;
   },
-  mirror: (op, { pin }) => (op.pins ? { ...op, pins: { from: pin(op.pins.to), to: pin(op.pins.from) } } : op),
+  mirror: (op, { pin, side }) => ({
+    ...op,
+    yarnAt: side(op.yarnAt ?? CAST_ON_ENDS),
+    ...(op.pins && { pins: { from: pin(op.pins.to), to: pin(op.pins.from) } })
+  }),
   minutes: (op, piece) => {
     const cast = op.pins ? op.pins.to - op.pins.from + 1 : pinsOf(piece);
     return { rag: 2, 'e-wrap': 0.3 + 0.06 * cast, weave: 0.3 + 0.025 * cast }[op.style];

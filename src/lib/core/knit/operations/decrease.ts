@@ -1,5 +1,5 @@
 import { edgePin, type RuleOf } from './rule';
-import { cannotShape, cannotTake, take } from './shaping';
+import { cannotReach, cannotShape, cannotTake, take } from './shaping';
 
 /** A full-fashioned decrease lifts three stitches and needs one to lift them onto (craft 8.3). */
 const FASHIONED_NEEDS = 4;
@@ -7,7 +7,7 @@ const FASHIONED_NEEDS = 4;
 /** One stitch less at an edge of a panel. */
 export const decrease: RuleOf<'decrease'> = {
   refuses: (ring, op) => {
-    const no = cannotShape(ring, op) ?? cannotTake(ring, op);
+    const no = cannotShape(ring, op) ?? cannotTake(ring, op) ?? cannotReach(ring, op);
     if (no) return no;
     const pin = edgePin(ring, op.side);
     if (op.stitches > 1) return { no: { code: 'several-at-once' }, pin };

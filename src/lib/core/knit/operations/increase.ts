@@ -1,10 +1,10 @@
 import { edgePin, type RuleOf } from './rule';
-import { cannotShape } from './shaping';
+import { cannotReach, cannotShape } from './shaping';
 
 /** One stitch more, on the next pin beyond an edge of a panel. */
 export const increase: RuleOf<'increase'> = {
   refuses: (ring, op) => {
-    const no = cannotShape(ring, op);
+    const no = cannotShape(ring, op) ?? cannotReach(ring, op);
     if (no) return no;
     if (op.stitches > 1) return { no: { code: 'several-at-once' }, pin: edgePin(ring, op.side) };
     const next = op.side === 'low' ? ring.low - 1 : ring.high + 1;

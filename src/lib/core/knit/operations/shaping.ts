@@ -9,6 +9,12 @@ export function cannotShape(ring: Ring, op: OperationOf<'decrease' | 'increase' 
   return op.stitches < 1 ? { no: { code: 'no-stitches', float: false, stitches: op.stitches } } : undefined;
 }
 
+/** Edge work happens where the yarn stands, as the next row begins (craft 8.1). */
+export function cannotReach(ring: Ring, op: OperationOf<'decrease' | 'increase' | 'hold'>): No | undefined {
+  if (ring.yarnAt === op.side) return undefined;
+  return { no: { code: 'far-edge', doing: op.op, yarnPin: edgePin(ring, ring.yarnAt) }, pin: edgePin(ring, op.side) };
+}
+
 /** A panel keeps a stitch at least. */
 export function cannotTake(ring: Ring, op: OperationOf<'decrease' | 'hold'>): No | undefined {
   const live = ring.high - ring.low + 1;

@@ -75,7 +75,7 @@ function sides(g: Ground, body: Body, sleeve: SewnSleeves | null): Act[] {
     const { low, high } = sleeveRuns(sleeve, hand);
     const own = body.hands[hand];
     // Side and sleeve in one line: the low edge of a sleeve meets the edge that hung at high pins.
-    const [a, b] = hand === 'left' ? [[own.back.side, high], [own.front.side, low]] : [[own.back.side, low], [own.front.side, high]]; // prettier-ignore
+    const [a, b] = hand === 'left' ? [[own.back.side, low], [own.front.side, high]] : [[own.back.side, high], [own.front.side, low]]; // prettier-ignore
     return [...between(hand), setIn(hand), seam(`side-${hand}`, a, b)];
   });
 }

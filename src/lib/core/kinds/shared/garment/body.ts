@@ -37,14 +37,14 @@ export interface Body {
   readonly centre: readonly Join[];
   readonly hands: Readonly<Record<Hand, BodyHand>>;
   readonly mends: Readonly<Record<string, Mend>>;
-  readonly leftFront: number;
   readonly rightFront: number;
+  readonly leftFront: number;
   readonly sidePanel: number | null;
   readonly hem: readonly RunRef[];
   readonly neckRuns: readonly RunRef[];
-  /** Up the right front, round the neck, down the left front. */
+  /** Up the left front, round the neck, down the right front. */
   readonly band: readonly RunRef[];
-  /** Once round the left armhole; across the neck at the back; one shoulder: to be measured. */
+  /** Once round the right armhole; across the neck at the back; one shoulder: to be measured. */
   readonly armhole: readonly RimPart[];
   readonly neck: readonly RimPart[];
   readonly shoulder: readonly RimPart[];
@@ -62,7 +62,7 @@ const onThread = (g: Ground, stitches: number): Operation => ({
   doubled: false
 });
 
-/** Left and right back, or one back where the ring is wide enough. */
+/** Right and left back, or one back where the ring is wide enough. */
 function backs(g: Ground): Piece[] {
   const { c, o } = g;
   const events = armEvents(c, c.back, g.sloped, 'low', HERE);
@@ -71,11 +71,11 @@ function backs(g: Ground): Piece[] {
     o.shoulderBy === 'together' && !g.sloped ? onThread(g, stitches) : chainOff(o.yarn, g.wide(stitches));
   if (!c.onePiece) {
     const half = [
-      ...g.start,
-      ...shapedRows('Back', o.yarn, riseOf(c.back), events),
+      ...g.start('low'),
+      ...shapedRows('Back', o.yarn, riseOf(c.back), events, 'low'),
       leave(g.sloped ? c.neck : c.neck + c.shoulder)
     ];
-    return [g.panel('Left back', g.pins.half, half), g.panel('Right back', g.pins.half, mirrored(half, g.pins.half))];
+    return [g.panel('Right back', g.pins.half, half), g.panel('Left back', g.pins.half, mirrored(half, g.pins.half))];
   }
   // Both underarms of a back in one: the far one a row later, or in the same row with the yarn cut. A cut leaves the yarn
   // at the high edge, so the shoulders then begin there.
@@ -89,20 +89,23 @@ function backs(g: Ground): Piece[] {
       : [...events, ...armEvents(c, c.back, g.sloped, 'high', { underarm: 1, shoulder: 1 })];
   const rows = riseOf(c.back) + (g.sloped ? 1 : 0);
   const left = 2 * (c.neck - SEAM_STITCH) + (g.sloped ? 0 : 2 * c.shoulder);
-  return [g.panel('Back', g.pins.whole, [...g.start, ...shapedRows('Back', o.yarn, rows, both), leave(left)])];
+  return [
+    g.panel('Back', g.pins.whole, [...g.start('low'), ...shapedRows('Back', o.yarn, rows, both, 'low'), leave(left)])
+  ];
 }
 
-/** Left and right front: the right one is like the left back, the left one its mirror image. */
+/** Right and left front: the left one is like the right back, the right one its mirror image. */
 function fronts(g: Ground, neck: Neck): Piece[] {
   const { c, o } = g;
-  const slope = neck.slope ? slopeEvents(neck.slope, 'high', neck.from, 'decrease') : [];
+  // The V is at the far edge: each of its decreases comes one row before an even one, when the yarn is there.
+  const slope = neck.slope ? slopeEvents(neck.slope, 'high', neck.from - 1, 'decrease') : [];
   const last = c.shoulder + (neck.slope ? 0 : c.neck);
   const front = [
-    ...g.start,
-    ...shapedRows('Front', o.yarn, riseOf(c.front), [...armEvents(c, c.front, false, 'low', HERE), ...slope]),
+    ...g.start('low'),
+    ...shapedRows('Front', o.yarn, riseOf(c.front), [...armEvents(c, c.front, false, 'low', HERE), ...slope], 'low'),
     o.shoulderBy === 'together' ? onThread(g, last) : chainOff(o.yarn, g.wide(last))
   ];
-  return [g.panel('Left front', g.pins.half, mirrored(front, g.pins.half)), g.panel('Right front', g.pins.half, front)];
+  return [g.panel('Right front', g.pins.half, mirrored(front, g.pins.half)), g.panel('Left front', g.pins.half, front)];
 }
 
 /** A panel under each arm, where the halves do not reach round. */
@@ -110,8 +113,12 @@ function sides(g: Ground): Piece[] {
   const { c, o } = g;
   if (c.side === 0) return [];
   const at = pinsFor(g.ring.machine, o.mode, c.side);
-  const ops = [...g.start, ...shapedRows('Side', o.yarn, c.back.body, []), chainOff(o.yarn, g.wide(c.side))];
-  return [g.panel('Left side', at, ops), g.panel('Right side', at, ops)];
+  const ops = [
+    ...g.start(g.ring.starts),
+    ...shapedRows('Side', o.yarn, c.back.body, []),
+    chainOff(o.yarn, g.wide(c.side))
+  ];
+  return [g.panel('Right side', at, ops), g.panel('Left side', at, ops)];
 }
 
 /** Rows after which the groups of a sloped shoulder begin, at the edge where the yarn is, or a row later. */
@@ -123,16 +130,16 @@ export function draftBody(g: Ground, slope: Neck): Body {
   const back = backs(g);
   const front = fronts(g, slope);
   const under = sides(g);
-  const [leftBack, rightBack] = [0, back.length - 1];
-  const [leftFront, rightFront] = [back.length, back.length + 1];
+  const [rightBack, leftBack] = [0, back.length - 1];
+  const [rightFront, leftFront] = [back.length, back.length + 1];
   const sidePanel = under.length > 0 ? back.length + 2 : null;
 
   const edge = (piece: number, side: Side, from: number, to: number): RunRef => ({ piece, run: 'side', side, rows: { from, to } }); // prettier-ignore
   const whole = (piece: number, side: Side): RunRef => ({ piece, run: 'side', side });
-  // Left and right as worn; on a half back or front the low pins are the armhole of the right hand.
+  // Right and left as worn; on a half back or front the low pins are the armhole of the left hand.
   const at: Record<Hand, { back: number; front: number; backSide: Side; frontSide: Side }> = {
-    left: { back: leftBack, front: leftFront, backSide: 'low', frontSide: 'high' },
-    right: { back: rightBack, front: rightFront, backSide: 'high', frontSide: 'low' }
+    right: { back: rightBack, front: rightFront, backSide: 'low', frontSide: 'high' },
+    left: { back: leftBack, front: leftFront, backSide: 'high', frontSide: 'low' }
   };
   const mend = { label: `Knit the front ${c.back.body} rows to the underarm too`, options: { frontRows: c.back.body } };
   const mends: Record<string, Mend> = {};
@@ -142,7 +149,7 @@ export function draftBody(g: Ground, slope: Neck): Body {
   const onFront = (h: Hand, from: number, count: number): RunRef => {
     const { half } = g.pins;
     const away = c.held + c.decreased + from;
-    const span = h === 'right' ? { from: half.from + away, to: half.from + away + count - 1 } : { from: half.to - away - count + 1, to: half.to - away }; // prettier-ignore
+    const span = h === 'left' ? { from: half.from + away, to: half.from + away + count - 1 } : { from: half.to - away - count + 1, to: half.to - away }; // prettier-ignore
     return { piece: at[h].front, run: 'hung-off', pins: span };
   };
   const leftOver = slope.slope ? 0 : c.neck;
@@ -151,13 +158,13 @@ export function draftBody(g: Ground, slope: Neck): Body {
   const hand = (h: Hand): BodyHand => {
     const { back: b, front: f, backSide, frontSide } = at[h];
     // On a back in one the far edge comes a row later, when the yarn is there.
-    const late = c.onePiece && h === 'right' ? 1 : 0;
+    const late = c.onePiece && h === 'left' ? 1 : 0;
     const cut = c.onePiece && g.o.farSide === 'cut' && c.held > 0;
     const underarm = cut ? 0 : late;
-    const top = g.sloped ? shoulderRow(c, cut ? (h === 'left' ? 1 : 0) : late) : riseOf(c.back) + (g.sloped ? 1 : 0);
+    const top = g.sloped ? shoulderRow(c, cut ? (h === 'right' ? 1 : 0) : late) : riseOf(c.back) + (g.sloped ? 1 : 0);
     const held = (piece: number, side: Side, row: number): RunRef[] =>
       c.held > 0 ? [{ piece, run: 'held', side, rows: { from: row, to: row } }] : [];
-    const panel = sidePanel === null ? null : sidePanel + (h === 'left' ? 0 : 1);
+    const panel = sidePanel === null ? null : sidePanel + (h === 'right' ? 0 : 1);
     const [backEdge, frontEdge] = [edge(b, backSide, 1, c.back.body), edge(f, frontSide, 1, c.front.body)];
     mends[`side-${h}`] = mend;
     mends[`side-front-${h}`] = mend;
@@ -193,32 +200,32 @@ export function draftBody(g: Ground, slope: Neck): Body {
     from <= to ? [{ piece, run: 'hung-off', pins: { from, to } }] : [];
   const neck: RunRef[] = c.onePiece
     ? across(0, inner.from, inner.to)
-    : [...across(leftBack, inner.from, pins.to), ...across(rightBack, pins.from, inner.to)];
+    : [...across(rightBack, inner.from, pins.to), ...across(leftBack, pins.from, inner.to)];
   const heldPart = (piece: number, side: Side, row: number): RimPart => ({ edge: { piece, run: 'held', side, rows: { from: row, to: row } } }); // prettier-ignore
   const seamed = c.onePiece ? 0 : SEAM_STITCH;
   const every = [...back, ...front, ...under].map((_, piece) => piece);
   return {
     pieces: [...back, ...front, ...under],
-    centre: c.onePiece ? [] : [seam('centre-back', [whole(leftBack, 'high')], [whole(rightBack, 'low')])],
+    centre: c.onePiece ? [] : [seam('centre-back', [whole(rightBack, 'high')], [whole(leftBack, 'low')])],
     hands: { left: hand('left'), right: hand('right') },
     mends,
-    leftFront,
     rightFront,
+    leftFront,
     sidePanel,
     hem: every.map((piece) => ({ piece, run: 'cast-on' })),
-    neckRuns: [...frontNeck('right'), ...neck, ...frontNeck('left')],
-    band: [whole(rightFront, 'high'), ...frontNeck('right'), ...neck, ...frontNeck('left'), whole(leftFront, 'low')],
+    neckRuns: [...frontNeck('left'), ...neck, ...frontNeck('right')],
+    band: [whole(leftFront, 'high'), ...frontNeck('left'), ...neck, ...frontNeck('right'), whole(rightFront, 'low')],
     armhole: [
-      { edge: edge(leftBack, 'low', c.back.body + 1, riseOf(c.back)) },
-      { edge: edge(leftFront, 'high', c.front.body + 1, riseOf(c.front)) },
-      heldPart(leftBack, 'low', c.back.body),
-      heldPart(leftFront, 'high', c.front.body),
+      { edge: edge(rightBack, 'low', c.back.body + 1, riseOf(c.back)) },
+      { edge: edge(rightFront, 'high', c.front.body + 1, riseOf(c.front)) },
+      heldPart(rightBack, 'low', c.back.body),
+      heldPart(rightFront, 'high', c.front.body),
       ...(sidePanel === null
         ? []
         : [{ edge: { piece: sidePanel, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH } as const])
     ],
     neck: neck.map((own) => ({ edge: own, inSeams: seamed })),
-    shoulder: [{ edge: { piece: rightFront, run: 'hung-off' } }]
+    shoulder: [{ edge: { piece: leftFront, run: 'hung-off' } }]
   };
 }
 

@@ -44,7 +44,7 @@ function neckLines(g: Ground, neck: Neck, piece: number): Shaping[] {
       piece,
       what: 'V of the neck',
       words: slopeWords(neck.slope),
-      at: neck.slope.at.map((row) => row + neck.from),
+      at: neck.slope.at.map((row) => row + neck.from - 1),
       leftRows: neck.slope.leftRows,
       ...trouble
     }
@@ -65,11 +65,11 @@ function promiseOf(body: Body, sleeves: { at: number; drafted: Sleeves } | null)
       : {
           piece: hand === 'left' ? body.leftFront : body.rightFront,
           run: 'side',
-          side: hand === 'left' ? 'high' : 'low'
+          side: hand === 'left' ? 'low' : 'high'
         };
   const name = sleeves ? 'wrist' : 'armhole';
   return promised(sleeves ? 'cardigan' : 'waistcoat', 0, {
-    front: { piece: body.rightFront, run: 'side', side: 'high' },
+    front: { piece: body.leftFront, run: 'side', side: 'high' },
     [`${name}-left`]: arm('left'),
     [`${name}-right`]: arm('right')
   });
@@ -85,7 +85,7 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
   const drafted = wished ? draftSleeves(g, wished, at, armholeMm(g)) : null;
   const sleeves = drafted && { at, drafted };
   const pieces = drafted ? [...body.pieces, drafted.piece] : body.pieces;
-  const flat = Array.from({ length: body.rightFront + 1 }, (_, i) => i);
+  const flat = Array.from({ length: body.leftFront + 1 }, (_, i) => i);
   return {
     plan: {
       title: brief.name,
@@ -101,7 +101,7 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
       state: g.ring.gauge.state
     },
     notes: {
-      shaping: [...armholeLines(c), ...(drafted?.shaping ?? []), ...neckLines(g, neck, body.rightFront)],
+      shaping: [...armholeLines(c), ...(drafted?.shaping ?? []), ...neckLines(g, neck, body.leftFront)],
       narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: 'chestMm' }] : [], // prettier-ignore
       garment: {
         asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
@@ -109,7 +109,7 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
         neck: body.neck,
         shoulder: body.shoulder,
         sleeve: drafted?.top ?? null,
-        front: body.rightFront,
+        front: body.leftFront,
         back: 0
       },
       mends: body.mends,

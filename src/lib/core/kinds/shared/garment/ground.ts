@@ -1,8 +1,8 @@
 import { type Kit, yarnOf } from '../../../kit';
-import { type Brief, castOn, type Operation, type Piece, wasteRows } from '../../../plan';
+import { type Brief, castOn, type Operation, type Piece, type Side, wasteRows } from '../../../plan';
 import { panelPiece, pinsFor, SEAM_STITCH } from '../panel';
 import { furthest } from '../pick';
-import { even, type Ring, ringOn } from '../tube';
+import { begun, even, type Ring, ringOn } from '../tube';
 import { type Counts, countsOf, SHOULDER_GROUPS } from './counts';
 import type { GarmentChoice } from './options';
 
@@ -17,8 +17,8 @@ export interface Ground {
   readonly c: Counts;
   readonly wasteYarn: string;
   readonly waste: number;
-  /** Cast-on and waste rows of a piece whose first row stays open. */
-  readonly start: readonly Operation[];
+  /** Cast-on and waste rows of a piece whose first row stays open and whose work begins with the yarn at this edge. */
+  readonly start: (begins: Side) => readonly Operation[];
   /** Shoulders are held in groups: asked for, and wide enough for it. */
   readonly sloped: boolean;
   readonly pins: { readonly half: Pins; readonly whole: Pins };
@@ -33,7 +33,7 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
   const c = countsOf(o, ring);
   const { courses, wales } = ring.gauge;
   const wasteYarn = furthest(kit, [yarnOf(kit, o.yarn)]);
-  // An even number, so that the work begins on the side where the yarn began.
+  // An even number leaves the yarn where it began; one more takes it across.
   const waste = even(Math.max(2, kit.habits.wasteStart));
   return {
     kit,
@@ -42,7 +42,8 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
     c,
     wasteYarn,
     waste,
-    start: [castOn(wasteYarn, 'e-wrap'), wasteRows(wasteYarn, waste)],
+    start: (begins) =>
+      begun(ring, [castOn(wasteYarn, 'e-wrap'), wasteRows(wasteYarn, begins === ring.starts ? waste : waste + 1)]),
     sloped: o.shoulders === 'sloped' && c.shoulder >= SHOULDER_GROUPS && c.neck >= 2,
     pins: {
       half: pinsFor(ring.machine, o.mode, c.half),

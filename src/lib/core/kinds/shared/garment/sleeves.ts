@@ -59,7 +59,8 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
   const parts = Math.ceil(around / Math.max(1, most - 2 * SEAM_STITCH));
   const top = Math.min(most, Math.ceil(around / parts) + 2 * SEAM_STITCH);
   const wider = Math.min(Math.floor(top * WRIST_NARROWER), Math.floor(rows / 2) - 1);
-  const tried = trySlope(Math.max(0, wider), rows);
+  // The far edge comes a row later, so the last row is left for it.
+  const tried = trySlope(Math.max(0, wider), rows - 1);
   const slope = tried.ok ? tried.slope : null;
   const pins = pinsFor(machine, g.o.mode, top);
   const grown = slope?.stitches ?? 0;
@@ -67,7 +68,7 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
   const events = slope ? (['low', 'high'] as const).flatMap((side) => slopeEvents(slope, side, 0, 'increase')) : [];
   const ops = [
     { ...castOn(g.o.yarn, 'e-wrap'), pins: cuff },
-    ...shapedRows('Sleeve', g.o.yarn, rows, events),
+    ...shapedRows('Sleeve', g.o.yarn, rows, events, g.ring.starts),
     chainOff(g.o.yarn, g.wide(top))
   ];
   return {
@@ -76,7 +77,7 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
     parts,
     shaping:
       slope && slope.stitches > 0
-        ? [{ piece: at, what: 'Sleeve, both edges, increases', words: slopeWords(slope), at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
+        ? [{ piece: at, what: 'Sleeve, both edges, the far one a row later, increases', words: slopeWords(slope), at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
         : [],
     top: [{ edge: { piece: at, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
     lengthMm: o.sleeveMm
