@@ -113,7 +113,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
       stroke: { ink: 'quiet' },
       width: 1,
       dash: '2 4',
-      title: `${tube.rows - done} rows to come`
+      title: `${Math.min(tube.work.rows, tube.work.rows + tube.work.before - done)} rows to come`
     });
   }
   for (const band of tube.bands) {
@@ -121,7 +121,8 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     const top = y(Math.min(band.topMm, hung));
     const bottom = y(band.bottomMm);
     const yarn = yarns[band.yarn]!;
-    const name = `${band.section}: row ${band.from} to ${band.to}, ${yarn.name}, ${yarn.colour.name}`;
+    const own = band.purpose === 'work' ? tube.work.before : band.from - 1;
+    const name = `${band.section}: row ${band.from - own} to ${band.to - own}, ${yarn.name}, ${yarn.colour.name}`;
     shapes.push({
       shape: 'path',
       d: tube.edges ? strip(band.from, Math.min(band.to, done)) : slab(top, bottom),
@@ -159,7 +160,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
       stroke: { ink: 'text' },
       width: 1.6,
       dash: '6 3',
-      title: `Fold after row ${tube.fold.row}`
+      title: `Fold after row ${tube.fold.row - tube.work.before}`
     });
     if (!slim) shapes.push({ shape: 'text', x: x0 - 8, y: at + 4, text: 'fold', size: 12, anchor: 'end', ink: 'text' });
   }
@@ -167,7 +168,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
   const rim = tube.flat ? (width - 8) / 2.6 : bodyWidth / 2 + 12;
   shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, rim), pins));
   if (!slim) shapes.push(...rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room));
-  const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${done} of ${tube.rows} rows knitted`}`;
+  const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${Math.max(0, Math.min(done - tube.work.before, tube.work.rows))} of ${tube.work.rows} rows knitted`}`;
   return { width, height, label, textures, shapes };
 }
 
@@ -192,13 +193,13 @@ function ladderShapes(tube: TubeOutline, cx: number, half: number, top: number, 
   });
 }
 
-/** The ruler beside the tube: count in all outside, ends of sections with their own count inside. */
+/** The ruler beside the tube: rows of the work, which waste is never counted in; ends of sections stand out. */
 function rulerShapes(tube: TubeOutline, done: number, y: (mm: number) => number, x: number, floor: number): Shape[] {
   const shapes: Shape[] = [];
   const taken: number[] = [];
   const at = (row: number): number => y(heightOfRow(tube.bands, row));
   const free = (py: number): boolean => py <= floor + 18 && taken.every((t) => Math.abs(t - py) >= 13);
-  const put = (row: number, text: string, bold: boolean): void => {
+  const mark = (row: number, text: string, bold: boolean): void => {
     const py = at(row);
     // The rim of the ring covers the first few pixels beside it, so a label there stands just below.
     const label = Math.max(py + 4, RING_HEIGHT + (tube.flat ? 28 : 15));
@@ -222,9 +223,12 @@ function rulerShapes(tube: TubeOutline, done: number, y: (mm: number) => number,
       bold
     });
   };
-  if (done > 0) put(done, String(done), true);
-  for (const band of tube.bands) if (band.to < done) put(band.to, String(band.to), true);
-  for (const row of ticks(0, tube.rows, 8))
-    if (Number.isInteger(row) && row < done && row > 0) put(row, String(row), false);
+  const { before, rows } = tube.work;
+  const put = (row: number, bold: boolean): void => {
+    if (row > 0 && row <= rows) mark(row + before, String(row), bold);
+  };
+  put(Math.min(done - before, rows), true);
+  for (const band of tube.bands) if (band.purpose === 'work' && band.to < done) put(band.to - before, true);
+  for (const row of ticks(0, rows, 8)) if (Number.isInteger(row) && row + before < done) put(row, false);
   return shapes;
 }

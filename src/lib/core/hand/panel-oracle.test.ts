@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { planOf } from '../../../../tests/support/said';
 import { made, sampleKit } from '../../../../tests/support/sample';
-import { type Act, castOn, chainOff, knitRows, type Operation, type Piece, type RunRef, wasteHangOff, wasteRows } from '../plan'; // prettier-ignore
+import { type ActOf, castOn, chainOff, knitRows, type Operation, type Piece, type RunRef, wasteHangOff, wasteRows } from '../plan'; // prettier-ignore
 import { execute } from '../knit';
 import { work } from './work';
 
@@ -20,6 +20,7 @@ interface Bit {
   waste: boolean;
 }
 type Edge = 'cast-on' | 'hung-off';
+type Tried = ActOf<'join' | 'bind' | 'sewOn' | 'wasteOff' | 'weave' | 'tie' | 'block' | 'draw' | 'gather' | 'fold' | 'fill'>; // prettier-ignore
 
 /** Pins and rows of the panels of the test, with how they begin and end. */
 const SHAPES = [
@@ -107,7 +108,7 @@ class Panels {
     for (const x of [...a, ...b]) x.hold = 'joined';
   }
 
-  does(act: Act): boolean {
+  does(act: Tried): boolean {
     switch (act.do) {
       case 'join': {
         const [a, b] = [this.named(act.a[0]!), this.named(act.b[0]!)];
@@ -168,8 +169,6 @@ class Panels {
       case 'fold':
       case 'fill':
         return false;
-      default:
-        throw new TypeError(`the oracle does not know ${act.do}`);
     }
   }
 }
@@ -191,22 +190,22 @@ const ref: fc.Arbitrary<RunRef> = pieceNo.chain((piece) => {
   );
 });
 
-const anyAct: fc.Arbitrary<Act> = fc.oneof(
+const anyAct: fc.Arbitrary<Tried> = fc.oneof(
   {
     weight: 5,
     arbitrary: fc
       .tuple(ref, ref, fc.constantFrom<'mattress' | 'hook' | 'needle' | 'graft'>('mattress', 'hook', 'needle', 'graft'))
-      .map(([a, b, by]): Act => ({ do: 'join', name: 'seam', a: [a], b: [b], by, yarn: 'red' }))
+      .map(([a, b, by]): Tried => ({ do: 'join', name: 'seam', a: [a], b: [b], by, yarn: 'red' }))
   },
-  { weight: 3, arbitrary: fc.tuple(ref, fc.constantFrom<'chain' | 'crochet'>('chain', 'crochet')).map(([r, by]): Act => ({ do: 'bind', name: 'edge', runs: [r], by, yarn: 'red' })) }, // prettier-ignore
-  { weight: 2, arbitrary: fc.tuple(pieceNo, edge).map(([piece, e]): Act => ({ do: 'wasteOff', piece, edge: e, by: 'strand' })) }, // prettier-ignore
-  fc.tuple(ref, pieceNo).map(([r, to]): Act => ({ do: 'sewOn', piece: r.piece, to, place: 'pocket', runs: [r], yarn: 'red' })), // prettier-ignore
-  fc.tuple(fc.option(pieceNo), fc.constant('woven' as const)).map(([p, how]): Act => ({ do: 'weave', how, ...(p !== null && { pieces: [p] }) })), // prettier-ignore
-  fc.tuple(pieceNo, edge).map(([piece, e]): Act => ({ do: 'tie', piece, tails: 'first-loop', edge: e, how: 'knot' })),
-  pieceNo.map((piece): Act => ({ do: 'block', pieces: [piece] })),
-  fc.tuple(pieceNo, edge).map(([piece, e]): Act => ({ do: 'draw', piece, edges: [e], tail: 'out' })),
-  fc.tuple(pieceNo, fc.constantFrom<'flat' | 'inside'>('flat', 'inside')).map(([piece, how]): Act => ({ do: 'fold', piece, how })), // prettier-ignore
-  pieceNo.map((piece): Act => ({ do: 'fill', piece }))
+  { weight: 3, arbitrary: fc.tuple(ref, fc.constantFrom<'chain' | 'crochet'>('chain', 'crochet')).map(([r, by]): Tried => ({ do: 'bind', name: 'edge', runs: [r], by, yarn: 'red' })) }, // prettier-ignore
+  { weight: 2, arbitrary: fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'wasteOff', piece, edge: e, by: 'strand' })) }, // prettier-ignore
+  fc.tuple(ref, pieceNo).map(([r, to]): Tried => ({ do: 'sewOn', piece: r.piece, to, place: 'pocket', runs: [r], yarn: 'red' })), // prettier-ignore
+  fc.tuple(fc.option(pieceNo), fc.constant('woven' as const)).map(([p, how]): Tried => ({ do: 'weave', how, ...(p !== null && { pieces: [p] }) })), // prettier-ignore
+  fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'tie', piece, tails: 'first-loop', edge: e, how: 'knot' })),
+  pieceNo.map((piece): Tried => ({ do: 'block', pieces: [piece] })),
+  fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'draw', piece, edges: [e], tail: 'out' })),
+  fc.tuple(pieceNo, fc.constantFrom<'flat' | 'inside'>('flat', 'inside')).map(([piece, how]): Tried => ({ do: 'fold', piece, how })), // prettier-ignore
+  pieceNo.map((piece): Tried => ({ do: 'fill', piece }))
 );
 
 describe('hands on panels against loops and rows, one by one', () => {

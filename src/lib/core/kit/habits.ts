@@ -12,7 +12,7 @@ export type Terms = z.infer<typeof Terms>;
 /** How this knitter works; the schools of the craft are choices here, never forced. */
 export const Habits = z.object({
   units: z.enum(['metric', 'imperial']).default('metric').meta({ title: 'Units' }),
-  counter: z.enum(['reset', 'running']).default('running').meta({ title: 'Counter at a new section' }),
+  counter: z.enum(['reset', 'running', 'never']).default('running').meta({ title: 'Counter at a new section' }),
   tubeRowsPerMinute: z.number().min(0.5).max(200).nullable().default(null).meta({ title: 'Rows per minute, tube' }),
   panelRowsPerMinute: z.number().min(0.5).max(200).nullable().default(null).meta({ title: 'Rows per minute, panel' }),
   /** Rows of waste yarn at either end, where stitches must stay live. Schools: 4 or 5, 10, 10 to 15 (craft 3). */

@@ -76,7 +76,8 @@ function runPiece(
   };
   const trace: Trace[] = [];
   const yarn = (id: string): number => yarnIndex.get(id) ?? 0;
-  const stop = (no: MachineNo, pin?: number): void => void refusals.push(refusal(no, index, ring.rows + 1, pin));
+  const stop = (no: MachineNo, pin?: number): void =>
+    void refusals.push(refusal(no, index, Math.max(1, ring.rows + 1 - ring.before), pin));
   const reach = { from: piece.from, to: piece.to, pins: machine.pins, first: 1 };
   if (piece.from < 1 || piece.to > machine.pins || piece.to < piece.from) {
     stop({ code: 'pin-out-of-reach', ...reach, of: 'machine' });

@@ -16,6 +16,8 @@ export interface Ring {
   /** Edge of a panel at which the yarn stands. */
   yarnAt: Side;
   rows: number;
+  /** Rows of waste before the work began. */
+  before: number;
   counter: number;
   readonly counts: boolean;
   /** Name and yarn of the section that is being knitted, and its rows so far. */
@@ -64,6 +66,7 @@ export function emptyRing(machine: Machine, mode: Mode, from: number, to: number
     high: reach.firstPin + reach.width - 1,
     yarnAt: 'low',
     rows: 0,
+    before: 0,
     counter: 0,
     counts: machine.counter === 'tube' && mode === 'tube',
     section: '',

@@ -87,18 +87,19 @@ export const chainOff = (yarn: string, edgeMm: number): HangOff => ({
 });
 
 /**
- * Sets the counter to zero before each section, or once only, as the knitter's school has it. On a machine with
- * no counter there is nothing to set.
+ * Sets the counter to zero before each section, once where the work begins, or never, as the knitter's school has it (craft
+ * 1.6). On a machine with no counter there is nothing to set.
  */
 export function withCounter(
   operations: readonly Operation[],
   counter: 'none' | 'tube',
-  school: 'reset' | 'running'
+  school: 'reset' | 'running' | 'never'
 ): Operation[] {
-  if (counter === 'none') return [...operations];
+  if (counter === 'none' || school === 'never') return [...operations];
   let zeroed = false;
   return operations.flatMap((operation): Operation[] => {
-    if (operation.op !== 'knit' || (zeroed && school === 'running')) return [operation];
+    if (operation.op !== 'knit') return [operation];
+    if (school === 'running' && (zeroed || operation.purpose !== 'work')) return [operation];
     zeroed = true;
     return [{ op: 'zeroCounter' }, operation];
   });

@@ -1,4 +1,4 @@
-import type { Executed, RowRun } from '../knit';
+import { type Executed, type RowRun, workOf } from '../knit';
 import type { What } from './facts';
 
 /** What a cue says, as facts, by its kind. */
@@ -60,7 +60,8 @@ export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, las
     cues.push({ row: start, kind: 'loose', facts: {} });
   }
   const tieAt = start + run.kit.habits.tieAfterRows;
-  if (joined && tieAt <= end) cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 } });
+  if (joined && tieAt <= end)
+    cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - workOf(run.fabric.pieces[p]!).before } });
   const courses = run.gauges[p]![r.yarn]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {

@@ -1,5 +1,5 @@
 import { machineOf, ringMm } from '../kit';
-import type { Executed } from '../knit';
+import { type Executed, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 
@@ -21,17 +21,19 @@ export interface StepFacts {
     readonly yarn: string | null;
     readonly strands: number;
   };
-  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number }; // prettier-ignore
+  /** `yarnPin`: where the yarn of a panel stands then; null for a tube. */
+  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly yarnPin: number | null }; // prettier-ignore
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
-  readonly rehang: { readonly row: number; readonly pins: number };
+  /** In which row of the work which earlier one is lifted. */
+  readonly rehang: { readonly row: number; readonly into: number; readonly pins: number };
   readonly ladder: { readonly pins: readonly number[] };
-  readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number }; // prettier-ignore
+  readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number; readonly nearest: number }; // prettier-ignore
   readonly increase: { readonly pin: number; readonly next: number };
   readonly hold: { readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
   readonly newEnd: { readonly pin: number; readonly tailMm: number };
   readonly float: { readonly after: readonly number[]; readonly columns: number };
-  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number }; // prettier-ignore
+  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number }; // prettier-ignore
 }
 
 /** Rows of one yarn. */
@@ -40,7 +42,7 @@ export interface KnitFacts {
   readonly yarn: string;
   readonly rows: number;
   readonly purpose: 'work' | 'waste' | 'separator';
-  /** Rows of the piece, from 1, both included. */
+  /** Rows of the work, or of this stretch of waste, from 1, both included. */
   readonly from: number;
   readonly to: number;
   readonly tube: boolean;
@@ -60,6 +62,13 @@ export type What =
   | { readonly [K in keyof StepFacts]: { readonly say: K; readonly facts: StepFacts[K] } }[keyof StepFacts]
   | { readonly say: 'act'; readonly did: Did };
 
+/** Rows of an operation as hands count them. */
+function spanOf(run: Executed, p: number, op: Operation & { op: 'knit' }, from: number): { from: number; to: number } {
+  if (op.purpose !== 'work') return { from: 1, to: op.rows };
+  const { before } = workOf(run.fabric.pieces[p]!);
+  return { from: from + 1 - before, to: from + op.rows - before };
+}
+
 /** The pins an operation meets: what hung on them before it. */
 function pinsBefore(run: Executed, p: number, index: number) {
   const piece = run.plan.pieces[p]!;
@@ -78,21 +87,30 @@ function pinsBefore(run: Executed, p: number, index: number) {
 export function factsOf(run: Executed, p: number, index: number, op: Operation, from: number): What {
   const piece = run.plan.pieces[p]!;
   const { edge, inner, occupied } = pinsBefore(run, p, index);
+  const { trace } = run.fabric.pieces[p]!;
   switch (op.op) {
     case 'castOn':
-      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to } }; // prettier-ignore
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to, yarnPin: piece.mode === 'tube' ? null : trace[index]!.carriage } }; // prettier-ignore
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: from + 1, to: from + op.rows, tube: piece.mode === 'tube' } }; // prettier-ignore
-    case 'rehang':
-      return { say: 'rehang', facts: { row: op.row, pins: piece.to - piece.from + 1 } };
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube' } }; // prettier-ignore
+    case 'rehang': {
+      const { before } = workOf(run.fabric.pieces[p]!);
+      return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore
+    }
     case 'ladder':
       return { say: 'ladder', facts: { pins: op.pins } };
     case 'decrease':
       return {
         say: 'decrease',
-        facts: { side: op.side, method: op.method, pin: edge(op.side), inner: inner(op.side, 1) }
+        facts: {
+          side: op.side,
+          method: op.method,
+          pin: edge(op.side),
+          inner: inner(op.side, 1),
+          nearest: inner(op.side, 2)
+        }
       };
     case 'increase':
       return { say: 'increase', facts: { pin: edge(op.side), next: inner(op.side, -1) } };
@@ -119,7 +137,8 @@ export function factsOf(run: Executed, p: number, index: number, op: Operation, 
           doubled: op.doubled,
           stitches: occupied,
           low: edge('low'),
-          high: edge('high')
+          high: edge('high'),
+          yarnPin: trace[index - 1]?.carriage ?? 0
         }
       };
     }

@@ -1,6 +1,6 @@
 import { PURPOSES } from '../knit';
 import type { LinedHatWorn } from '../plan';
-import { type Executed, mainGauge, rowRuns } from '../knit';
+import { type Executed, mainGauge, rowRuns, workOf } from '../knit';
 import { PLACES, type PlaceName, type Reveal } from './places';
 import { foldHat } from './worn/fold-hat';
 
@@ -33,6 +33,8 @@ export interface TubeOutline {
   /** Stitches seen from one side. */
   readonly stitchesAcross: number;
   readonly rows: number;
+  /** Rows of waste before the work, and rows of the work. */
+  readonly work: { readonly before: number; readonly rows: number };
   readonly bands: readonly Band[];
   /** Height of the fold from the cast-on, and the rows before it in the true count. */
   readonly fold: { readonly heightMm: number; readonly row: number } | null;
@@ -104,6 +106,7 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
       heightMm: at,
       stitchesAcross: flat ? piece.width : piece.width / 2,
       rows: piece.rows,
+      work: workOf(piece),
       bands,
       fold: foldRow === null ? null : { row: foldRow, heightMm: heightOfRow(bands, foldRow) }
     };

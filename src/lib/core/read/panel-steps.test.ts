@@ -34,7 +34,9 @@ describe('what is said at a panel', () => {
     const n = op.op === 'hold' ? op.stitches : 0;
     const step = told(adult).find((s) => s.piece === 0 && s.operation === i)!;
     expect(step.detail).toContain(`The yarn must hang here, at pin ${before.low}`);
-    expect(step.detail).toContain(`Take pins ${before.low} to ${before.low + n - 1} onto a waste thread`);
+    expect(step.detail).toContain(
+      `take the stitches of pins ${before.low} to ${before.low + n - 1}, one by one, onto it`
+    );
     expect(step.detail).toContain(`Go on from pin ${before.low + n}`);
     expect(before.carriage).toBe(before.low);
   });
@@ -121,11 +123,11 @@ describe('the count of a panel', () => {
 });
 
 describe('what is said at the rehang and the ladder', () => {
-  it('the row is counted with its waste: row 6 after five rows', () => {
-    const [lift] = at(/^Lift row/, made('sack', { waste: 'few' }));
-    expect(lift!.title).toBe('Lift row 6 back onto the pins');
-    const [ten] = at(/^Lift row/, made('sack', { waste: 'ten', separator: true }));
-    expect(ten!.title).toBe('Lift row 12 back onto the pins');
+  it('waste is never counted: the first row of the work is row 1, after five rows or eleven', () => {
+    const [lift] = at(/pin by pin/, made('sack', { waste: 'few' }));
+    expect(lift!.title).toMatch(/^Crank row \d+ pin by pin and lift row 1 in it$/);
+    const [ten] = at(/pin by pin/, made('sack', { waste: 'ten', separator: true }));
+    expect(ten!.title).toBe(lift!.title);
   });
   it('two opposite pins are dropped together', () => {
     const [drop] = at(/run down/, made('wrap'));

@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { machineOf } from '../kit';
-import { type Executed, type RowRun, rowRuns, ruleOfOperation } from '../knit';
+import { type Executed, type RowRun, rowRuns, ruleOfOperation, workOf } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf } from './cues';
 import { factsOf, type JoinedFacts, type What } from './facts';
@@ -18,6 +18,10 @@ export interface Step {
   readonly joined: JoinedFacts | null;
   /** Rows of the true count, from 1, or null for a step without rows. */
   readonly rows: { readonly from: number; readonly to: number } | null;
+  /** The same rows as hands count them: the work from its first row; null for waste. */
+  readonly workRows: { readonly from: number; readonly to: number } | null;
+  /** Pin at which the yarn stands before and after these rows; 0 is at the marker. */
+  readonly carriage: { readonly before: number; readonly after: number } | null;
   /** The whole section these rows belong to, where shaping cuts it into several steps. */
   readonly section: { readonly from: number; readonly to: number } | null;
   readonly yarnId: string | null;
@@ -108,13 +112,15 @@ function operationStep(
   op: Operation,
   rows: RowRun | undefined,
   final: boolean,
-  last: Operation | undefined
+  last: Operation | undefined,
+  before: number
 ): Step {
   const piece = run.plan.pieces[p]!;
   const from = rows?.first ?? 0;
   const knits = op.op === 'knit';
   const joined = joinedFacts(piece, op, last);
-  const stitches = run.fabric.pieces[p]!.trace[index - 1]?.occupied ?? 0;
+  const { trace } = run.fabric.pieces[p]!;
+  const stitches = trace[index - 1]?.occupied ?? 0;
   return {
     id: `p${p}.${index}`,
     phase: 'knit',
@@ -124,6 +130,8 @@ function operationStep(
     what: factsOf(run, p, index, op, from),
     joined,
     rows: knits ? { from: from + 1, to: from + op.rows } : null,
+    workRows: knits && op.purpose === 'work' ? { from: from + 1 - before, to: from + op.rows - before } : null,
+    carriage: knits ? { before: trace[index - 1]?.carriage ?? 0, after: trace[index]!.carriage } : null,
     section: knits ? sectionOf(run, p, index, from) : null,
     yarnId: 'yarn' in op ? op.yarn : op.op === 'hangOff' && op.style !== 'thread' ? op.thread : null,
     cues: knits && rows ? cuesOf(run, p, rows, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
@@ -149,6 +157,8 @@ function actStep(did: Did): Step {
     what: { say: 'act', did },
     joined: null,
     rows: null,
+    workRows: null,
+    carriage: null,
     section: null,
     yarnId,
     cues: [],
@@ -178,6 +188,8 @@ export function readSteps(run: Made): Step[] {
         what,
         joined: null,
         rows: null,
+        workRows: null,
+        carriage: null,
         section: null,
         yarnId: null,
         cues: [],
@@ -188,8 +200,9 @@ export function readSteps(run: Made): Step[] {
       });
     }
     let last: Operation | undefined;
+    const { before } = workOf(run.fabric.pieces[p]!);
     piece.operations.forEach((op, i) => {
-      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last));
+      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, before));
       if ('yarn' in op) last = op;
     });
   });

@@ -26,8 +26,9 @@ describe('steps told together', () => {
           let next = rows.from;
           for (const step of those) {
             if (!step.rows) continue;
-            expect(step.rows.from).toBe(next);
-            next = step.rows.to + 1;
+            const own = step.workRows ?? step.rows;
+            expect(own.from).toBe(next);
+            next = own.to + 1;
           }
           expect(next).toBe(rows.to + 1);
           const byHand = those.filter((step) => !step.rows);

@@ -13,7 +13,7 @@ export interface Stretch {
   readonly facts: KnitFacts;
   readonly piece: number;
   readonly yarnId: string | null;
-  /** Rows of the piece, both included. */
+  /** Rows of the work, both included. */
   readonly rows: { readonly from: number; readonly to: number };
   /** A yarn that is joined before the first row. */
   readonly joined: JoinedFacts | null;
@@ -49,14 +49,14 @@ function knitFacts(step: Step): KnitFacts {
 function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
   const knits = steps.filter((step) => step.rows);
   const [first] = knits;
-  const { from } = first!.rows!;
-  const { to } = knits.at(-1)!.rows!;
+  const { from } = first!.workRows ?? first!.rows!;
+  const { to } = knits.at(-1)!.workRows ?? knits.at(-1)!.rows!;
   const lines: { afterRow: number; steps: Step[] }[] = [];
   const how: Step[] = [];
   let afterRow = from - 1;
   for (const step of steps) {
     if (step.rows) {
-      afterRow = step.rows.to;
+      afterRow = (step.workRows ?? step.rows).to;
       continue;
     }
     const same = lines.at(-1)?.afterRow === afterRow ? lines.at(-1)! : { afterRow, steps: [] };

@@ -97,21 +97,24 @@ describe('the crank track', () => {
     expect(switches(made('cardigan', { sleeves: 'panel' }))).toEqual(['Right back 1']);
   });
 
-  it('announces the rehang before it is due, and asks for it between brim and body', () => {
+  it('announces the rehang before it is due, and makes it a row that is counted pin by pin', () => {
     const result = made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 25, waste: 'few' });
     const whole = trackOf(result);
     const ahead = cuesAhead(whole, 42).find((cue) => cue.inRows > 0)!;
     expect(ahead).toMatchObject({ inRows: 3, row: 45 });
-    expect(speak(result).cue(ahead)).toBe('Lift row 6 back onto the pins.');
-    const next = nextAt(whole, { rows: 45, ticks: 0 });
-    expect(next).toMatchObject({ do: 'confirm', step: { what: { say: 'rehang', facts: { row: 6 } } } });
+    expect(speak(result).cue(ahead)).toBe('Crank row 41 pin by pin and lift row 1 in it.');
+    // Forty rows of brim, five of waste before them: the lifting is row 41 of the work, pin by pin.
+    const at = (ticks: number) => nextAt(whole, { rows: 45, ticks });
+    expect(at(0)).toMatchObject({ do: 'lift', pin: 1, of: 48, counted: { of: 'work', row: 41, total: 65 }, lift: { what: { say: 'rehang', facts: { row: 1 } } } }); // prettier-ignore
+    expect([at(1), at(46), at(47), at(90)]).toMatchObject([{ pin: 2 }, { pin: 47 }, { pin: 48 }, { pin: 48 }]);
+    expect(nextAt(whole, { rows: 46, ticks: 0 })).toMatchObject({ do: 'row', counted: { row: 42 } });
     // The row that is lifted later is announced as a loose one.
     expect(cuesAhead(whole, 5).map((cue) => cue.kind)).toContain('loose');
   });
 
   it('has nothing to crank where nothing is knitted', () => {
     const nothing = trackOf(made('pompom'));
-    expect(nothing).toEqual({ legs: [], rows: 0 });
+    expect(nothing).toEqual({ legs: [], rows: 0, workRows: 0 });
     expect(nextAt(nothing, { rows: 0, ticks: 0 })).toEqual({ do: 'done' });
     expect(cuesAhead(nothing, 0)).toEqual([]);
   });

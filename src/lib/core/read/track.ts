@@ -1,4 +1,4 @@
-import type { Fabric } from '../knit';
+import { type Counted, countedRow, type Fabric, workOf } from '../knit';
 import type { Plan } from '../plan';
 import type { Cue } from './cues';
 import type { Step } from './steps';
@@ -19,15 +19,23 @@ export interface Leg {
   /** Rows cranked before this leg begins. */
   readonly offset: number;
   readonly rows: number;
+  /** Rows of waste before the work, and rows of the work: what hands count. */
+  readonly before: number;
+  readonly workRows: number;
   readonly steps: readonly Step[];
   /** For a panel, the pins every row goes between. */
   readonly turns: readonly { readonly fromPin: number; readonly toPin: number }[] | null;
+  /** What a row of it is called, and what the machine's counter shows after it. */
+  readonly counted: (row: number) => Counted;
+  readonly counter: (row: number) => number | null;
 }
 
 /** Everything there is to crank, in order. */
 export interface Track {
   readonly legs: readonly Leg[];
   readonly rows: number;
+  /** Rows of the work, waste left out. */
+  readonly workRows: number;
 }
 
 /** What a track is laid from. */
@@ -48,6 +56,10 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
     const own = steps.filter((step) => step.piece === p && step.phase !== 'finish');
     const knitted = fabric.pieces[p]!;
     const { rows } = knitted;
+    const work = workOf(knitted);
+    const counted = (row: number): Counted => countedRow(knitted, row);
+    const counter = (row: number): number | null =>
+      (knitted.counter[row - 1] ?? -1) < 0 ? null : knitted.counter[row - 1]!;
     const turns =
       piece.mode === 'tube'
         ? null
@@ -57,34 +69,62 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
           });
     return Array.from({ length: piece.copies }, (_, i): Leg => {
       const mine = i === 0 ? own : own.filter((step) => step.eachCopy);
-      const leg = { piece: p, label: piece.label, copy: i + 1, copies: piece.copies, offset, rows, steps: mine, turns };
+      const leg = {
+        piece: p,
+        label: piece.label,
+        copy: i + 1,
+        copies: piece.copies,
+        offset,
+        rows,
+        before: work.before,
+        workRows: work.rows,
+        steps: mine,
+        turns,
+        counted,
+        counter
+      };
       offset += rows;
       return leg;
     });
   });
-  return { legs, rows: offset };
+  return { legs, rows: offset, workRows: legs.reduce((sum, leg) => sum + leg.workRows, 0) };
+}
+
+/** A row that is cranked next. */
+interface RowNext {
+  readonly leg: Leg;
+  /** The step of its rows. */
+  readonly step: Step;
+  /** The row of the piece, from 1, waste and all. */
+  readonly row: number;
+  /** The same row as hands count it. */
+  readonly counted: Counted;
+  /** What the machine's counter shows once it is done, by the knitter's school; null where it is blind. */
+  readonly counter: number | null;
+  readonly inSection: number;
+  readonly ofSection: number;
+  /** The pins a panel's row goes between; null for a tube, which only turns on. */
+  readonly turn: { readonly fromPin: number; readonly toPin: number } | null;
 }
 
 /** What comes next at the crank: a thing to confirm, a row to crank, or nothing more. */
 export type Next =
   /** `join`: the yarn of the step's rows is to be joined; else the step itself is to be done. */
   | { readonly do: 'confirm'; readonly leg: Leg; readonly step: Step; readonly join: boolean }
-  | {
-      readonly do: 'row';
-      readonly leg: Leg;
-      readonly step: Step;
-      /** The row of the piece, from 1. */
-      readonly row: number;
-      readonly inSection: number;
-      readonly ofSection: number;
-      /** The pins a panel's row goes between; null for a tube, which only turns on. */
-      readonly turn: { readonly fromPin: number; readonly toPin: number } | null;
-    }
+  | ({ readonly do: 'row' } & RowNext)
+  /** A row that is cranked pin by pin, because an earlier one is lifted in it; with its last pin it is done. */
+  | ({ readonly do: 'lift'; readonly lift: Step; readonly pin: number; readonly of: number } & RowNext)
   | { readonly do: 'done' };
 
+interface Waiting {
+  readonly leg: Leg;
+  readonly step: Step;
+  readonly join: boolean;
+}
+
 /** Confirmations that wait after so many rows in all, in order. */
-function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; join: boolean }[] {
-  const waiting: { leg: Leg; step: Step; join: boolean }[] = [];
+function confirmsAt(track: Track, rows: number): Waiting[] {
+  const waiting: Waiting[] = [];
   for (const leg of track.legs) {
     let at = leg.offset;
     for (const step of leg.steps) {
@@ -97,6 +137,26 @@ function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; join: b
   return waiting;
 }
 
+/** The row after so many in all, or nothing when all are done. */
+function rowAfter(track: Track, rows: number): RowNext | undefined {
+  const leg = track.legs.find((l) => l.offset <= rows && rows < l.offset + l.rows);
+  if (!leg) return undefined;
+  const row = rows - leg.offset + 1;
+  const step = leg.steps.find((s) => s.rows && s.rows.from <= row && row <= s.rows.to);
+  if (!step?.rows) return undefined;
+  const { from, to } = step.section ?? step.rows;
+  return {
+    leg,
+    step,
+    row,
+    counted: leg.counted(row),
+    counter: leg.counter(row),
+    inSection: row - from + 1,
+    ofSection: to - from + 1,
+    turn: leg.turns?.[row - 1] ?? null
+  };
+}
+
 /**
  * What comes next at the crank. A position from before an edit of the plan still has an answer: the row count is
  * the truth, confirmations beyond those that wait are dropped.
@@ -104,23 +164,19 @@ function confirmsAt(track: Track, rows: number): { leg: Leg; step: Step; join: b
  * @example nextAt(track, { rows: 0, ticks: 0 }) // { do: 'confirm', step: { what: { say: 'mode', … } }, … }
  */
 export function nextAt(track: Track, position: Position): Next {
-  const confirm = confirmsAt(track, position.rows)[position.ticks];
-  if (confirm) return { do: 'confirm', ...confirm };
-  const leg = track.legs.find((l) => l.offset <= position.rows && position.rows < l.offset + l.rows);
-  if (!leg) return { do: 'done' };
-  const row = position.rows - leg.offset + 1;
-  const step = leg.steps.find((s) => s.rows && s.rows.from <= row && row <= s.rows.to);
-  if (!step?.rows) return { do: 'done' };
-  const { from, to } = step.section ?? step.rows;
-  return {
-    do: 'row',
-    leg,
-    step,
-    row,
-    inSection: row - from + 1,
-    ofSection: to - from + 1,
-    turn: leg.turns?.[row - 1] ?? null
-  };
+  const row = rowAfter(track, position.rows);
+  let { ticks } = position;
+  for (const waits of confirmsAt(track, position.rows)) {
+    const { what } = waits.step;
+    if (row && !waits.join && what.say === 'rehang') {
+      // One tick for every pin; the last one is the row itself.
+      const of = what.facts.pins;
+      return { do: 'lift', ...row, lift: waits.step, pin: Math.min(ticks, of - 1) + 1, of };
+    }
+    if (ticks === 0) return { do: 'confirm', ...waits };
+    ticks -= 1;
+  }
+  return row ? { do: 'row', ...row } : { do: 'done' };
 }
 
 /** The leg a position is in; the last one when all is cranked, none where nothing is cranked at all. */
@@ -138,6 +194,14 @@ export function hangsOn(planned: Planned, rows: number): string | null {
   const leg = rows > 0 && rows < track.rows ? legAt(track, rows) : undefined;
   return leg ? (planned.plan.pieces[leg.piece]?.machineId ?? null) : null;
 }
+
+/**
+ * Rows of the work that are done, of all pieces, after so many rows in all.
+ *
+ * @example workCount(track, 6) // 1, after five rows of waste
+ */
+export const workCount = (track: Track, rows: number): number =>
+  track.legs.reduce((sum, leg) => sum + Math.max(0, Math.min(leg.workRows, rows - leg.offset - leg.before)), 0);
 
 /** How many rows ahead a cue is announced: enough to slow down, few enough to remember. */
 export const ANNOUNCE_ROWS = 5;

@@ -4,7 +4,7 @@
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
-  import { allRows } from '$lib/core/read';
+  import { trackOf } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
 
   let { name, read, ontake, onclose }: { name: string; read: ReadFile; ontake: () => void; onclose: () => void } =
@@ -20,7 +20,7 @@
         <dt class="quiet">Name</dt>
         <dd class="font-semibold">{file.brief.name}</dd>
         <dt class="quiet">Rows</dt>
-        <dd>{allRows(result)}</dd>
+        <dd>{trackOf(result).workRows}</dd>
         {#each result.sizes.pieces.slice(0, 1) as size (size.label)}
           <dt class="quiet">{size.label}</dt>
           <dd>{showFigure(size.lengthMm, result.kit.habits.units)}</dd>

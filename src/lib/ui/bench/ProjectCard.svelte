@@ -2,7 +2,7 @@
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import Trash from '@lucide/svelte/icons/trash';
   import { formatDistanceToNow } from 'date-fns/formatDistanceToNow';
-  import { allRows, cuesAhead, legAt, trackOf } from '$lib/core/read';
+  import { cuesAhead, legAt, trackOf, workCount } from '$lib/core/read';
   import { finishedScene } from '$lib/draw/finished';
   import { showFigure } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
@@ -23,18 +23,19 @@
     ondelete: () => void;
   }
   let { project, result, progress, large = false, ondelete }: Props = $props();
-  const rows = $derived(result ? allRows(result) : 0);
   const say = $derived(result ? speak(result) : null);
   const track = $derived(result ? trackOf(result) : null);
+  const rows = $derived(track?.workRows ?? 0);
+  const worked = $derived(track ? workCount(track, progress.rows) : 0);
   const leg = $derived(track ? legAt(track, progress.rows) : undefined);
   const finished = $derived(result ? finishedScene(result, 120, 90, false) : null);
   const begun = $derived(progress.rows > 0);
-  const done = $derived(begun && progress.rows >= rows);
+  const done = $derived(begun && progress.rows >= (track?.rows ?? 0));
   const next = $derived(
     done
       ? { href: paths.finish(project.id), label: 'Finish it' }
       : begun
-        ? { href: paths.crank(project.id), label: `Crank row ${progress.rows + 1}` }
+        ? { href: paths.crank(project.id), label: `Crank row ${worked + 1}` }
         : { href: paths.plan(project.id), label: 'Open the plan' }
   );
   const coming = $derived(
@@ -61,7 +62,7 @@
     </h3>
     {#if result}
       <p class="mt-1 numerals">
-        {#if begun && !done}<span class="font-bold {large ? 'text-5xl' : 'text-3xl'}">{progress.rows}</span> of {rows} rows{:else}{rows}
+        {#if begun && !done}<span class="font-bold {large ? 'text-5xl' : 'text-3xl'}">{worked}</span> of {rows} rows{:else}{rows}
           {rows === 1 ? 'row' : 'rows'}, {showFigure(result.pace.all, result.kit.habits.units)}{/if}
       </p>
       <ul class="mt-1 flex flex-wrap gap-x-3 text-sm">

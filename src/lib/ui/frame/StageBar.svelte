@@ -2,13 +2,14 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
-  import { allRows } from '$lib/core/read';
+  import { trackOf, workCount } from '$lib/core/read';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
 
   let { at }: { at: ProjectState } = $props();
   const id = $derived(at.project!.id);
-  const rows = $derived(at.result ? allRows(at.result) : 0);
+  const track = $derived(at.result ? trackOf(at.result) : null);
+  const rows = $derived(track?.workRows ?? 0);
   const stages = $derived([
     { href: paths.plan(id), label: 'Plan' },
     ...(rows > 0 || !at.result ? [{ href: paths.crank(id), label: 'Crank' }] : []),
@@ -21,9 +22,9 @@
     Crank:
       at.progress.rows === 0
         ? 'not begun'
-        : at.progress.rows >= rows
+        : at.progress.rows >= (track?.rows ?? 0)
           ? 'all rows done'
-          : `row ${at.progress.rows} of ${rows}`,
+          : `row ${workCount(track!, at.progress.rows)} of ${rows}`,
     Finish: at.project!.measured ? 'in the log' : 'closing, measuring'
   });
 </script>

@@ -85,10 +85,20 @@
       label="The machine's counter"
       value={habits.counter}
       choices={[
-        { value: 'running', label: 'Runs on', help: 'One total for the piece.' },
-        { value: 'reset', label: 'Set to zero', help: 'At every section.' }
+        { value: 'running', label: 'Zero after the waste', help: 'Then it runs on to the end.' },
+        { value: 'reset', label: 'Zero at every section', help: 'It counts the section.' },
+        { value: 'never', label: 'Never zero', help: 'You read the difference.' }
       ]}
       onvalue={(counter) => onchange({ counter: counter as Habits['counter'] })}
+    />
+    <ChoiceField
+      label="Yarn of a panel begins at"
+      value={habits.panelStart}
+      choices={[
+        { value: 'high', label: 'The high pins', help: 'Cast on from low to high.' },
+        { value: 'low', label: 'The low pins', help: 'A strip or cast-on laid the other way.' }
+      ]}
+      onvalue={(panelStart) => onchange({ panelStart: panelStart as Habits['panelStart'] })}
     />
     <ChoiceField
       label="Lengths"

@@ -1,12 +1,14 @@
 <script lang="ts">
   import type { Yarn } from '$lib/core/kit';
-  import type { Cue, Entry } from '$lib/core/read';
+  import { type Cue, type Entry, workOf } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { SaidStep, Speech } from '$lib/words';
   import StepPicture from '../picture/StepPicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   let { entry, result, say }: { entry: Entry; result: Result; say: Speech } = $props();
+  /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
+  const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
   const yarnOf = (id: string | null): Yarn | undefined => result.yarns[result.fabric.yarns.indexOf(id ?? '')];
 </script>
 
@@ -22,12 +24,15 @@
   {#if said.before}<p class="text-sm quiet">{entry.again ? say.words.joinedAgain(say.talk) : said.before}</p>{/if}
 {/snippet}
 
-{#snippet due(cues: readonly Cue[])}
+{#snippet due(cues: readonly Cue[], piece: number | null)}
   {#if cues.length}
     <ul class="mt-0.5 text-sm">
       {#each cues as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}
         <li>
-          <span class="numerals font-semibold">{cue.row === 0 ? 'start' : say.talk.row(cue.row)}</span> · {say.cue(cue)}
+          <span class="numerals font-semibold"
+            >{cue.row <= before(piece) ? 'start' : say.talk.row(cue.row - before(piece))}</span
+          >
+          · {say.cue(cue)}
         </li>
       {/each}
     </ul>
@@ -43,7 +48,7 @@
       {@render joining(said)}
       <p class="text-sm quiet">{said.detail}</p>
       {#if said.why}<p class="text-sm quiet italic">{said.why}</p>{/if}
-      {@render due(step.cues)}
+      {@render due(step.cues, step.piece)}
     </div>
     {#if step.act !== null}<StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[2.6cm]" />{/if}
   </li>
@@ -69,6 +74,6 @@
       <p class="text-sm quiet"><span class="font-medium">{how.title}:</span> {how.detail}</p>
       {#if how.why}<p class="text-sm quiet italic">{how.why}</p>{/if}
     {/each}
-    {@render due(stretch.cues)}
+    {@render due(stretch.cues, stretch.piece)}
   </li>
 {/if}

@@ -4,9 +4,9 @@ import type { Words } from '../words';
 export const cues: Words['cues'] = {
   slow: (f, t) =>
     ({
-      panel: `At either end slip the yarn under the bumper beyond the edge ${t.terms.pin}, with a light pull; never force the stop.`,
+      panel: `At either end slip the yarn under the bumper beyond the edge ${t.terms.pin}, with a light pull; never force the stop. A bumper let go: back up a few ${t.pins}, put the yarn under it. A loop standing at the edge: lift it off and pull the slack out.`,
       'by-hand': 'Turn to and fro by hand; at either end a light pull until the edge stitch is made.',
-      tube: `Crank slowly until ${t.row(f.until)}: stitches fall off most in the first ${t.terms.row}s.`
+      tube: `Crank slowly for the first ${t.rows(f.until)}: that is when most stitches fall off.`
     })[f.how],
   'speed-up': (_f, t) => `All ${t.pins} hold now: find your speed, and pull slack ahead every few turns.`,
   loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,

@@ -1,3 +1,4 @@
+import type { Talk } from '../talk';
 import type { Words } from '../words';
 
 const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
@@ -6,8 +7,12 @@ const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
   3: ['smallest', 'middle', 'largest']
 };
 
-/** Side a full-fashioned decrease leans to, as it is carried out at that edge. */
-const LEANS = { low: 'right', high: 'left' } as const;
+/** Side a full-fashioned decrease leans to on the finished knit side, where the low pins are the right edge (craft 8.3). */
+const LEANS = { low: 'left', high: 'right' } as const;
+
+/** What every shaping of an edge begins and ends with (craft 8.2). */
+const ready = (t: Talk): string => `Take the yarn out of the guide and out of the way; turn slowly until the edge ${t.pins} rise half way.`; // prettier-ignore
+const onAgain = (pin: number, t: Talk): string => `Push down to the base; yarn under the bumper beside ${t.pin(pin)}, back into the guide, gate closed.`; // prettier-ignore
 
 /** What is done at the machine. */
 export const steps: Words['steps'] = {
@@ -24,22 +29,27 @@ export const steps: Words['steps'] = {
   }),
   castOn: (f, t) => {
     const count = f.to - f.from + 1;
-    const begin = 'lay the yarn in the guide and close the gate';
+    // A panel is cranked one stitch beyond its last pin, so that the yarn flicks under the bumper there.
+    const flick =
+      f.yarnPin === null
+        ? ''
+        : ` The yarn now stands at ${t.pin(f.yarnPin)}: crank one stitch past it until the yarn flicks under the bumper there; the first ${t.terms.row} runs back from ${t.pin(f.yarnPin)} to ${t.pin(f.from + f.to - f.yarnPin)}.`;
+    const begin = `lay the yarn in the guide and close the gate.${flick}`;
     switch (f.style) {
       case 'rag':
         return {
           title: `Hang the reusable strip on the ${t.pins}`,
-          detail: `One open loop of the strip on every ${t.terms.pin}, all ${count}, none skipped. L${begin.slice(1)}.`
+          detail: `One open loop of the strip on every ${t.terms.pin}, all ${count}, none skipped. L${begin.slice(1)}`
         };
       case 'e-wrap':
         return {
           title: `Wrap the cast-on in ${t.yarn(f.yarn)}`,
-          detail: `Leave a tail of ${t.len(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}.`
+          detail: `Leave a tail of ${t.len(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}`
         };
       case 'weave':
         return {
           title: `Weave the cast-on in ${t.yarn(f.yarn)}`,
-          detail: `Leave a tail of ${t.len(f.tailMm)} hanging in the middle. In front of one ${t.terms.pin}, behind the next, all ${count}, no pull on the yarn, none skipped. Then ${begin}. This pass is not a counted ${t.terms.row}.`
+          detail: `Leave a tail of ${t.len(f.tailMm)} hanging in the middle. In front of one ${t.terms.pin}, behind the next, all ${count}, no pull on the yarn, none skipped. Then ${begin} This pass is not a counted ${t.terms.row}.`
         };
     }
   },
@@ -58,8 +68,8 @@ export const steps: Words['steps'] = {
     return { title: `${f.section}: ${t.rows(f.rows)} in ${t.yarn(f.yarn)}`, detail: what[f.purpose] };
   },
   rehang: (f, t) => ({
-    title: `Lift ${t.row(f.row)} back onto the ${t.pins}`,
-    detail: `From inside, stitch by stitch, the loop of ${t.row(f.row)} above the waste onto the ${t.terms.pin} it came from: ${f.pins} of them. Begin at the marker; the first is the hardest. Go slowly: the next ${t.terms.row} knits both together.`,
+    title: `Crank ${t.row(f.into)} ${t.terms.pin} by ${t.terms.pin} and lift ${t.row(f.row)} in it`,
+    detail: `Turn slowly. As each ${t.terms.pin} rises, lift the loop of ${t.row(f.row)} in the same column, above the waste, not of it, onto the ${t.terms.pin}; the turn knits both together. ${f.pins} of them; the first is the hardest, and some begin at the second. It gets tight towards the end. Go slowly on the next ${t.terms.row} too.`,
     why: 'A doubled edge lies flat and holds a cord; a single one rolls up.'
   }),
   ladder: (f, t) => ({
@@ -70,24 +80,24 @@ export const steps: Words['steps'] = {
     f.method === 'full-fashioned'
       ? {
           title: `Decrease one at the edge of ${t.pin(f.pin)}`,
-          detail: `With the pick lift the three edge stitches; the middle one first onto the ${t.terms.pin} nearest the panel, then the inner one on top of it, then the edge stitch onto its own ${t.terms.pin}, now ${t.pin(f.inner)}. It leans ${LEANS[f.side]} and follows the slope.`,
+          detail: `${ready(t)} With the pick lift the three edge stitches. The middle one goes first, onto ${t.pin(f.nearest)}, nearest the panel; the innermost on top of it; then the edge stitch onto ${t.pin(f.inner)} beside it. ${t.sentence(t.pin(f.pin))} is empty. ${onAgain(f.inner, t)} On the knit side it leans ${LEANS[f.side]}.`,
           why: 'Full-fashioned: a neat edge column for the seam. Simple: quicker, for edges that are hidden.'
         }
       : {
           title: `Decrease one at the edge of ${t.pin(f.pin)}`,
-          detail: `Move the edge stitch from ${t.pin(f.pin)} onto its neighbour, ${t.pin(f.inner)}; empty ${t.pin(f.pin)}.`
+          detail: `${ready(t)} Move the edge stitch from ${t.pin(f.pin)} onto its neighbour, ${t.pin(f.inner)}; ${t.pin(f.pin)} is empty. ${onAgain(f.inner, t)}`
         },
   increase: (f, t) => ({
     title: `Increase one at the edge of ${t.pin(f.pin)}`,
-    detail: `Lay a loop of the ${t.terms.row} below onto the empty ${t.pin(f.next)}, beside the edge.`
+    detail: `${ready(t)} Pick the loop of the ${t.terms.row} below at the edge onto the empty ${t.pin(f.next)}, beside the edge. ${onAgain(f.next, t)}`
   }),
   hold: (f, t) => ({
     title: `Take ${t.stitches(f.stitches)} off at the edge of ${t.pin(f.pin)}`,
-    detail: `The yarn must hang here, at ${t.pin(f.pin)}. Take ${f.from === f.to ? t.pin(f.from) : `${t.pins} ${f.from} to ${f.to}`} onto a waste thread; they are chained off later. Go on from ${t.pin(f.next)}.`
+    detail: `The yarn must hang here, at ${t.pin(f.pin)}: out of the guide and out of the way. Thread a needle with waste yarn; turn slowly, and as each ${t.terms.pin} rises take ${f.from === f.to ? `the stitch of ${t.pin(f.from)}` : `the stitches of ${t.pins} ${f.from} to ${f.to}, one by one,`} onto it. They are chained off later. ${onAgain(f.next, t)} Go on from ${t.pin(f.next)}.`
   }),
   newEnd: (f, t) => ({
     title: `Cut the yarn and begin at ${t.pin(f.pin)}`,
-    detail: `Leave ${t.len(f.tailMm)} at either end of the cut, slip the new end under the bumper at ${t.pin(f.pin)}.`
+    detail: `Leave ${t.len(f.tailMm)} at either end of the cut, the old end to the middle. Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle, into the guide, gate closed; hold the tail for the first stitches.`
   }),
   float: (f, t) => ({
     title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
@@ -110,12 +120,12 @@ export const steps: Words['steps'] = {
       case 'thread':
         return {
           title: `Take the last ${t.stitches(f.stitches)} onto a thread`,
-          detail: `${t.sentence(t.pins)} ${f.low} to ${f.high}, onto ${t.len(f.threadMm)} of waste thread. They stay live until they are chained or joined.`
+          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.len(f.threadMm)} of waste thread, a finger over the next one. They stay live until they are chained or joined.`
         };
       case 'chain':
         return {
           title: `Chain the stitches off in ${f.thread ? t.yarn(f.thread) : 'the yarn'}`,
-          detail: `Leave ${t.len(f.threadMm)} of yarn. With a hook take two stitches, pull the second through the first, on ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight. Pull the end through the last one.`,
+          detail: `Leave ${t.len(f.threadMm)} of yarn. With a hook take two stitches off, ${f.panel ? `from ${t.pin(f.yarnPin)}, where the yarn is` : 'from the marker'}, pull the second through the first, then the next through that, ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight. Pull the end through the last one.`,
           why: 'Chained off: an edge that is done at once. On waste yarn the stitches stay live for a later edge.'
         };
       case 'waste':

@@ -9,7 +9,7 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { optionFields } from '$lib/core/plan';
-  import { allRows, cutsOf, PLACE_WORDS } from '$lib/core/read';
+  import { allRows, cutsOf, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
   import { tubeScene, yarnLetter } from '$lib/draw/tube';
@@ -179,7 +179,9 @@
               >
             {:else}
               <a class="btn btn-primary" href={paths.crank(at.project!.id)}
-                >{at.progress.rows > 0 ? `On at row ${at.progress.rows + 1}` : 'To the crank'}
+                >{at.progress.rows > 0
+                  ? `On at row ${workCount(trackOf(result!), at.progress.rows) + 1}`
+                  : 'To the crank'}
                 <ChevronRight class="size-4" /></a
               >
             {/if}

@@ -37,6 +37,7 @@ export const knit: RuleOf<'knit'> = {
       out.yarnAt[row] = at;
     }
     ring.yarnAt = at === 0 ? 'low' : 'high';
+    if (op.purpose !== 'work' && ring.before === start) ring.before = end;
     ring.rows = end;
   },
   mirror: unchanged,

@@ -1,13 +1,14 @@
 <script lang="ts">
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
+  import CheckCheck from '@lucide/svelte/icons/check-check';
   import Hash from '@lucide/svelte/icons/hash';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import Volume2 from '@lucide/svelte/icons/volume-2';
   import VolumeX from '@lucide/svelte/icons/volume-x';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
-  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf } from '$lib/core/read';
+  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf, workCount } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { chime } from '$lib/ui/crank/chime';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
@@ -20,8 +21,8 @@
   const at = useProject();
   const screen = keepAwake();
   const result = $derived(at.result);
-  const track = $derived(result ? trackOf(result) : { legs: [], rows: 0 });
-  const total = $derived(track.rows);
+  const track = $derived(result ? trackOf(result) : { legs: [], rows: 0, workRows: 0 });
+  const total = $derived(track.workRows);
   const next = $derived(nextAt(track, at.progress));
   const ahead = $derived(cuesAhead(track, at.progress.rows));
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
@@ -35,14 +36,21 @@
     next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]
   );
   const rows = $derived(at.progress.rows);
+  // Waste never counts: what is shown is the work, from its first row.
+  const done = $derived(workCount(track, rows));
   const leg = $derived(next.do === 'done' ? legAt(track, rows) : next.leg);
   const inPiece = $derived(leg ? Math.min(leg.rows, Math.max(0, rows - leg.offset)) : 0);
+  const inWork = $derived(leg ? Math.min(leg.workRows, Math.max(0, inPiece - leg.before)) : 0);
+  const turning = $derived(next.do === 'row' || next.do === 'lift' ? next : null);
+  const waste = $derived(turning && turning.counted.of !== 'work' ? turning.counted : null);
   const several = $derived(track.legs.length > 1);
-  const section = $derived(next.do === 'row' && next.step.what.say === 'knit' ? next.step.what.facts.section : '');
+  const section = $derived(turning?.step.what.say === 'knit' ? turning.step.what.facts.section : '');
   const say = $derived(result ? speak(result) : null);
-  const asked = $derived(next.do === 'confirm' && say ? say.step(next.step) : null);
+  const asked = $derived(
+    say && (next.do === 'confirm' ? say.step(next.step) : next.do === 'lift' ? say.step(next.lift) : null)
+  );
   const row = $derived(say?.talk.terms.row ?? 'row');
-  const oneSection = $derived(next.do === 'row' && next.ofSection === leg?.rows);
+  const oneSection = $derived(turning?.ofSection === leg?.workRows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
   const heading = $derived(
     !several ? section : section === leg?.label || oneSection ? legName : `${legName}, ${section}`
@@ -56,6 +64,7 @@
       return;
     }
     if (next.do === 'confirm') at.crank({ do: 'confirm', step: next.step.id });
+    else if (next.do === 'lift' && next.pin < next.of) at.crank({ do: 'confirm', step: next.lift.id });
     else at.crank({ do: 'row', yarn: next.step.yarnId ?? '' });
     if (!sound) return;
     if (due.length > 0 || nextAt(track, at.progress).do === 'confirm') chime('due');
@@ -94,7 +103,7 @@
     });
   });
 
-  const big = $derived(next.do === 'row' ? String(inPiece) : '');
+  const big = $derived(next.do === 'lift' ? String(next.pin - 1) : String(turning ? turning.counted.row - 1 : ''));
 </script>
 
 {#if result}
@@ -124,11 +133,11 @@
       >
         {#if next.do === 'confirm'}
           <span class="text-lg font-semibold"
-            >{several ? `${legName}: ` : ''}{inPiece === 0
+            >{several ? `${legName}: ` : ''}{inWork === 0
               ? `before the first ${row}`
-              : inPiece >= (leg?.rows ?? 0)
+              : inWork >= (leg?.workRows ?? 0)
                 ? `after the last ${row}`
-                : `after ${row} ${inPiece}`}</span
+                : `after ${row} ${inWork}`}</span
           >
           <span class="mt-3 font-display text-4xl leading-tight font-bold text-balance md:text-5xl"
             >{next.join ? say?.words.changeYarn(say.talk) : asked?.title}</span
@@ -142,11 +151,17 @@
               class="size-6"
             />
           </span>
-        {:else if next.do === 'row'}
+        {:else if turning}
           <span class="flex items-center gap-3 text-lg md:text-2xl">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
             <span class="min-w-0"><strong>{heading}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
           </span>
+          {#if next.do === 'lift'}
+            <span class="mt-2 font-display text-2xl leading-tight font-bold text-balance md:text-4xl"
+              >{asked?.title}</span
+            >
+            <span class="mt-1 max-w-[60ch] text-base leading-snug max-md:hidden md:text-lg">{asked?.detail}</span>
+          {/if}
           <span class="flex min-h-0 flex-1 items-center justify-center">
             <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="h-full max-h-full w-full" aria-hidden="true">
               <text
@@ -160,39 +175,45 @@
               >
             </svg>
           </span>
-          {#if next.turn}
+          {#if turning.turn}
             <span class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl" data-testid="turn">
-              {#if next.turn.toPin < next.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
-              <span class="numerals">{say?.talk.pin(next.turn.fromPin)} to {say?.talk.pin(next.turn.toPin)}</span>
-              {#if next.turn.toPin >= next.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
+              {#if turning.turn.toPin < turning.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
+              <span class="numerals">{say?.talk.pin(turning.turn.fromPin)} to {say?.talk.pin(turning.turn.toPin)}</span>
+              {#if turning.turn.toPin >= turning.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
             </span>
             <span class="text-center text-sm md:text-lg"
-              >At {say?.talk.pin(next.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
+              >At {say?.talk.pin(turning.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
             >
           {/if}
           <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl">
             <span
-              ><strong>{next.inSection - 1}</strong> of {next.ofSection} in this {several && oneSection
-                ? 'piece'
-                : 'section'}</span
+              >{#if next.do === 'lift'}<strong>{next.pin - 1}</strong> of {next.of}
+                {say?.talk.pins} lifted in this {row}{:else if waste}<strong>{waste.row - 1}</strong> of {waste.total}
+                {waste.of === 'separator' ? `separator ${row}` : `waste ${row}s`}, not counted{:else}<strong
+                  >{turning.inSection - 1}</strong
+                >
+                of {turning.ofSection} in this {several && oneSection ? 'piece' : 'section'}{/if}</span
             >
             <span class="sm:text-right"
-              >{#if several && !oneSection}<strong>{inPiece}</strong> of {leg?.rows} in this piece{:else}<strong
-                  >{rows}</strong
+              >{#if several && !oneSection}<strong>{inWork}</strong> of {leg?.workRows} in this piece{:else}<strong
+                  >{done}</strong
                 >
-                of {total} in all{/if}</span
+                of {total} in all{/if}{#if turning.counter !== null}<span
+                  class="block text-sm quiet md:text-lg"
+                  data-testid="counter">the machine's counter: {turning.counter - 1}</span
+                >{/if}</span
             >
           </span>
         {:else}
           <span class="mt-3 font-display text-4xl font-bold md:text-6xl">Off the machine</span>
-          <span class="mt-3 text-xl">{say?.talk.rows(rows)}, all done. Now it is closed by hand.</span>
+          <span class="mt-3 text-xl">{say?.talk.rows(total)}, all done. Now it is closed by hand.</span>
           <span class="flex-1"></span>
           <span class="flex items-center gap-3 text-lg font-semibold"
             >To the finishing <ArrowRight class="size-6" /></span
           >
         {/if}
       </button>
-      <p class="sr-only" aria-live="polite" data-testid="count">{rows} of {total} rows</p>
+      <p class="sr-only" aria-live="polite" data-testid="count">{done} of {total} rows</p>
 
       <div
         class="rounded-box border-2 px-4 py-2.5 {told.length
@@ -206,12 +227,12 @@
             Now: {say?.cue(cue)}
           </p>{/each}
         {#if !told.length}
-          {#if coming && next.do === 'row'}
+          {#if coming && turning}
             <p class="text-base md:text-xl">
               <strong class="numerals">In {say?.talk.rows(coming.inRows)}:</strong>
               {say?.cue(coming)}
             </p>
-          {:else if next.do === 'row' && rows < 12}
+          {:else if turning && rows < 12}
             <p class="text-base md:text-xl">{ahead[0] ? say?.cue(ahead[0]) : ''}</p>
           {:else}
             <p class="text-base quiet md:text-xl">
@@ -233,6 +254,15 @@
           class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
           onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button
         >
+        {#if next.do === 'lift'}
+          <button
+            type="button"
+            class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+            onclick={(e) =>
+              release(e, () => at.crank({ do: 'row', yarn: next.do === 'lift' ? (next.step.yarnId ?? '') : '' }))}
+            ><CheckCheck class="size-5" /> All lifted</button
+          >
+        {/if}
         <button
           type="button"
           class="btn btn-square border-base-content/25 bg-base-100 btn-lg"
@@ -252,11 +282,11 @@
 
 {#if jumping}
   <JumpDialog
-    rows={inPiece}
-    most={leg?.rows ?? total}
+    rows={inWork}
+    most={leg?.workRows ?? total}
     what={several ? legName : ''}
     onjump={(to) => {
-      at.crank({ do: 'jump', to: (leg?.offset ?? 0) + to });
+      at.crank({ do: 'jump', to: (leg?.offset ?? 0) + (to > 0 ? (leg?.before ?? 0) + to : 0) });
       jumping = false;
     }}
     onclose={() => (jumping = false)}
