@@ -6,7 +6,7 @@ import { Kit } from '$lib/core/kit';
  */
 export const demoKit: Kit = Kit.parse({
   machines: [
-    { id: 'm48', name: 'Big wheel', pins: 48, pinSpacingMm: 13.5 },
+    { id: 'm48', name: 'Big wheel', pins: 48, pinSpacingMm: 16.4 },
     {
       id: 'm40',
       name: 'Old forty',
@@ -15,7 +15,7 @@ export const demoKit: Kit = Kit.parse({
       marker: { kind: 'dark-among-light', counts: 'last' },
       numbered: false
     },
-    { id: 'm22', name: 'Little crown', pins: 22, pinSpacingMm: 14 }
+    { id: 'm22', name: 'Little crown', pins: 22, pinSpacingMm: 16.8 }
   ],
   yarns: [
     {

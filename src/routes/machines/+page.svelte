@@ -165,6 +165,16 @@
               optional
               onvalue={(mm) => keep({ pinSpacingMm: mm === null ? null : spacingAcross(mm, across) })}
             />
+            <NumberField
+              label="or once round all pins"
+              unit="mm"
+              help="A tape laid round the ring of pins."
+              value={machine.pinSpacingMm === null ? null : Math.round(ringMm(machine))}
+              min={4 * machine.pins}
+              max={40 * machine.pins}
+              optional
+              onvalue={(mm) => keep({ pinSpacingMm: mm === null ? null : mm / machine.pins })}
+            />
             <SwitchField label="Driven by a motor" value={machine.motor} onvalue={(motor) => keep({ motor })} />
             {#if machine.motor}
               <p class="rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2 text-sm sm:col-span-2">

@@ -10,8 +10,8 @@ describe('weighing in', () => {
   it('62 g with a core of 2 g, 200 m to 100 g: 120 m, and rows by pins x loop', () => {
     const { grams, metres, rows } = weighIn(kit, machine!, yarn, 62, 2);
     expect([grams, metres.value]).toEqual([60, 120]);
-    // 48 x 26.527 mm are 1.2733 m a row; the cast-on takes 0.45 m and one turn of 48 x 13 mm, the hang-off two.
-    expect(rows.value).toBeCloseTo((120 - 0.45 - 3 * 0.624) / 1.2733, 1);
+    // 48 x 26.527 mm are 1.2733 m a row; the cast-on takes 0.45 m and one turn of 48 x 16.5 mm, the hang-off two.
+    expect(rows.value).toBeCloseTo((120 - 0.45 - 3 * 0.792) / 1.2733, 1);
     expect(rows.low).toBeLessThan(rows.value);
   });
   it('strands share the ball', () => {

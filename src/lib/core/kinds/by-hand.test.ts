@@ -222,11 +222,14 @@ describe('panels', () => {
     expect(rowsOf(result)).toBe(120);
     expect(ops(result).map((op) => op.op)).toEqual(['castOn', 'knit', 'hangOff']);
   });
-  it('floats are yarn: 7 groups of 7 spacings in every row', () => {
+  it('floats are yarn: 6 groups of 6 loops in every row and in the cast-on', () => {
     const result = made('wide-panel', { lengthMm: 400, pins: 44 });
     const floats = result.yarnUse.flatMap((use) => use.parts).filter((p) => p.what === 'floats');
     const rows = result.fabric.pieces[0]!.rows;
-    expect(floats.reduce((sum, p) => sum + p.metres, 0)).toBeCloseTo((rows * 7 * 7 * 13) / 1000, 6);
+    expect(floats.reduce((sum, p) => sum + p.metres, 0)).toBeCloseTo(
+      ((rows + 1) * 6 * 6 * result.gauges[0]![0]!.loopMm) / 1000,
+      6
+    );
   });
 });
 

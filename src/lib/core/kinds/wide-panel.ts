@@ -1,6 +1,17 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
-import { type Act, castOn, countOption, type Edge, knitRows, lengthOption, widened, yarnOption } from '../plan';
+import {
+  type Act,
+  cardMm,
+  castOn,
+  countOption,
+  type Edge,
+  knitRows,
+  lengthOption,
+  type Operation,
+  widened,
+  yarnOption
+} from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
 import { promised, weave } from './shared/hands';
@@ -39,12 +50,16 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
   draft: (kit, brief, o) => {
     const ring = ringOn(kit, brief, o.yarn);
     const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
-    const wide = widened(given, o.every, o.columns);
+    const wide = widened(given, o.every, o.columns, kit.edition === 1);
     const pins = pinsFor(ring.machine, o.mode, given);
     const rows = rowsFor(ring, o.lengthMm);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
     const after = wide.after.map((pin) => pins.from + pin - 1);
     const waste = wasteFor(kit, o, o.yarn, o.yarn);
+    const card: Operation[] =
+      after.length > 0
+        ? [{ op: 'float', after, columns: o.columns, cardMm: cardMm(o.columns, ring.gauge.loopMm, o.thicknessMm) }]
+        : [];
     const acts: Act[] = [
       // Before any washing: the halves wait on their threads, every group is latched up, then all loops are chained off.
       ...(after.length > 0 ? [{ do: 'latch', piece: 0 } as const] : []),
@@ -59,8 +74,8 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
         title: brief.name,
         pieces: [
           panelPiece(ring, 'Wide panel', o.mode, pins, [
-            ...(waste.yarn ? waste.before : [castOn(o.yarn, 'e-wrap')]),
-            ...(after.length > 0 ? [{ op: 'float', after, columns: o.columns } as const] : []),
+            // The cast-on of the work itself goes round the card too; waste before it does not.
+            ...(waste.yarn ? [...waste.before, ...card] : [...card, castOn(o.yarn, 'e-wrap')]),
             knitRows('Wide panel', o.yarn, rows),
             ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + 400), doubled: false } as const]) // prettier-ignore
           ])

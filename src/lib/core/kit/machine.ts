@@ -4,10 +4,10 @@ import { z } from 'zod';
 export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
 
 /**
- * Distance between two pins along the ring when nobody has measured it (own estimate, no source): it only feeds
- * the length of tails that are counted in turns of the ring.
+ * Distance between two pins along the ring when nobody has measured it: 16 to 17 mm on rings small or large (common
+ * practice, no source).
  */
-export const DEFAULT_PIN_SPACING_MM = 13;
+export const DEFAULT_PIN_SPACING_MM = 16.5;
 
 /** A hand-cranked ring of pins, as its owner describes it. */
 export const Machine = z.object({
@@ -37,7 +37,7 @@ export type Machine = z.infer<typeof Machine>;
  * Length of one turn round the ring.
  *
  * @returns millimetres
- * @example ringMm({ ...machine, pins: 48, pinSpacingMm: 13 }) // 624
+ * @example ringMm({ ...machine, pins: 48, pinSpacingMm: 16.5 }) // 792
  */
 export function ringMm(machine: Machine): number {
   return machine.pins * (machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM);

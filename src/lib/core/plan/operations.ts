@@ -57,6 +57,8 @@ export interface Float {
   readonly op: 'float';
   readonly after: readonly number[];
   readonly columns: number;
+  /** Width of the card the yarn is laid round, mm. */
+  readonly cardMm?: number;
 }
 
 /** Set the machine's counter to zero. */

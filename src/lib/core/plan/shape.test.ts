@@ -59,26 +59,31 @@ describe('slopes', () => {
 });
 
 describe('widening', () => {
-  it('groups of 6 between every 6 pins, never at an edge, for any ring', () => {
+  it('groups of 6 between every 6 pins, six plain ones at least at either edge, for any ring', () => {
     fc.assert(
       fc.property(fc.integer({ min: 2, max: 200 }), (pins) => {
         const wide = widened(pins);
         for (const after of wide.after) {
-          expect(after % 6).toBe(0);
-          expect(after).toBeGreaterThan(0);
-          expect(after).toBeLessThan(pins);
+          expect(after).toBeGreaterThanOrEqual(6);
+          expect(pins - after).toBeGreaterThanOrEqual(6);
         }
-        // Counted pin by pin: behind every sixth one that is not the last.
-        let columns = 0;
-        for (let pin = 1; pin < pins; pin++) columns += 1 + (pin % 6 === 0 ? 6 : 0);
-        expect(wide.stitches).toBe(columns + 1);
+        // Groups cut off the panel six by six from one edge; the last six stay whole.
+        let groups = 0;
+        for (let left = pins; left >= 12; left -= 6) groups++;
+        expect(wide.after).toHaveLength(groups);
+        wide.after.slice(1).forEach((after, i) => expect(after - wide.after[i]!).toBe(6));
+        expect(wide.stitches).toBe(pins + 6 * groups);
       })
     );
-    expect(widened(44).stitches).toBe(86);
+    // Common practice, no source: 44 pins carry six groups, 48 seven.
+    expect([widened(44).stitches, widened(48).stitches]).toEqual([80, 90]);
+    // A panel that was begun under the first rule keeps its seven.
+    expect(widened(44, 6, 6, true).after).toEqual([6, 12, 18, 24, 30, 36, 42]);
   });
 
-  it('the card is half of a float that spans one spacing more than its columns, less the thickness', () => {
-    expect(floatMm(6, 13)).toBe(91);
-    expect(cardMm(6, 13, 2)).toBe(44.5);
+  it('a float carries the yarn of its stitches; the card is half of it, less the thickness', () => {
+    // By hand: six loops of 26.5 mm are 159 mm; (159 - 2) / 2 = 78.5.
+    expect(floatMm(6, 26.5)).toBe(159);
+    expect(cardMm(6, 26.5, 2)).toBe(78.5);
   });
 });

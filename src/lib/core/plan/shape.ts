@@ -178,19 +178,22 @@ export interface Widened {
 }
 
 /**
- * Where float groups go: 6 columns between every 6 pins, never at an edge (craft 8).
+ * Where float groups go: 6 columns between every 6 pins, the outer six at either edge always plain (craft 8.9).
  *
- * @example widened(44).stitches // 86: 44 pins and 7 groups of 6
+ * @param first the rule of the first edition, which came too near to the high edge; for panels that were begun under it
+ * @example widened(44).stitches // 80: 44 pins and 6 groups of 6
  */
-export function widened(pins: number, every = 6, columns = 6): Widened {
-  const groups = Math.max(0, Math.ceil(pins / every) - 1);
-  const after = Array.from({ length: groups }, (_, i) => (i + 1) * every);
+export function widened(pins: number, every = 6, columns = 6, first = false): Widened {
+  const groups = Math.max(0, first ? Math.ceil(pins / every) - 1 : Math.floor(pins / every) - 1);
+  // What is over lies half and half at the edges.
+  const over = first ? 0 : Math.floor((pins - (groups + 1) * every) / 2);
+  const after = Array.from({ length: groups }, (_, i) => over + (i + 1) * every);
   return { after, columns, stitches: pins + groups * columns };
 }
 
-/** Length of yarn laid round the card for one group: one spacing more than the columns (craft 8), mm. */
-export const floatMm = (columns: number, spacingMm: number): number => (columns + 1) * spacingMm;
+/** Yarn laid round the card for one group: what so many stitches take (craft 8.9), mm. */
+export const floatMm = (columns: number, loopMm: number): number => columns * loopMm;
 
-/** Width of the card: half of the float, less its thickness. @example cardMm(6, 13, 2) // 44.5 */
-export const cardMm = (columns: number, spacingMm: number, thicknessMm: number): number =>
-  (floatMm(columns, spacingMm) - thicknessMm) / 2;
+/** Width of the card: half of the float, less its thickness (craft 8.9). @example cardMm(6, 26.5, 2) // 78.5 */
+export const cardMm = (columns: number, loopMm: number, thicknessMm: number): number =>
+  (floatMm(columns, loopMm) - thicknessMm) / 2;

@@ -5,10 +5,10 @@ import type { YarnUse } from './yarn-use';
 
 /**
  * Readings of one hat against sums done by hand. Loop of common practice: sqrt(5.0 x 3.8 / (2.0 x 1.35)) cm = 2.6527 cm;
- * a row of 48 stitches takes 1.27331 m; a turn of the ring is 48 x 13 mm = 0.624 m.
+ * a row of 48 stitches takes 1.27331 m; a turn of the ring is 48 x 16.5 mm = 0.792 m.
  */
 const ROW_M = (48 * Math.sqrt(19 / 2.7)) / 100;
-const TURN_M = 0.624;
+const TURN_M = 0.792;
 
 const parts = (use: YarnUse): Record<string, number> => Object.fromEntries(use.parts.map((p) => [p.what, p.metres]));
 

@@ -32,8 +32,8 @@ export interface StepFacts {
   readonly increase: { readonly pin: number; readonly next: number };
   readonly hold: { readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
   readonly newEnd: { readonly pin: number; readonly tailMm: number };
-  readonly float: { readonly after: readonly number[]; readonly columns: number };
-  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number }; // prettier-ignore
+  readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null };
+  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number; readonly halves: boolean }; // prettier-ignore
 }
 
 /** Rows of one yarn. */
@@ -121,7 +121,7 @@ export function factsOf(run: Executed, p: number, index: number, op: Operation, 
     case 'newEnd':
       return { say: 'newEnd', facts: { pin: edge(op.side), tailMm: op.tailMm } };
     case 'float':
-      return { say: 'float', facts: { after: op.after, columns: op.columns } };
+      return { say: 'float', facts: { after: op.after, columns: op.columns, cardMm: op.cardMm ?? null } };
     case 'hangOff': {
       const turns = op.threadMm / ringMm(machineOf(run.kit, piece.machineId));
       const panel = piece.mode !== 'tube';
@@ -138,7 +138,8 @@ export function factsOf(run: Executed, p: number, index: number, op: Operation, 
           stitches: occupied,
           low: edge('low'),
           high: edge('high'),
-          yarnPin: trace[index - 1]?.carriage ?? 0
+          yarnPin: trace[index - 1]?.carriage ?? 0,
+          halves: run.fabric.pieces[p]!.floats.after.length > 0
         }
       };
     }

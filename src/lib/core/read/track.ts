@@ -28,6 +28,8 @@ export interface Leg {
   /** What a row of it is called, and what the machine's counter shows after it. */
   readonly counted: (row: number) => Counted;
   readonly counter: (row: number) => number | null;
+  /** Pins behind which a card stands. */
+  readonly card: readonly number[];
 }
 
 /** Everything there is to crank, in order. */
@@ -81,7 +83,8 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
         steps: mine,
         turns,
         counted,
-        counter
+        counter,
+        card: knitted.floats.after
       };
       offset += rows;
       return leg;
@@ -105,6 +108,8 @@ interface RowNext {
   readonly ofSection: number;
   /** The pins a panel's row goes between; null for a tube, which only turns on. */
   readonly turn: { readonly fromPin: number; readonly toPin: number } | null;
+  /** Pins behind which the yarn goes round the card in this row, in the order the guide meets them. */
+  readonly card: readonly number[];
 }
 
 /** What comes next at the crank: a thing to confirm, a row to crank, or nothing more. */
@@ -145,15 +150,19 @@ function rowAfter(track: Track, rows: number): RowNext | undefined {
   const step = leg.steps.find((s) => s.rows && s.rows.from <= row && row <= s.rows.to);
   if (!step?.rows) return undefined;
   const { from, to } = step.section ?? step.rows;
+  const turn = leg.turns?.[row - 1] ?? null;
+  const counted = leg.counted(row);
+  const card = counted.of === 'work' ? leg.card : [];
   return {
     leg,
     step,
     row,
-    counted: leg.counted(row),
+    counted,
     counter: leg.counter(row),
     inSection: row - from + 1,
     ofSection: to - from + 1,
-    turn: leg.turns?.[row - 1] ?? null
+    turn,
+    card: turn && turn.toPin < turn.fromPin ? [...card].reverse() : card
   };
 }
 

@@ -80,10 +80,13 @@ export function readYarnUse(run: Made): YarnUse[] {
     }
     const { after, columns } = knitted.floats;
     if (after.length > 0) {
-      const machine = machineOf(kit, piece.machineId);
-      const laidMm = after.length * floatMm(columns, ringMm(machine) / machine.pins);
+      // Where the work begins without waste, its cast-on goes round the card as well.
+      let casts = knitted.purpose[0] === 0 ? 1 : 0;
       for (const r of rowRuns(knitted)) {
-        add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1), piece.copies);
+        if (r.purpose !== 0) continue;
+        const laidMm = after.length * floatMm(columns, gauges[p]![r.yarn]!.loopMm);
+        add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1 + casts), piece.copies);
+        casts = 0;
       }
     }
     let onPins: string | null = null;

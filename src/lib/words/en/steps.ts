@@ -101,7 +101,7 @@ export const steps: Words['steps'] = {
   }),
   float: (f, t) => ({
     title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
-    detail: `From now on lay the yarn round the card behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))} in every ${t.terms.row}, before the next ${t.terms.pin} takes it. Always the same pull.`
+    detail: `${f.cardMm === null ? 'A card' : `A card ${t.len(f.cardMm)} wide`} stands on the ring behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}, in the cast-on and in every ${t.terms.row}: stop with the guide over it, push the ${t.pins} beside it down, take the yarn out, lay it round the card, back into the guide. Always the same pull.`
   }),
   hangOff: (f, t) => {
     const thread = f.thread ? t.yarn(f.thread) : 'a thread';
@@ -119,8 +119,10 @@ export const steps: Words['steps'] = {
             };
       case 'thread':
         return {
-          title: `Take the last ${t.stitches(f.stitches)} onto a thread`,
-          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.len(f.threadMm)} of waste thread, a finger over the next one. They stay live until they are chained or joined.`
+          title: f.halves
+            ? `Take each half of the last ${t.stitches(f.stitches)} onto a thread of its own`
+            : `Take the last ${t.stitches(f.stitches)} onto a thread`,
+          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.len(f.threadMm)} of waste thread, a finger over the next one. ${f.halves ? 'Half of them on one thread, half on another, so that nothing stretches. ' : ''}They stay live until they are chained or joined.`
         };
       case 'chain':
         return {

@@ -185,6 +185,11 @@
               >At {say?.talk.pin(turning.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
             >
           {/if}
+          {#if turning.card.length > 0}
+            <span class="text-center text-base font-semibold md:text-xl" data-testid="card"
+              >Round the card behind {say?.talk.pins} {turning.card.join(', ')}</span
+            >
+          {/if}
           <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl">
             <span
               >{#if next.do === 'lift'}<strong>{next.pin - 1}</strong> of {next.of}
