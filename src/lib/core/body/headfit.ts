@@ -8,11 +8,28 @@ import { courseWhenStretched } from '../kit';
 /** Arc from crown to brow as a share of the girth: 19 cm at 56 (craft 5). */
 const ARC_SHARE = 1 / 3;
 
-/** Up to this stretch a hat is snug and normal for these machines (craft 5). */
+/** Up to this stretch a hat is snug and usual for these machines (craft 5.7). */
 export const SNUG_STRETCH = 0.6;
 
-/** Above this stretch it will not go on (craft 5). */
-export const WILL_NOT_GO = 0.85;
+/** Up to this it is tight; beyond it, up to the ring's own girth, very tight (craft 5.7). */
+export const TIGHT_STRETCH = 0.9;
+
+/** The tube has been as wide as the ring already; beyond this share of its girth it does not go (craft 5.7). */
+const BEYOND_RING = 1.15;
+
+/**
+ * How far a tube is drawn over a girth.
+ *
+ * @param girthMm what it goes over
+ * @param restMm girth of the tube at rest
+ * @param ringMm once round the pins it was knitted on
+ * @example reachOver(560, 355, 792) // 'snug'
+ */
+export function reachOver(girthMm: number, restMm: number, ringMm: number): 'snug' | 'tight' | 'very-tight' | 'never' {
+  if (girthMm > BEYOND_RING * ringMm) return 'never';
+  const stretch = girthMm / restMm - 1;
+  return stretch <= SNUG_STRETCH ? 'snug' : stretch <= TIGHT_STRETCH ? 'tight' : 'very-tight';
+}
 
 /** Steps of the integration along the arc; at 240 the row count is steady to a thousandth of a row. */
 const STEPS = 240;
@@ -23,6 +40,8 @@ export interface Knitted {
   readonly courses: number;
   /** Stitches per cm at rest. */
   readonly wales: number;
+  /** Share of its rest height below which a course does not go. */
+  readonly flattest?: number;
 }
 
 /** A layer of knitting laid over a head, from the crown downwards. */
@@ -68,7 +87,8 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   }
   const restCourse = 10 / courses;
   const restWale = 10 / wales;
-  const courseAt = (arc: number): number => courseWhenStretched(restCourse, restWale, girthAt(arc, girthMm) / pins);
+  const courseAt = (arc: number): number =>
+    courseWhenStretched(restCourse, restWale, girthAt(arc, girthMm) / pins, knitted.flattest);
   const browArcMm = girthMm * ARC_SHARE;
   const step = browArcMm / STEPS;
   // Rows up to each step, by Simpson's rule on every step.
@@ -104,6 +124,9 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   const stretch = girthMm / (pins * restWale) - 1;
   return { girthMm, browArcMm, stretch, fullCourseMm, rowsTo, arcAt };
 }
+
+/** Share of the tube's resting girth that a crown drawn shut takes off the height measured lying flat (craft 5.9). */
+export const CROWN_SHARE = 0.1;
 
 /**
  * Rows of a whole lined tube for a head: two layers, each with the rows a turned-up brim adds at full stretch.

@@ -2,7 +2,17 @@ export { fitted } from './fitted';
 export { AGES, type Age } from './age';
 export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body, type Measure, type SizeTable } from './measures';
 export { HEAD_SIZES, type HeadSize } from './head-sizes';
-export { girthAt, headFit, linedRows, SNUG_STRETCH, WILL_NOT_GO, type HeadFit, type Knitted } from './headfit';
+export {
+  CROWN_SHARE,
+  girthAt,
+  headFit,
+  linedRows,
+  reachOver,
+  SNUG_STRETCH,
+  TIGHT_STRETCH,
+  type HeadFit,
+  type Knitted
+} from './headfit';
 export { LENGTHWISE_STRETCH, limbFit, MOST_LENGTHWISE, ringRows, SLIPS_OFF, type LimbFit } from './limbfit';
 export { pompomMm, pompomYarnMm, POMPOM_TIE_MM, USUAL_CARD_MM, USUAL_WRAPS } from './pompom';
 export { FILLING_SPREAD, fillingGrams, STUFFED_WIDER } from './stuffing';

@@ -28,7 +28,7 @@ export function limbFit(girthMm: number, knitted: Knitted): LimbFit {
     throw new RangeError(`girth, pins and gauge must be above 0; received ${girthMm}, ${pins}, ${courses}, ${wales}`);
   }
   const restWale = 10 / wales;
-  const courseMm = courseWhenStretched(10 / courses, restWale, girthMm / pins);
+  const courseMm = courseWhenStretched(10 / courses, restWale, girthMm / pins, knitted.flattest);
   return { stretch: girthMm / (pins * restWale) - 1, courseMm, rowsFor: (lengthMm) => lengthMm / courseMm };
 }
 

@@ -74,12 +74,15 @@ describe('substitute', () => {
 
   it('takes the head of a project into account', () => {
     const { brief } = hat(
-      { yarn: 'red', liningYarn: 'like', headMm: 700, style: 'plain', sizeBy: 'rows', rows: 120 },
+      { yarn: 'red', liningYarn: 'like', headMm: 790, style: 'plain', sizeBy: 'rows', rows: 120 },
       kit
     );
     const [first, other] = substitute(kit, { from: 'project', brief, yarnId: 'red' }, [one('like')]);
     expect(first!.stretch).toBeGreaterThan(85);
-    expect(other!.sentence).toContain('will not go over the head');
+    expect(other!.sentence).toContain('tight on the head');
+    // 40 pins hang 660 mm round: beyond 1.15 times that nothing is drawn.
+    const smaller = { ...kit, machines: kit.machines.map((m) => ({ ...m, pins: 40 })) };
+    expect(substitute(smaller, { from: 'project', brief, yarnId: 'red' }, [one('like')])[1]!.sentence).toContain('will not go over the head'); // prettier-ignore
   });
 
   it('for any project, a yarn in its own place changes nothing, and its figures are those of the plan', () => {

@@ -1,4 +1,4 @@
-import { headFit, SNUG_STRETCH, WILL_NOT_GO } from '../body';
+import { headFit, reachOver } from '../body';
 import { kindOf } from '../kinds';
 import {
   heldTex,
@@ -6,6 +6,7 @@ import {
   loopLengthMm,
   machineOf,
   NET_BELOW,
+  ringMm,
   type PerCm,
   strandTex,
   STRUGGLE_ABOVE,
@@ -58,6 +59,8 @@ export interface Substitute {
   readonly grams: Figure;
   readonly balls: Figure;
   readonly wash: Yarn['behaviour']['wash'];
+  /** How far it is drawn over the head; null for anything else. */
+  readonly reach: ReturnType<typeof reachOver> | null;
   /** Length and width against the original at the same counts, in percent. */
   readonly lengthOff: number;
   readonly widthOff: number;
@@ -145,8 +148,8 @@ function judgeOne(
     reasons.push(`too thick: tightness ${s.tightness.toFixed(1)}, above ${STRUGGLE_ABOVE} the hooks struggle`);
     poor = true;
   }
-  if (s.stretch !== null && s.stretch > 100 * SNUG_STRETCH) {
-    const beyond = s.stretch > 100 * WILL_NOT_GO;
+  if (s.stretch !== null && s.reach !== null && s.reach !== 'snug') {
+    const beyond = s.reach === 'never';
     reasons.push(
       beyond
         ? `will not go over the head: ${s.stretch.toFixed(0)} % of stretch`
@@ -248,6 +251,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       },
       tightness: tightness(heldTex({ ...candidate.yarn, strands: candidate.strands }), gauge.loopMm),
       stretch: fit ? 100 * fit.stretch : null,
+      reach: headMm === null ? null : reachOver(headMm, 2 * size.flatWidthMm.value, ringMm(machine)),
       metres: use.metres,
       grams: use.grams,
       balls: use.balls,

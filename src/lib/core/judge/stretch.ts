@@ -1,6 +1,7 @@
-import { headFit, limbFit, SNUG_STRETCH, WILL_NOT_GO } from '../body';
-import { gaugeFor, type Machine } from '../kit';
+import { headFit, limbFit, reachOver, SNUG_STRETCH, TIGHT_STRETCH } from '../body';
+import { gaugeFor, type Machine, machineOf, ringMm } from '../kit';
 import type { Fix } from '../plan';
+import { showLength } from '../quantity';
 import { mainYarn } from '../read';
 import { measureOption } from './options';
 import type { Judge, Readings } from './readings';
@@ -46,16 +47,22 @@ export const stretch: Judge = {
     if (!over || !stretched || stretched.value <= 100 * SNUG_STRETCH) return [];
     const fix = roomierMachine(r, over);
     const percent = `${Math.round(stretched.value)} %`;
-    const beyond = stretched.value > 100 * WILL_NOT_GO;
+    const ring = ringMm(machineOf(r.kit, r.plan.pieces[0]!.machineId));
+    const reach = reachOver(over.girthMm, r.sizes.pieces[0]!.girthMm.value, ring);
+    if (reach === 'snug') return [];
     const option = measureOption(r, GIRTHS);
+    const { units } = r.kit.habits;
+    const said = {
+      tight: `Tight: ${percent} of stretch at the ${over.what}; up to ${100 * SNUG_STRETCH} % is snug.`,
+      'very-tight': `Very tight: ${percent} of stretch at the ${over.what}, more than ${100 * TIGHT_STRETCH} %. It goes on: the ring it hung on is ${showLength(ring, units)} round.`,
+      never: `It will not go on: the ${over.what} is ${showLength(over.girthMm, units)} round, the ring the tube hung on only ${showLength(ring, units)}.`
+    };
     return [
       {
-        code: beyond ? 'stretch-too-high' : 'stretch-high',
-        weight: beyond ? 'stop' : 'warn',
+        code: ({ tight: 'stretch-high', 'very-tight': 'stretch-very-high', never: 'stretch-too-high' } as const)[reach],
+        weight: ({ tight: 'note', 'very-tight': 'warn', never: 'stop' } as const)[reach],
         place: { ...(option ? { option } : {}), piece: 0 },
-        sentence: beyond
-          ? `It will not go on: the ${over.what} would stretch the fabric by ${percent}, and ${100 * WILL_NOT_GO} % is the end.`
-          : `Tight: ${percent} of stretch at the ${over.what}; up to ${100 * SNUG_STRETCH} % is snug.`,
+        sentence: said[reach],
         ...(fix ? { fix } : {})
       }
     ];

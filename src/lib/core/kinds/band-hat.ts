@@ -80,7 +80,12 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
     },
     notes: {
       wanted: fitted.wanted,
-      unasked: { rows, heightMm: lengthOf(rows) / 2 - o.turnUpMm, outsideRows: outside, liningRows: lining }
+      unasked: {
+        rows,
+        heightMm: lengthOf(rows) / 2 - o.turnUpMm - ring.crownMm,
+        outsideRows: outside,
+        liningRows: lining
+      }
     }
   };
 }

@@ -30,7 +30,7 @@ type EarHatOptions = z.output<typeof EarHatOptions>;
 
 function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
   const ring = ringOn(kit, brief, firstYarn(o));
-  const { rows, wanted, unasked } = linedTubeRows(o, ring);
+  const { rows, wanted, unasked } = linedTubeRows(o, ring, 'straight');
   const sections = colourSections(o, rows, 'Hat');
   const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
   const waste = wasteFor(kit, o, first, last);

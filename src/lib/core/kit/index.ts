@@ -2,7 +2,8 @@ export { colourDifference } from './colour';
 export { evidenceFor, gaugeOfSwatch, inState, PIECE_SD, type Evidence, type Nearness } from './evidence';
 export { gaugeFor, learnedGauge, PRACTICE, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits, Terms } from './habits';
-export { EDITION, Kit, machineOf, yarnOf } from './kit';
+export { hangingCourse } from './hanging';
+export { EDITION, flattestOf, Kit, machineOf, yarnOf } from './kit';
 export { learn, movesOf, type Estimate, type Move, type Prior } from './learn';
 export {
   courseWhenStretched,

@@ -53,8 +53,8 @@ describe('courseWhenStretched', () => {
     fc.assert(
       fc.property(fc.double({ min: 0, max: 5, noNaN: true }), (x) => {
         const c = courseWhenStretched(5, 7.4, 7.4 + x);
-        if (c > 0.351 * 5) expect(2 * c + (7.4 + x)).toBeCloseTo(2 * 5 + 7.4, 9);
-        else expect(c).toBeCloseTo(1.75, 1);
+        if (c > 0.601 * 5) expect(2 * c + (7.4 + x)).toBeCloseTo(2 * 5 + 7.4, 9);
+        else expect(c).toBeCloseTo(3, 1);
       })
     );
     expect(courseWhenStretched(5, 7.4, 3)).toBe(5);

@@ -53,9 +53,13 @@ export const NET_BELOW = 7;
 export const STRUGGLE_ABOVE = 10;
 
 /**
- * Share of its rest height below which a course cannot be flattened (our own model on Peirce's trade-off).
+ * Share of its rest height below which a course is not flattened: beyond that the yarn itself gives (craft 5.6; our own model
+ * on Peirce's trade-off, fitted to practice).
  */
-const FLATTEST = 0.35;
+export const FLATTEST = 0.6;
+
+/** The share the first edition took; pieces that were begun under it keep their rows. */
+export const FIRST_FLATTEST = 0.35;
 
 /**
  * Course height of a stitch widened from w0 to w: half of the widening is lost in height (Peirce 1947, from
@@ -64,12 +68,13 @@ const FLATTEST = 0.35;
  * @param restCourse c0, height of a course at rest
  * @param restWale w0, width of a wale at rest
  * @param wale w, the width it is stretched to; narrower than rest counts as rest
- * @returns the height, in the unit of the arguments, never below about a third of c0
- * @example courseWhenStretched(5, 7.4, 11.7) // 2.85
+ * @param flattest share of c0 below which it does not go
+ * @returns the height, in the unit of the arguments
+ * @example courseWhenStretched(5, 7.4, 10) // 3.7
  */
-export function courseWhenStretched(restCourse: number, restWale: number, wale: number): number {
+export function courseWhenStretched(restCourse: number, restWale: number, wale: number, flattest = FLATTEST): number {
   const widened = Math.max(0, wale - restWale);
-  return Math.max(restCourse - widened / 2, FLATTEST * restCourse);
+  return Math.max(restCourse - widened / 2, flattest * restCourse);
 }
 
 /**

@@ -36,6 +36,14 @@ export const Swatch = z.object({
   statement: Statement,
   /** The same swatch measured again; all are averaged. */
   more: z.array(Statement).max(20).default([]),
+  /** Length of 20 rows as they hung on the pins, cm; null where nobody laid a tape there. */
+  hangCmTo20Rows: z
+    .number()
+    .min(1)
+    .max(60)
+    .nullable()
+    .default(null)
+    .meta({ title: 'Centimetres to 20 rows as they hang' }),
   /** Kept, but left out of the estimate. */
   setAside: z.boolean().default(false),
   on: z.iso.date().meta({ title: 'Date' })

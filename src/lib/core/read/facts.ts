@@ -46,6 +46,8 @@ export interface KnitFacts {
   readonly from: number;
   readonly to: number;
   readonly tube: boolean;
+  /** Length of these rows as they hang, where the machine's counter does not show them; null where it does. */
+  readonly hangsMm: number | null;
 }
 
 /** A new yarn is joined before the rows of a step. */
@@ -82,9 +84,17 @@ function pinsBefore(run: Executed, p: number, index: number) {
  * The facts of one operation.
  *
  * @param from true row of the piece before it
+ * @param hangs length of rows as they hang, where the machine's counter does not show them
  * @example factsOf(run, 0, 2, knitRows('Hat', 'red', 40), 0) // { say: 'knit', facts: { rows: 40, from: 1, to: 40, … } }
  */
-export function factsOf(run: Executed, p: number, index: number, op: Operation, from: number): What {
+export function factsOf(
+  run: Executed,
+  p: number,
+  index: number,
+  op: Operation,
+  from: number,
+  hangs: ((yarn: number, rows: number) => number) | null = null
+): What {
   const piece = run.plan.pieces[p]!;
   const { edge, inner, occupied } = pinsBefore(run, p, index);
   const { trace } = run.fabric.pieces[p]!;
@@ -94,7 +104,7 @@ export function factsOf(run: Executed, p: number, index: number, op: Operation, 
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube' } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.yarns.indexOf(op.yarn), op.rows) : null } }; // prettier-ignore
     case 'rehang': {
       const { before } = workOf(run.fabric.pieces[p]!);
       return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore

@@ -10,4 +10,6 @@ export interface PieceSize {
   readonly lengthMm: Figure;
   readonly flatWidthMm: Figure;
   readonly girthMm: Figure;
+  /** Length of the work as it hangs on the pins, for those who stop by tape. */
+  readonly hangsMm: Figure;
 }

@@ -2,6 +2,7 @@ import { about, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
 import { type Executed, mainGauge, rowRuns } from '../knit';
+import { hangingMm } from './hanging';
 import type { PieceSize } from './piece-size';
 import { finishedFigures, type NamedFigure } from './worn';
 import { wornHatSize, type WornSize } from './worn/lined-hat';
@@ -66,6 +67,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
       basis: weakest(used.map((y) => gauges[y]!.courses.basis)),
       because: `${terms.join(' + ')}${doubled}; ${reasons.join('; ')}`
     },
+    hangsMm: hangingMm(run, p),
     girthMm: about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`),
     flatWidthMm: flat
       ? about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`)

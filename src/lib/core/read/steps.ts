@@ -3,6 +3,7 @@ import { machineOf } from '../kit';
 import { type Executed, type RowRun, rowRuns, ruleOfOperation, workOf } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf } from './cues';
+import { hangingOf, isBlind } from './hanging';
 import { factsOf, type JoinedFacts, type What } from './facts';
 
 /** One thing to do, in the order it is done: facts, no words. */
@@ -113,7 +114,8 @@ function operationStep(
   rows: RowRun | undefined,
   final: boolean,
   last: Operation | undefined,
-  before: number
+  before: number,
+  hangs: ReturnType<typeof hangingOf> | null
 ): Step {
   const piece = run.plan.pieces[p]!;
   const from = rows?.first ?? 0;
@@ -127,7 +129,7 @@ function operationStep(
     piece: p,
     operation: index,
     act: null,
-    what: factsOf(run, p, index, op, from),
+    what: factsOf(run, p, index, op, from, hangs),
     joined,
     rows: knits ? { from: from + 1, to: from + op.rows } : null,
     workRows: knits && op.purpose === 'work' ? { from: from + 1 - before, to: from + op.rows - before } : null,
@@ -201,8 +203,9 @@ export function readSteps(run: Made): Step[] {
     }
     let last: Operation | undefined;
     const { before } = workOf(run.fabric.pieces[p]!);
+    const hangs = isBlind(run, p) ? hangingOf(run, p) : null;
     piece.operations.forEach((op, i) => {
-      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, before));
+      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, before, hangs));
       if ('yarn' in op) last = op;
     });
   });

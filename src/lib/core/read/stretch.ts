@@ -68,8 +68,10 @@ function told(run: Run, steps: readonly Step[], known: Set<string>): Stretch {
     how.push(step);
   }
   const piece = first!.piece!;
+  const each = knits.map((step) => knitFacts(step).hangsMm);
+  const hung = each.includes(null) ? null : each.reduce<number>((sum, mm) => sum + mm!, 0);
   return {
-    facts: { ...knitFacts(first!), rows: to - from + 1, from, to },
+    facts: { ...knitFacts(first!), rows: to - from + 1, from, to, hangsMm: hung },
     piece,
     yarnId: first!.yarnId,
     rows: { from, to },

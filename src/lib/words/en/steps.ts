@@ -59,7 +59,8 @@ export const steps: Words['steps'] = {
   }),
   knit: (f, t) => {
     const where = t.sentence(t.span(f.from, f.to));
-    const blind = f.tube ? '' : ' The counter does not count here: Tomble does.';
+    const tape = f.hangsMm === null ? '' : ` Hanging on the ${t.pins} they are about ${t.len(f.hangsMm)} long.`;
+    const blind = f.tube ? tape : ` The counter does not count here: Tomble does.${tape}`;
     const what = {
       work: `${where} of the piece.${blind}`,
       waste: `${where}. ${f.rows === 1 ? `This ${t.terms.row} comes` : `These ${t.terms.row}s come`} out again.`,

@@ -108,10 +108,12 @@ const LEAST_ROWS = 10;
 /** Rows of a lined tube by head, by height or as counted, and what the head asks for. */
 export function linedTubeRows(
   o: HatSize,
-  ring: Ring
+  ring: Ring,
+  crown: 'drawn' | 'straight' = 'drawn'
 ): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number } } {
   const rowsFor = (courses: number): number => linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
+  const lostMm = crown === 'drawn' ? ring.crownMm : 0;
   const turned = o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : '';
   const because = `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${turned}`;
   const wanted = wantedRows(rowsFor, ring, because);
@@ -121,12 +123,12 @@ export function linedTubeRows(
       ? o.rows
       : o.sizeBy === 'head'
         ? fitted
-        : even(((o.heightMm + o.turnUpMm) / 10) * 2 * courses.value, LEAST_ROWS);
+        : even(((o.heightMm + o.turnUpMm + lostMm) / 10) * 2 * courses.value, LEAST_ROWS);
   return {
     rows,
     // A count is rounded to an even one, which may lie a little outside what the gauge gives exactly.
     wanted: { low: Math.min(wanted.low, fitted), high: Math.max(wanted.high, fitted), because: wanted.because, rows: fitted }, // prettier-ignore
-    unasked: { rows, heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm }
+    unasked: { rows, heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm - lostMm }
   };
 }
 

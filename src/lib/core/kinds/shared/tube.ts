@@ -1,4 +1,6 @@
+import { CROWN_SHARE } from '../../body';
 import {
+  flattestOf,
   type Gauge,
   gaugeFor,
   type Kit,
@@ -33,7 +35,9 @@ export interface Ring {
   /** Flat width and girth of the tube at rest, mm. */
   readonly flatMm: number;
   readonly girthMm: number;
-  readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number };
+  /** What an end that is drawn shut takes off a height measured lying flat, mm. */
+  readonly crownMm: number;
+  readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number; readonly flattest: number }; // prettier-ignore
 }
 
 /** A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12). */
@@ -56,7 +60,8 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     turnMm: ringMm(machine),
     girthMm,
     flatMm: girthMm / 2,
-    knitted: { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value }
+    crownMm: kit.edition === 1 ? 0 : CROWN_SHARE * girthMm,
+    knitted: { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value, flattest: flattestOf(kit) }
   };
 }
 

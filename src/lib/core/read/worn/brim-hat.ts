@@ -1,5 +1,7 @@
-import { headFit } from '../../body';
+import { CROWN_SHARE, headFit } from '../../body';
+import { flattestOf } from '../../kit';
 import type { BrimHatWorn } from '../../plan';
+import type { Figure } from '../../quantity';
 import { type Executed, mainGauge, rowRuns, workSpan } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
@@ -8,7 +10,12 @@ import { doubledPlaces, type Places, scaled, type WornForm } from './form';
 function fitOf(run: Executed, worn: BrimHatWorn) {
   const gauge = mainGauge(run, 0);
   const { width } = run.fabric.pieces[0]!;
-  return headFit(worn.headMm, { pins: width, courses: gauge.courses.value, wales: gauge.wales.value });
+  return headFit(worn.headMm, {
+    pins: width,
+    courses: gauge.courses.value,
+    wales: gauge.wales.value,
+    flattest: flattestOf(run.kit)
+  });
 }
 
 /** Rows of the brim in the fabric, from 1, or none where the machine refused to hang it back. */
@@ -41,10 +48,12 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const { courses, wales } = mainGauge(run, 0);
     const share = fit.fullCourseMm * courses.value * 0.1;
     const height = scaled(size.lengthMm, share, 'single above a doubled brim, at the stretch of the brow');
+    const crown = run.kit.edition === 1 ? 0 : CROWN_SHARE * size.girthMm.value;
+    const less = (f: Figure, mm: number): Figure => ({ ...f, value: f.value - mm, low: f.low - mm, high: f.high - mm });
     const stretchAt = (w: number): number =>
       100 * headFit(worn.headMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;
     return [
-      { code: 'height', label: 'Height, lying flat', figure: size.lengthMm },
+      { code: 'height', label: 'Height, lying flat', figure: less(size.lengthMm, crown) },
       {
         code: 'brim',
         label: 'Brim as worn',

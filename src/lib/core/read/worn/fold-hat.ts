@@ -1,5 +1,5 @@
 import { type HeadFit, headFit } from '../../body';
-import { diameterMm, heldTex } from '../../kit';
+import { diameterMm, flattestOf, heldTex } from '../../kit';
 import { type Executed, rowRuns, workSpan } from '../../knit';
 import { placeCode } from '../places';
 
@@ -41,7 +41,8 @@ export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
   const fit = headFit(worn.headMm, {
     pins: piece.width,
     courses: gauge.courses.value,
-    wales: gauge.wales.value
+    wales: gauge.wales.value,
+    flattest: flattestOf(run.kit)
   });
   const foldRow = Math.floor(span.count / 2);
   // A brim deeper than half a layer would cover more than the whole outside.

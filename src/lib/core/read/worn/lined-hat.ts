@@ -1,4 +1,4 @@
-import { headFit } from '../../body';
+import { CROWN_SHARE, headFit } from '../../body';
 import type { Plan, Worn } from '../../plan';
 import type { Figure } from '../../quantity';
 import { type Executed, mainGauge } from '../../knit';
@@ -42,12 +42,14 @@ function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null
   const gauge = mainGauge(run, 0);
   const fit = (wales: number) =>
     headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
+  // Lying flat, a crown drawn shut takes a tenth of the girth off; one closed straight across takes nothing.
+  const crown = worn.form === 'ear-hat' || run.kit.edition === 1 ? 0 : CROWN_SHARE * size.girthMm.value;
   const half = (f: Figure, less: number, why: string): Figure => ({
     ...f,
-    value: f.value / 2 - less,
-    low: f.low / 2 - less,
-    high: f.high / 2 - less,
-    because: `half of the tube${why}; ${f.because}`
+    value: f.value / 2 - less - crown,
+    low: f.low / 2 - less - crown,
+    high: f.high / 2 - less - crown,
+    because: `half of the tube${crown ? ` less ${plain(crown / 10)} cm that the drawn crown takes` : ''}${why}; ${f.because}`
   });
   return {
     stretch: {
@@ -115,9 +117,12 @@ export function hatFigures(run: Executed, worn: HatOnHead, pieces: readonly Piec
   return [
     {
       code: 'height',
-      label: worn.turnUpMm > 0 ? 'Height, brim up' : 'Height, lying flat',
+      label: worn.turnUpMm > 0 ? 'Lying flat, brim up' : 'Height, lying flat',
       figure: size.heightAsWornMm
     },
+    ...(worn.turnUpMm > 0
+      ? [{ code: 'height-down', label: 'Lying flat, brim down', figure: size.heightDownMm } as const]
+      : []),
     ...band,
     { code: 'stretch', label: 'Stretch at the brow', figure: size.stretch },
     { code: 'wanted', label: 'This head asks for', figure: size.wantedRows }

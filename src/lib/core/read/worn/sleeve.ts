@@ -1,4 +1,5 @@
 import { limbFit } from '../../body';
+import { flattestOf } from '../../kit';
 import type { SleeveWorn } from '../../plan';
 import { about } from '../../quantity';
 import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
@@ -11,7 +12,12 @@ const cm = (mm: number): number => Math.round(mm) / 10;
 export function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
   const { courses, wales } = mainGauge(run, p);
   const { width } = run.fabric.pieces[p]!;
-  return limbFit(worn.girthMm, { pins: width, courses: courses.value, wales: wales.value });
+  return limbFit(worn.girthMm, {
+    pins: width,
+    courses: courses.value,
+    wales: wales.value,
+    flattest: flattestOf(run.kit)
+  });
 }
 
 /** A chest is wider than it is deep: half its width is its girth through this (own estimate, for the picture only). */

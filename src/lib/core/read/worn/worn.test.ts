@@ -34,15 +34,15 @@ describe('band hat', () => {
       outsideRows: 50,
       bandRows: 34,
       liningRows: 50,
-      turnUpMm: 49
+      turnUpMm: 51
     });
-    // At full stretch a course is 2.87 mm: 49 mm are 17 rows, half of the band.
+    // At full stretch a course is 3 mm, never below 0.6 of 5: 51 mm are 17 rows, half of the band.
     expect(result.reveal.turnRows).toBe(17);
-    expect(figure(result, 'band')).toBeCloseTo(17 * 2.87, 0);
+    expect(figure(result, 'band')).toBeCloseTo(17 * 3, 6);
   });
   it('without a turn-up the outer half shows at the edge', () => {
     const result = made('band-hat', { sizeBy: 'sections', outsideRows: 36, bandRows: 28, liningRows: 36, turnUpMm: 0 });
-    expect(figure(result, 'band') / (14 * 2.87)).toBeCloseTo(1, 2);
+    expect(figure(result, 'band') / (14 * 3)).toBeCloseTo(1, 6);
   });
 });
 
@@ -71,11 +71,11 @@ describe('single hat with a doubled brim', () => {
     expect(list.slice(5, 25).every((p) => p === 'doubled-inside')).toBe(true);
     expect(result.reveal.pieces[0]!.foldRow).toBe(20);
   });
-  it('lying flat it is as long as its single rows and half of the doubled ones', () => {
-    expect(figure(result, 'height')).toBeCloseTo(50 * ROW, 6);
+  it('lying flat it is as long as its single rows and half of the doubled ones, less a tenth of its girth', () => {
+    expect(figure(result, 'height')).toBeCloseTo(50 * ROW - 0.1 * 48 * STITCH, 6);
   });
   it('the brim is 20 rows high at full stretch', () => {
-    expect(figure(result, 'brim') / (20 * 2.87)).toBeCloseTo(1, 2);
+    expect(figure(result, 'brim') / (20 * 3)).toBeCloseTo(1, 6);
   });
 });
 

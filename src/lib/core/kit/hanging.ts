@@ -1,0 +1,34 @@
+import { about, type Figure } from '../quantity';
+import { type Gauge } from './gauge';
+import { flattestOf, type Kit } from './kit';
+import { courseWhenStretched } from './loop';
+import { type Machine, ringMm } from './machine';
+import type { Yarn } from './yarn';
+
+/** How far the law may be off for a fabric that nobody laid a tape along on the pins (own estimate, no source). */
+const LAW_SPREAD = 0.12;
+
+/** What a tape along hanging rows may be off (own estimate, no source). */
+const TAPE_SPREAD = 0.04;
+
+/**
+ * Height of a course while it hangs on the pins, as wide as they stand apart: by the one law of stretch, or as a swatch was
+ * measured there (craft 5.8).
+ *
+ * @returns mm a row
+ * @example hangingCourse(kit, machine48, mediumYarn, gauge).value // 3, that is 3.3 rows to a cm
+ */
+export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gauge): Figure {
+  const hung = kit.swatches.flatMap((s) =>
+    s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands && !s.setAside && s.hangCmTo20Rows
+      ? [s.hangCmTo20Rows]
+      : []
+  );
+  if (hung.length > 0) {
+    const mm = hung.reduce((sum, cm) => sum + cm / 2, 0) / hung.length;
+    return about(mm, TAPE_SPREAD, 'mm', 'measured', `20 rows measured ${Math.round(mm * 20) / 10} cm as they hung`);
+  }
+  const apart = ringMm(machine) / machine.pins;
+  const mm = courseWhenStretched(10 / gauge.courses.value, 10 / gauge.wales.value, apart, flattestOf(kit));
+  return about(mm, LAW_SPREAD, 'mm', 'default', `stitches pulled ${Math.round(apart * 10) / 10} mm wide by the pins are ${Math.round(mm * 10) / 10} mm high; no swatch was measured as it hung`); // prettier-ignore
+}

@@ -1,0 +1,42 @@
+import { hangingCourse, machineOf } from '../kit';
+import { type Executed, rowRuns } from '../knit';
+import type { Figure } from '../quantity';
+
+/** Height of a hanging row of every yarn of a piece, worked out once for a piece. */
+function coursesOf(run: Executed, p: number): (yarn: number) => Figure {
+  const machine = machineOf(run.kit, run.plan.pieces[p]!.machineId);
+  const known = new Map<number, Figure>();
+  return (yarn) => {
+    const found = known.get(yarn) ?? hangingCourse(run.kit, machine, run.yarns[yarn]!, run.gauges[p]![yarn]!);
+    known.set(yarn, found);
+    return found;
+  };
+}
+
+/** Length of hanging rows for those who stop by tape: of any rows of a piece, from 1, both included (craft 5.8). */
+export function hangingOf(run: Executed, p: number): (yarn: number, rows: number) => number {
+  const course = coursesOf(run, p);
+  return (yarn, rows) => rows * course(yarn).value;
+}
+
+/** Length of the whole work of a piece as it hangs on the pins, waste left out. */
+export function hangingMm(run: Executed, p: number): Figure {
+  const course = coursesOf(run, p);
+  const sum = { value: 0, low: 0, high: 0 };
+  let last: Figure | null = null;
+  for (const r of rowRuns(run.fabric.pieces[p]!)) {
+    if (r.purpose !== 0) continue;
+    const rows = r.last - r.first + 1;
+    last = course(r.yarn);
+    sum.value += rows * last.value;
+    sum.low += rows * last.low;
+    sum.high += rows * last.high;
+  }
+  return { ...sum, unit: 'mm', basis: last?.basis ?? 'default', because: last?.because ?? 'nothing is knitted' };
+}
+
+/** Whether rows of a piece cannot be read off the machine's own counter. */
+export const isBlind = (run: Executed, p: number): boolean => {
+  const piece = run.plan.pieces[p]!;
+  return piece.mode !== 'tube' || machineOf(run.kit, piece.machineId).counter === 'none';
+};
