@@ -22,6 +22,7 @@
   import GaugeMoves from '$lib/ui/kit/GaugeMoves.svelte';
   import StatementForm from '$lib/ui/kit/StatementForm.svelte';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
+  import NumberField from '$lib/ui/options/NumberField.svelte';
   import SelectField from '$lib/ui/options/SelectField.svelte';
   import YarnField from '$lib/ui/options/YarnField.svelte';
   import { paths } from '$lib/ui/paths';
@@ -57,6 +58,7 @@
 
   let fabric = $state<Swatch['state']>('rested');
   let statement = $state.raw<Statement | null>(null);
+  let hung = $state<number | null>(null);
   let round = $state(0);
   const measured = $derived(statement ? perCm(statement) : null);
   const slip = $derived(
@@ -84,7 +86,7 @@
   async function keep(): Promise<void> {
     if (!statement || !machine || !base) return;
     const swatch = today
-      ? { ...today, more: [...today.more, statement] }
+      ? { ...today, more: [...today.more, statement], hangCmTo20Rows: hung ?? today.hangCmTo20Rows }
       : Swatch.parse({
           id: crypto.randomUUID(),
           machineId: machine.id,
@@ -93,10 +95,12 @@
           hole,
           state: fabric,
           statement,
+          hangCmTo20Rows: hung,
           on: format(new Date(), 'yyyy-MM-dd')
         });
     await saveSwatch(db(), swatch);
     statement = null;
+    hung = null;
     round++;
   }
   async function remove(id: string): Promise<void> {
@@ -252,6 +256,16 @@
           />
           {#key `${machine.id} ${round}`}
             <StatementForm pins={machine.pins} onvalue={(s) => (statement = s)} />
+            <NumberField
+              label="20 rows, still hanging on the pins"
+              unit="cm"
+              help="Only if you stop by tape: it corrects the length as it hangs."
+              value={hung}
+              min={1}
+              max={60}
+              optional
+              onvalue={(cm) => (hung = cm)}
+            />
           {/key}
           <div class="min-h-24" aria-live="polite">
             {#if measured}

@@ -13,7 +13,7 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { joinOption, joinsTied, promised, rest, weave } from './shared/hands';
-import { headOption } from './shared/hat';
+import { headOption, stretchy } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece } from './shared/tube';
@@ -55,8 +55,8 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const rowsAt = (courses: number): { brim: number; body: number } => {
     const fit = headFit(o.headMm, { ...ring.knitted, courses });
-    const brim = even((2 * o.brimMm) / fit.fullCourseMm, 4);
-    return { brim, body: Math.max(4, Math.round(fit.rowsTo(fit.browArcMm) - brim / 2)) };
+    const brim = even((ring.fewer * 2 * o.brimMm) / fit.fullCourseMm, 4);
+    return { brim, body: Math.max(4, Math.round(ring.fewer * fit.rowsTo(fit.browArcMm) - brim / 2)) };
   };
   const fitted = rowsAt(ring.gauge.courses.value);
   const rows = o.sizeBy === 'rows' ? { brim: o.brimRows, body: o.bodyRows } : fitted;
@@ -98,7 +98,7 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
         rows: fitted.brim + fitted.body,
         low: Math.min(whole(courses.low), whole(courses.high)),
         high: Math.max(whole(courses.low), whole(courses.high)),
-        because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch; ${courses.because}`
+        because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch${stretchy(ring)}; ${courses.because}`
       }
     }
   };

@@ -36,8 +36,8 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const fitAt = (courses: number) => limbFit(o.footGirthMm, { ...ring.knitted, courses });
   const courses = ring.gauge.courses.value;
-  const foot = Math.max(2, Math.round(fitAt(courses).rowsFor(o.footMm)));
-  const cuff = Math.round(fitAt(courses).rowsFor(o.cuffMm));
+  const foot = Math.max(2, Math.round(ring.fewer * fitAt(courses).rowsFor(o.footMm)));
+  const cuff = Math.round(ring.fewer * fitAt(courses).rowsFor(o.cuffMm));
   const wastes: Waste[] = [];
   const make = (yarn: string, label: string, more: Partial<Piece>): Piece => {
     const waste = wasteFor(kit, o, yarn, yarn);
@@ -80,7 +80,7 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
     },
     notes: {
       wanted: wantedRows(
-        (c) => fitAt(c).rowsFor(o.footMm + o.cuffMm),
+        (c) => ring.fewer * fitAt(c).rowsFor(o.footMm + o.cuffMm),
         ring,
         `foot of ${o.footMm / 10} cm and a cuff of ${o.cuffMm / 10} cm, stitches pulled wide over ${o.footGirthMm / 10} cm`
       )

@@ -33,7 +33,8 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
   start: (kit) => TubeTopOptions.parse(startColours(firstYarns(kit))),
   draft: (kit, brief, o) => {
     const ring = ringOn(kit, brief, firstYarn(o));
-    const rowsAt = (courses: number): number => limbFit(o.chestMm, { ...ring.knitted, courses }).rowsFor(o.lengthMm);
+    const rowsAt = (courses: number): number =>
+      ring.fewer * limbFit(o.chestMm, { ...ring.knitted, courses }).rowsFor(o.lengthMm);
     const rows = o.sizeBy === 'rows' ? o.rows : Math.max(10, Math.round(rowsAt(ring.gauge.courses.value)));
     const sections = colourSections(o, rows, 'Top');
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];

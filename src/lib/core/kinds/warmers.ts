@@ -47,7 +47,8 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
   const girthMm = o.limb === 'wrist' ? o.handMm : o.calfMm;
   const label = o.limb === 'wrist' ? 'Wrist warmer' : 'Leg warmer';
   const ring = ringOn(kit, brief, o.yarn);
-  const rowsAt = (courses: number): number => limbFit(girthMm, { ...ring.knitted, courses }).rowsFor(o.lengthMm);
+  const rowsAt = (courses: number): number =>
+    ring.fewer * limbFit(girthMm, { ...ring.knitted, courses }).rowsFor(o.lengthMm);
   const rows = Math.max(4, Math.round(rowsAt(ring.gauge.courses.value)));
   const wastes: Waste[] = [];
   const make = (yarn: string, name: string, more: Partial<Piece>): Piece => {

@@ -6,7 +6,7 @@ import type { Machine } from './machine';
 import { combined } from './normal';
 import type { Observation } from './observation';
 import { measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
-import { type Yarn, yarnName } from './yarn';
+import { sameArticle, type Yarn, yarnName } from './yarn';
 
 /** How alike the conditions of a measurement are to those asked about. */
 export type Nearness = 'same' | 'other-hole' | 'other-yarn';
@@ -138,18 +138,26 @@ export function evidenceFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number
       );
     return others.get(id);
   };
+  // Any colour of an article speaks for it; pieces that were begun before that was known keep their gauge.
+  const isOwn = (id: string): boolean => {
+    if (id === yarn.id || kit.edition === 1) return id === yarn.id;
+    const known = other(id);
+    return known !== undefined && sameArticle(known, yarn);
+  };
+  /** Evidence of one article is one group, whichever its colour. */
+  const groupOf = (id: string): string => (isOwn(id) ? yarn.id : id);
   const nearnessOf = (e: { machineId: string; yarnId: string; strands: number; hole: number }): Nearness | null => {
     if (e.machineId !== machine.id || e.strands !== yarn.strands) return null;
-    if (e.yarnId === yarn.id) return e.hole === hole ? 'same' : 'other-hole';
+    if (isOwn(e.yarnId)) return e.hole === hole ? 'same' : 'other-hole';
     return other(e.yarnId)?.weightClass === yarn.weightClass ? 'other-yarn' : null;
   };
   for (const swatch of kit.swatches) {
     const nearness = nearnessOf(swatch);
-    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${swatch.yarnId} ${swatch.hole}`));
+    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}`));
   }
   for (const piece of kit.finished) {
     const nearness = nearnessOf(piece);
-    if (nearness) found.push(ofPiece(piece, state, nearness, `${piece.yarnId} ${piece.hole}`));
+    if (nearness) found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}`));
   }
   return found
     .map((e) => (e.nearness === 'other-yarn' ? { ...e, label: `${e.label}, ${nameOf(other, e.group)}` } : e))

@@ -1,11 +1,11 @@
 import type { Basis, Figure } from '../quantity';
 import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
 import type { Kit } from './kit';
-import { type Estimate, learn, type Move, movesOf, type Prior } from './learn';
+import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
 import { combined, NINE_TENTHS } from './normal';
-import { heldTex, type Yarn, yarnName } from './yarn';
+import { heldTex, sameArticle, type Yarn, yarnName } from './yarn';
 
 /** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
 export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
@@ -44,8 +44,8 @@ function figureOf(estimate: Estimate, basis: Basis, because: string): Figure {
   const half = NINE_TENTHS * combined(estimate.sd, PIECE_SD);
   return {
     value: estimate.value,
-    low: estimate.value * Math.exp(-half),
-    high: estimate.value * Math.exp(half),
+    low: Math.min(estimate.low, estimate.value * Math.exp(-half)),
+    high: Math.max(estimate.high, estimate.value * Math.exp(half)),
     unit: 'per-cm',
     basis,
     because
@@ -102,8 +102,8 @@ function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis
  */
 export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number): Gauge {
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
-  const courses = learn(prior.courses, evidence, 'courses');
-  const wales = learn(prior.wales, evidence, 'wales');
+  const courses = believed(prior.courses, evidence, 'courses');
+  const wales = believed(prior.wales, evidence, 'wales');
   const { basis, why } = whyOf(
     evidence.filter((e) => !e.setAside),
     machine,
@@ -152,7 +152,7 @@ export function learnedGauge(
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
   const each = (of: 'courses' | 'wales'): Learned => ({
     before: learn(prior[of], [], of),
-    estimate: learn(prior[of], evidence, of),
+    estimate: believed(prior[of], evidence, of),
     moves: movesOf(prior[of], evidence, of)
   });
   return { state, courses: each('courses'), wales: each('wales') };
@@ -160,9 +160,14 @@ export function learnedGauge(
 
 /** The state sizes are meant in: that of the newest own swatch, else rested. */
 function stateFor(kit: Kit, machine: Machine, yarn: Yarn): FabricState {
+  const own = (id: string): boolean => {
+    if (id === yarn.id || kit.edition === 1) return id === yarn.id;
+    const known = kit.yarns.find((y) => y.id === id);
+    return known !== undefined && sameArticle(known, yarn);
+  };
   let newest: { on: string; state: FabricState } | undefined;
   for (const s of kit.swatches) {
-    if (s.setAside || s.machineId !== machine.id || s.yarnId !== yarn.id || s.strands !== yarn.strands) continue;
+    if (s.setAside || s.machineId !== machine.id || s.strands !== yarn.strands || !own(s.yarnId)) continue;
     if (!newest || s.on > newest.on) newest = s;
   }
   return newest?.state ?? 'rested';

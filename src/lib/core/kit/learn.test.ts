@@ -6,7 +6,7 @@ import { gaugeFor, learnedGauge, practiceFor } from './gauge';
 import { Kit, machineOf, yarnOf } from './kit';
 import { learn } from './learn';
 import { NINE_TENTHS, updated } from './normal';
-import { sampleKit } from '../../../../tests/support/sample';
+import { medium, sampleKit } from '../../../../tests/support/sample';
 
 /** A kit with pieces of one yarn, knitted at a true gauge by a knitter whose pieces differ as pieces do. */
 function kitOf(trueCourses: number, trueWales: number, lengths: readonly number[], normal: () => number): Kit {
@@ -118,6 +118,67 @@ describe('learning a gauge', () => {
       if (courses.low <= next && next <= courses.high) held++;
     }
     expect(Math.abs(held / 600 - 0.9)).toBeLessThan(0.04);
+  });
+
+  /** A kit with swatches of one yarn, in rows per cm. */
+  const swatched = (rows: readonly number[], more: object = {}): Kit =>
+    Kit.parse({
+      ...sampleKit(),
+      swatches: rows.map((r, i) => ({ id: `s${i}`, machineId: 'm', yarnId: 'red', hole: 2, state: 'rested', statement: { as: 'counts', stitches: 13.5, rows: 10 * r }, on: '2026-03-01', ...more })) // prettier-ignore
+    });
+
+  it('over 2,000 knitters, with and without swatches, the printed range holds the next piece as often as it claims', () => {
+    const normal = gaussian(20261125);
+    const prior = practiceFor(yarnOf(sampleKit(), 'red'));
+    for (const swatches of [0, 1, 3]) {
+      let held = 0;
+      for (let i = 0; i < 2000; i++) {
+        const truth = prior.courses * Math.exp(prior.sd * normal());
+        // A swatch of 10 cm: what pieces differ by, and 2 mm of tape.
+        const seen = Array.from({ length: swatches }, () => truth * Math.exp(Math.hypot(PIECE_SD, 0.02) * normal()));
+        const kit = swatched(seen);
+        const { courses } = gaugeFor(kit, machineOf(kit, 'm'), yarnOf(kit, 'red'), 2);
+        const next = truth * Math.exp(PIECE_SD * normal());
+        if (courses.low <= next && next <= courses.high) held++;
+      }
+      // Three standard errors of a share of 0.9 in 2,000 rounds are 0.02; a range that takes in its own swatches holds a little more.
+      expect(held / 2000, `${swatches} swatches`).toBeGreaterThan(0.88);
+      expect(held / 2000, `${swatches} swatches`).toBeLessThan(0.94);
+    }
+  });
+
+  it('a range never leaves out a swatch it was learned from', () => {
+    fc.assert(
+      fc.property(fc.array(fc.double({ min: 1.2, max: 3.2, noNaN: true }), { minLength: 1, maxLength: 6 }), (rows) => {
+        const kit = swatched(rows);
+        const { courses } = gaugeFor(kit, machineOf(kit, 'm'), yarnOf(kit, 'red'), 2);
+        for (const r of rows) {
+          expect(courses.low).toBeLessThanOrEqual(r + 1e-9);
+          expect(courses.high).toBeGreaterThanOrEqual(r - 1e-9);
+        }
+      })
+    );
+  });
+
+  it('swatches that disagree make the range wider, those that agree make it narrower', () => {
+    const wide = (rows: readonly number[]): number => {
+      const { estimate } = learned(swatched(rows)).courses;
+      return estimate.high / estimate.low;
+    };
+    expect(wide([1.8, 2.2])).toBeGreaterThan(wide([2.0]));
+    expect(wide([2.0, 2.0])).toBeLessThan(wide([2.0]));
+  });
+
+  it('another colour of the same article speaks for it; another article does not as much', () => {
+    const kit = Kit.parse({ ...swatched([2.4]), yarns: [medium('red', '#b03020', { name: 'Reed' }), medium('blue', '#205080', { name: 'Reed' }), medium('mill', '#205080', { name: 'Mill' })] }); // prettier-ignore
+    const at = (id: string) => gaugeFor(kit, machineOf(kit, 'm'), yarnOf(kit, id), 2).courses;
+    expect(at('blue')).toEqual(at('red'));
+    expect(at('blue').basis).toBe('measured');
+    expect(at('mill').value).toBeLessThan(at('red').value);
+    expect(at('mill').basis).toBe('default');
+    // A piece that was begun before that was known keeps its gauge.
+    const old = { ...kit, edition: 1 as const };
+    expect(gaugeFor(old, machineOf(old, 'm'), yarnOf(old, 'blue'), 2).courses.basis).toBe('default');
   });
 
   it('a long piece says more than a short one', () => {

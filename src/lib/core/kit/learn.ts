@@ -1,3 +1,4 @@
+import { chiSquaredDistributionTable } from 'simple-statistics';
 import type { Evidence, Nearness } from './evidence';
 import { combined, type Normal, nineTenths, updated } from './normal';
 
@@ -115,6 +116,44 @@ const counts = (one: Seen): boolean => !one.evidence.setAside;
 export function learn(prior: Prior, evidence: readonly Evidence[], of: 'courses' | 'wales'): Estimate {
   const seen = seenIn(prior, evidence, of).filter(counts);
   return natural(prior.value, updated({ mean: 0, sd: prior.sd }, observations(seen)));
+}
+
+/** The share of sets of measurements that agree less than this by chance alone (common practice, no source). */
+const BY_CHANCE = 0.05;
+
+/** Quantile of the chi-squared distribution beyond which measurements disagree by more than chance, from its table. */
+function disagreeBeyond(freedom: number): number {
+  const table: Readonly<Record<number, { readonly [BY_CHANCE]: number }>> = chiSquaredDistributionTable;
+  const known = Object.keys(table).map(Number).filter((n) => n <= freedom).at(-1) ?? 1; // prettier-ignore
+  return (table[known]![BY_CHANCE]! * freedom) / known;
+}
+
+/**
+ * How many times wider a range must be because its evidence disagrees: the scale factor of Birge (1932, from memory), taken
+ * only where the spread is more than chance would make it.
+ *
+ * @example disagreement({ value: 2, sd: 0.05 }, [], 'courses') // 1
+ */
+export function disagreement(prior: Prior, evidence: readonly Evidence[], of: 'courses' | 'wales'): number {
+  const seen = seenIn(prior, evidence, of).filter(counts);
+  if (seen.length === 0) return 1;
+  const start: Normal = { mean: 0, sd: prior.sd };
+  const { mean } = updated(start, observations(seen));
+  const each = seen.map((one): Normal => ({ mean: one.mean, sd: combined(one.sd, GROUP_SD[one.evidence.nearness]) }));
+  const chi2 = [start, ...each].reduce((sum, one) => sum + ((one.mean - mean) / one.sd) ** 2, 0);
+  return Math.max(1, Math.sqrt(chi2 / disagreeBeyond(seen.length)));
+}
+
+/**
+ * What is believed of a gauge, its range as wide as the evidence disagrees, and never so narrow that it leaves out a swatch
+ * of the same yarn, ring and hole it was learned from.
+ */
+export function believed(prior: Prior, evidence: readonly Evidence[], of: 'courses' | 'wales'): Estimate {
+  const { value, sd } = learn(prior, evidence, of);
+  const wide = sd * disagreement(prior, evidence, of);
+  const { low, high } = nineTenths({ mean: Math.log(value), sd: wide });
+  const own = evidence.flatMap((e) => (e.kind === 'swatch' && e.nearness === 'same' && !e.setAside && e[of] !== null ? [e[of]] : [])); // prettier-ignore
+  return { value, sd: wide, low: Math.min(Math.exp(low), ...own), high: Math.max(Math.exp(high), ...own) };
 }
 
 /**

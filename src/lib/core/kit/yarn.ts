@@ -50,6 +50,14 @@ export const strandTex = (yarn: Pick<Yarn, 'label'>): number => texOfLabel(yarn.
  */
 export const heldTex = (yarn: Pick<Yarn, 'label' | 'strands'>): number => strandTex(yarn) * yarn.strands;
 
+/** The same article in perhaps another colour: all its colours knit alike (craft 5.10). */
+export const sameArticle = (a: Yarn, b: Yarn): boolean =>
+  a.name.toLowerCase() === b.name.toLowerCase() &&
+  a.weightClass === b.weightClass &&
+  a.label.metres === b.label.metres &&
+  a.label.grams === b.label.grams &&
+  a.fibre.toLowerCase() === b.fibre.toLowerCase();
+
 /** Name of a yarn with its colour, the way it is called in every sentence. @example yarnName(y) // 'Tidewool, Ember' */
 export const yarnName = (yarn: Pick<Yarn, 'name' | 'colour'>): string => `${yarn.name}, ${yarn.colour.name}`;
 

@@ -20,6 +20,8 @@ export interface StepFacts {
     readonly holes: number;
     readonly yarn: string | null;
     readonly strands: number;
+    /** How the yarn behaves, which asks for more or less tension. */
+    readonly stretch: 'little' | 'some' | 'much';
   };
   /** `yarnPin`: where the yarn of a panel stands then; null for a tube. */
   readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly yarnPin: number | null }; // prettier-ignore

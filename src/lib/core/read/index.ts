@@ -1,4 +1,5 @@
 export { CUE_KINDS, type Cue, type CueFacts, type CueKind } from './cues';
+export { hangingMm, isBlind } from './hanging';
 export { cutsOf, type CutLine } from './cuts';
 export type { JoinedFacts, KnitFacts, StepFacts, What } from './facts';
 export { measuredPiece, observationsOf, type TubeMeasured } from './observe';

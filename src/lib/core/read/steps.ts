@@ -89,7 +89,7 @@ function prepare(run: Executed, piece: Piece, before: Piece | undefined): { id: 
     say: 'mode',
     facts: { machineId: machine.id, mode: piece.mode, from: piece.from, to: piece.to }
   };
-  const guide: What = { say: 'guide', facts: { hole: piece.hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1 } }; // prettier-ignore
+  const guide: What = { say: 'guide', facts: { hole: piece.hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1, stretch: yarn?.behaviour.stretch ?? 'some' } }; // prettier-ignore
   const all = [
     { what: mode, each: false, skip: isSet },
     { what: guide, each: true, skip: threaded }

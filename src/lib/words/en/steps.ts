@@ -7,6 +7,13 @@ const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
   3: ['smallest', 'middle', 'largest']
 };
 
+/** What a yarn's behaviour asks of the hand that holds it (craft 5.5). */
+const TENSION = {
+  much: ' It stretches: a little more tension, the yarn between two fingers.',
+  some: '',
+  little: ' It hardly stretches: the first rows very loose, then a little tension.'
+} as const;
+
 /** Side a full-fashioned decrease leans to on the finished knit side, where the low pins are the right edge (craft 8.3). */
 const LEANS = { low: 'left', high: 'right' } as const;
 
@@ -25,7 +32,7 @@ export const steps: Words['steps'] = {
   }),
   guide: (f, t) => ({
     title: `Thread the yarn through the ${HOLE_NAMES[f.holes]?.[f.hole - 1] ?? `number ${f.hole}`} hole`,
-    detail: `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together` : ''}, pulled slack from the ball on the floor. The gate stays open until the cast-on is laid.`
+    detail: `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together` : ''}, pulled slack from the ball on the floor. The gate stays open until the cast-on is laid.${TENSION[f.stretch]}`
   }),
   castOn: (f, t) => {
     const count = f.to - f.from + 1;

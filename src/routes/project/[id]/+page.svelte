@@ -9,7 +9,7 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { optionFields } from '$lib/core/plan';
-  import { allRows, cutsOf, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
+  import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
   import { tubeScene, yarnLetter } from '$lib/draw/tube';
@@ -221,6 +221,9 @@
               figure={result.outline.tubes[piece]?.flat ? size.girthMm : size.flatWidthMm}
               {units}
             />
+          {/if}
+          {#if size && result && isBlind(result, piece)}
+            <FigureTile label="As it hangs" figure={size.hangsMm} {units} />
           {/if}
           {#each finishedFigures as { code, label, figure } (code)}
             <FigureTile {label} {figure} {units} />

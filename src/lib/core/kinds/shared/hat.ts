@@ -102,6 +102,10 @@ export interface CrownChoice extends WasteChoice {
   readonly doubled: boolean;
 }
 
+/** Said where a stretchy yarn takes fewer rows. */
+export const stretchy = (ring: Pick<Ring, 'fewer'>): string =>
+  ring.fewer < 1 ? `, ${Math.round(100 * (1 - ring.fewer))} % fewer for a yarn that grows as it is worn` : '';
+
 /** Least rows of a tube that can be folded into itself. */
 const LEAST_ROWS = 10;
 
@@ -111,11 +115,12 @@ export function linedTubeRows(
   ring: Ring,
   crown: 'drawn' | 'straight' = 'drawn'
 ): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number } } {
-  const rowsFor = (courses: number): number => linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
+  const rowsFor = (courses: number): number =>
+    ring.fewer * linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
   const lostMm = crown === 'drawn' ? ring.crownMm : 0;
   const turned = o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : '';
-  const because = `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${turned}`;
+  const because = `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${turned}${stretchy(ring)}`;
   const wanted = wantedRows(rowsFor, ring, because);
   const fitted = even(wanted.exact, LEAST_ROWS);
   const rows =
