@@ -2,7 +2,7 @@ import { expect, test } from './quiet';
 
 test.beforeEach(async ({ page }) => {
   await page.goto('/project/demo-lantern/crank');
-  await expect(page.getByTestId('count')).toHaveText('41 of 144 rows');
+  await expect(page.getByTestId('count')).toHaveText('41 of 136 rows');
 });
 
 test('announces what is due some rows ahead, says it when it is due, and takes it away', async ({ page }) => {
@@ -17,41 +17,41 @@ test('announces what is due some rows ahead, says it when it is due, and takes i
 
 test('a change of colour stops the count until it is done, and both counts go on', async ({ page }) => {
   await page.getByRole('button', { name: 'Set count' }).click();
-  await page.getByRole('textbox', { name: 'Rows knitted in all' }).fill('67');
-  await page.getByRole('button', { name: 'Set to 67' }).click();
+  await page.getByRole('textbox', { name: 'Rows knitted in all' }).fill('63');
+  await page.getByRole('button', { name: 'Set to 63' }).click();
   await page.keyboard.press('Space');
   await expect(page.getByTestId('crank')).toContainText('Change yarn');
   await expect(page.getByTestId('crank')).toContainText('Reedwick, Tide');
-  await expect(page.getByTestId('count')).toHaveText('68 of 144 rows');
+  await expect(page.getByTestId('count')).toHaveText('64 of 136 rows');
   await page.keyboard.press('Space');
-  await expect(page.getByTestId('count')).toHaveText('68 of 144 rows');
-  await expect(page.getByTestId('crank')).toContainText('0 of 76 in this section');
+  await expect(page.getByTestId('count')).toHaveText('64 of 136 rows');
+  await expect(page.getByTestId('crank')).toContainText('0 of 72 in this section');
   await page.keyboard.press('Space');
-  await expect(page.getByTestId('crank')).toContainText('1 of 76 in this section');
-  await expect(page.getByTestId('crank')).toContainText('69 of 144 in all');
+  await expect(page.getByTestId('crank')).toContainText('1 of 72 in this section');
+  await expect(page.getByTestId('crank')).toContainText('65 of 136 in all');
 });
 
 test('the count is set within the piece only, and undo takes it back', async ({ page }) => {
   await page.getByRole('button', { name: 'Set count' }).click();
   const field = page.getByRole('textbox', { name: 'Rows knitted in all' });
-  for (const text of ['145', '-1', 'many']) {
+  for (const text of ['137', '-1', 'many']) {
     await field.fill(text);
-    await expect(page.getByText(/must be a whole number from 0 to 144; received /)).toBeVisible();
+    await expect(page.getByText(/must be a whole number from 0 to 136; received /)).toBeVisible();
   }
   await field.fill('100');
   await page.getByRole('button', { name: 'Set to 100' }).click();
-  await expect(page.getByTestId('count')).toHaveText('100 of 144 rows');
+  await expect(page.getByTestId('count')).toHaveText('100 of 136 rows');
   await page.keyboard.press('u');
-  await expect(page.getByTestId('count')).toHaveText('41 of 144 rows');
+  await expect(page.getByTestId('count')).toHaveText('41 of 136 rows');
 });
 
 test('every row is kept at once: closing the page in the middle loses none', async ({ page, context }) => {
   for (let i = 0; i < 7; i++) await page.keyboard.press('Space');
-  await expect(page.getByTestId('count')).toHaveText('48 of 144 rows');
+  await expect(page.getByTestId('count')).toHaveText('48 of 136 rows');
   await page.close();
   const again = await context.newPage();
   await again.goto('/project/demo-lantern/crank');
-  await expect(again.getByTestId('count')).toHaveText('48 of 144 rows');
+  await expect(again.getByTestId('count')).toHaveText('48 of 136 rows');
 });
 
 test('sound is remembered, and the digits can be read from afar', async ({ page }) => {

@@ -17,6 +17,16 @@ const say = (input: unknown): string[] => {
 describe('planFrom', () => {
   it('plans what is sound', () => expect(planFrom({ kit, brief }).ok).toBe(true));
 
+  it('asks for a second yarn only where one is used', () => {
+    const hatOf = (options: object) => ({ kit, brief: { kind: 'lined-hat', name: 'Hat', machineId: 'm', options } });
+    expect(planFrom(hatOf({ style: 'plain', yarn: 'red' })).ok).toBe(true);
+    expect(planFrom(hatOf({ style: 'striped', sections: [{ yarn: 'red', rows: 9 }] })).ok).toBe(true);
+    expect(say(hatOf({ style: 'contrast', yarn: 'red' }))).toEqual(['brief.options.liningYarn must be a string; received nothing.']); // prettier-ignore
+    // A lining is what a hat begins with.
+    expect(say(hatOf({ yarn: 'red' }))).toHaveLength(1);
+    expect(say(hatOf({ style: 'plain' }))).toEqual(['brief.options.yarn must be a string; received nothing.']);
+  });
+
   it.each<[string, unknown, string]>([
     ['nothing', undefined, 'input must be an object; received nothing.'],
     [

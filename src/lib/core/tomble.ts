@@ -3,7 +3,7 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { Kit } from './kit';
-import { type Act, Brief, type Draft, type Finding } from './plan';
+import { type Act, Brief, type Draft, type Finding, optionFields } from './plan';
 import { make } from './hand';
 import { echo, type Fault } from './quantity';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
@@ -121,6 +121,21 @@ function withWishes({ plan, notes }: Draft, brief: Brief): Draft {
   return wishes.length ? { plan: { ...plan, acts: [...plan.acts, ...wishes] }, notes } : { plan, notes };
 }
 
+/**
+ * Options with a yarn in every place that the other answers leave unused: nobody has to name a lining for a hat of one colour.
+ * Only absent ones are filled, and none that the form would ask for.
+ */
+function withUnasked(schema: z.ZodObject, kit: Kit, given: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const fields = optionFields(schema);
+  const filled: Record<string, unknown> = { ...given };
+  for (const { key, meta } of fields) {
+    if (key in filled || meta.control !== 'yarn' || meta.empty !== undefined || !meta.when) continue;
+    const decides = given[meta.when.key] ?? schema.shape[meta.when.key]?.safeParse(undefined).data;
+    if (!meta.when.is.includes(decides as never)) filled[key] = kit.yarns[0]!.id;
+  }
+  return filled;
+}
+
 /** Everything read from one plan that was drafted already. */
 export function read(kit: Kit, brief: Brief, { plan, notes }: Draft): Result {
   const run = make(execute(kit, brief, plan, notes));
@@ -154,7 +169,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
       faults: [{ code: 'unknown-kind', path: 'brief.kind', field: 'brief.kind', rule, received: echo(brief.kind) }]
     };
   }
-  const options = kind.options.safeParse(brief.options);
+  const options = kind.options.safeParse(withUnasked(kind.options, kit, brief.options));
   if (!options.success) return { ok: false, faults: faultsOf(options.error, brief.options, ['brief', 'options']) };
   const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };

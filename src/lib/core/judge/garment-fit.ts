@@ -48,9 +48,12 @@ export const garmentFit: Judge = {
       const rowsNow = (option: string): number => Number(r.brief.options[option]) + more;
       found.push({
         code: 'armhole-small',
-        weight: 'stop',
+        weight: g.armholeMm < asked.upperArmMm ? 'stop' : 'warn',
         place: beside(r, byRows ? 'armRows' : 'armholeMm'),
-        sentence: `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it does not go through.`,
+        sentence:
+          g.armholeMm < asked.upperArmMm
+            ? `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it does not go through.`
+            : `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it goes through, and pulls; ${len(ARM_ROOM_MM)} of room are easy.`,
         fix: {
           label: `Make it ${len(deeper)} deeper`,
           change: {

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { garmentSizes } from '../read';
 import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { presetFor } from '../kit';
 
@@ -74,5 +75,15 @@ describe('findings stand where they belong', () => {
     const deep = made('waistcoat', { armholeMm: 450, upperArmMm: 800, sizeBy: 'measures', armholes: 'straight' });
     const small = deep.findings.find((f) => f.code === 'armhole-small');
     expect(small?.fix).toBeUndefined();
+  });
+
+  it('an arm of 28 cm goes through an armhole of 30, and is told it pulls; one of 32 does not', () => {
+    const of = (upperArmMm: number) =>
+      made('waistcoat', { armholeMm: 150, upperArmMm }).findings.find((f) => f.code === 'armhole-small');
+    const round = garmentSizes(made('waistcoat', { armholeMm: 150 }))!.armholeMm;
+    expect(of(Math.floor(round) - 20)).toMatchObject({ weight: 'warn' });
+    expect(of(Math.floor(round) - 20)!.sentence).toContain('it goes through');
+    expect(of(Math.ceil(round) + 10)).toMatchObject({ weight: 'stop' });
+    expect(of(Math.floor(round) - 40)).toBeUndefined();
   });
 });

@@ -17,7 +17,7 @@ export const cues: Words['cues'] = {
       ? 'A long tube clogs the middle: untwist it and let it hang free.'
       : 'The cord grows long: let it hang free and untwist it.',
   'last-row': (f, t) =>
-    f.tube ? `That was the last ${t.terms.row}: stop just before the marker.` : `That was the last ${t.terms.row}.`,
+    f.tube ? `The last ${t.terms.row} is done: stop just before the marker.` : `The last ${t.terms.row} is done.`,
   change: (_f, _t, title) => `Change yarn: ${title}.`,
   hand: (_f, _t, title) => `${title}.`
 };

@@ -26,10 +26,10 @@
   const next = $derived(nextAt(track, at.progress));
   const ahead = $derived(cuesAhead(track, at.progress.rows));
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
+  /** The step whose words stand on the large face. */
+  const face = $derived(next.do === 'confirm' ? next.step : next.do === 'lift' ? next.lift : null);
   // What the large face asks for is not said a second time below it.
-  const told = $derived(
-    due.filter((cue) => next.do !== 'confirm' || !('what' in cue.facts) || cue.facts.what !== next.step.what)
-  );
+  const told = $derived(due.filter((cue) => !('what' in cue.facts) || cue.facts.what !== face?.what));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
   const yarn = $derived(
@@ -46,9 +46,7 @@
   const several = $derived(track.legs.length > 1);
   const section = $derived(turning?.step.what.say === 'knit' ? turning.step.what.facts.section : '');
   const say = $derived(result ? speak(result) : null);
-  const asked = $derived(
-    say && (next.do === 'confirm' ? say.step(next.step) : next.do === 'lift' ? say.step(next.lift) : null)
-  );
+  const asked = $derived(say && face ? say.step(face) : null);
   const row = $derived(say?.talk.terms.row ?? 'row');
   const oneSection = $derived(turning?.ofSection === leg?.workRows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
