@@ -3,9 +3,45 @@ import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../../tests/support/arbitrary';
 import { changed } from '../../store/projects';
 import { worded } from '$lib/words';
-import { tryPlan } from '../tomble';
+import { Kit } from '../kit';
+import { made, medium, sampleKit } from '../../../../tests/support/sample';
+import { type Result, tryPlan } from '../tomble';
 
 const WEIGHTS = ['stop', 'warn', 'note'];
+
+/** What a remedy leaves of its own finding. */
+function after(result: Result, code: string): readonly string[] {
+  const { fix } = result.findings.find((f) => f.code === code)!;
+  const mended = tryPlan(result.kit, changed(result.brief, fix!.change));
+  if (!mended.ok) throw new Error(`the remedy of ${code} cannot be planned`);
+  return mended.value.findings.map((f) => f.code);
+}
+
+describe('remedies that did not mend', () => {
+  const fixOf = (result: Result, code: string) => result.findings.find((f) => f.code === code)!.fix;
+
+  it('a band too deep for the head is not mended by the head, which decides already', () => {
+    const deep = made('band-hat', { sizeBy: 'head', headMm: 560, bandRows: 170, turnUpMm: 0 });
+    expect(deep.findings.map((f) => f.code)).toContain('tube-long');
+    expect(fixOf(deep, 'tube-long')).toBeUndefined();
+  });
+
+  it('a wrap too tall for its mug goes to the ring on which it stays below the rim, or to none', () => {
+    const rings = (...pins: number[]) => Kit.parse({ ...sampleKit(), machines: pins.map((n) => ({ id: n === 48 ? 'm' : `m${n}`, name: `Ring ${n}`, pins: n })) }); // prettier-ignore
+    const tall = made('mug-wrap', { heightMm: 95 }, rings(48, 46, 22));
+    expect(fixOf(tall, 'mug-height')!.change).toEqual({ machineId: 'm22' });
+    expect(after(tall, 'mug-height')).not.toContain('mug-height');
+    expect(fixOf(made('mug-wrap', { heightMm: 95 }, rings(48, 46)), 'mug-height')).toBeUndefined();
+  });
+
+  it('a separator row of the colour of the work is left out, not the waste changed', () => {
+    const yarns = [medium('red', '#b03020'), medium('near', '#b83828'), medium('lemon', '#f4e04d')];
+    const close = made('sack', { yarn: 'red', wasteYarn: 'lemon', separator: true }, sampleKit({ yarns }));
+    expect(close.findings.map((f) => f.code)).toContain('waste-colour-close');
+    expect(fixOf(close, 'waste-colour-close')!.change).toEqual({ options: { separator: false } });
+    expect(after(close, 'waste-colour-close')).not.toContain('waste-colour-close');
+  });
+});
 
 describe('findings of any project', () => {
   it('are sentences with a place that exists, the gravest first, and every fix can be planned', () => {

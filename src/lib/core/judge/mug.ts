@@ -19,7 +19,11 @@ export const mug: Judge = {
     const found: Finding[] = [];
     if (over === 'mug' && typeof height === 'number' && piece && piece.flatWidthMm.value > height - LIPS_MM) {
       const { units } = r.kit.habits;
-      const [small] = r.kit.machines.filter((m) => m.pins < r.fabric.pieces[0]!.width).sort((a, b) => b.pins - a.pins);
+      // The largest ring whose wrap stays below the rim: its height goes with its pins.
+      const each = piece.flatWidthMm.value / r.fabric.pieces[0]!.width;
+      const [small] = r.kit.machines
+        .filter((m) => m.pins < r.fabric.pieces[0]!.width && m.pins * each <= height - LIPS_MM)
+        .sort((a, b) => b.pins - a.pins);
       found.push({
         code: 'mug-height',
         weight: 'warn',

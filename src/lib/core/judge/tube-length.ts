@@ -37,7 +37,10 @@ export const tubeLength: Judge = {
         weight: Math.abs(offMm) > 3 * LONG_MM ? 'stop' : 'warn',
         place: { option, piece: 0 },
         sentence,
-        fix: { label: `Let the head decide: ${wanted.rows} rows`, change: { options: { sizeBy: 'head' } } }
+        // Where the head decides already, a band or a lining is too deep for it: that is the knitter's to choose.
+        ...(options['sizeBy'] === 'head'
+          ? {}
+          : { fix: { label: `Let the head decide: ${wanted.rows} rows`, change: { options: { sizeBy: 'head' } } } })
       }
     ];
   }

@@ -35,7 +35,7 @@ describe('what is said at a panel', () => {
     const step = told(adult).find((s) => s.piece === 0 && s.operation === i)!;
     expect(step.detail).toContain(`The yarn must hang here, at pin ${before.low}`);
     expect(step.detail).toContain(
-      `take the stitches of pins ${before.low} to ${before.low + n - 1}, one by one, onto it`
+      `take the stitches of pins ${before.low} to ${before.low + n - 1}, one by one, onto a needle`
     );
     expect(step.detail).toContain(`Go on from pin ${before.low + n}`);
     expect(before.carriage).toBe(before.low);

@@ -18,8 +18,8 @@ const TENSION = {
 const LEANS = { low: 'left', high: 'right' } as const;
 
 /** What every shaping of an edge begins and ends with (craft 8.2). */
-const ready = (t: Talk): string => `Take the yarn out of the guide and out of the way; turn slowly until the edge ${t.pins} rise half way.`; // prettier-ignore
-const onAgain = (pin: number, t: Talk): string => `Push down to the base; yarn under the bumper beside ${t.pin(pin)}, back into the guide, gate closed.`; // prettier-ignore
+const ready = (t: Talk): string => `Yarn out of the guide; turn until the edge ${t.pins} rise half way.`; // prettier-ignore
+const onAgain = (pin: number, t: Talk): string => `Push down; yarn under the bumper beside ${t.pin(pin)}, back into the guide, gate closed.`; // prettier-ignore
 
 /** What is done at the machine. */
 export const steps: Words['steps'] = {
@@ -88,7 +88,7 @@ export const steps: Words['steps'] = {
     f.method === 'full-fashioned'
       ? {
           title: `Decrease one at the edge of ${t.pin(f.pin)}`,
-          detail: `${ready(t)} With the pick lift the three edge stitches. The middle one goes first, onto ${t.pin(f.nearest)}, nearest the panel; the innermost on top of it; then the edge stitch onto ${t.pin(f.inner)} beside it. ${t.sentence(t.pin(f.pin))} is empty. ${onAgain(f.inner, t)} On the knit side it leans ${LEANS[f.side]}.`,
+          detail: `${ready(t)} With the pick lift three edge stitches: the middle one first, onto ${t.pin(f.nearest)}; the innermost on top; the edge stitch onto ${t.pin(f.inner)}. ${onAgain(f.inner, t)} On the knit side it leans ${LEANS[f.side]}.`,
           why: 'Full-fashioned: a neat edge column for the seam. Simple: quicker, for edges that are hidden.'
         }
       : {
@@ -101,7 +101,7 @@ export const steps: Words['steps'] = {
   }),
   hold: (f, t) => ({
     title: `Take ${t.stitches(f.stitches)} off at the edge of ${t.pin(f.pin)}`,
-    detail: `The yarn must hang here, at ${t.pin(f.pin)}: out of the guide and out of the way. Thread a needle with waste yarn; turn slowly, and as each ${t.terms.pin} rises take ${f.from === f.to ? `the stitch of ${t.pin(f.from)}` : `the stitches of ${t.pins} ${f.from} to ${f.to}, one by one,`} onto it. They are chained off later. ${onAgain(f.next, t)} Go on from ${t.pin(f.next)}.`
+    detail: `The yarn must hang here, at ${t.pin(f.pin)}, out of the guide. Turn slowly, and as each ${t.terms.pin} rises take ${f.from === f.to ? `the stitch of ${t.pin(f.from)}` : `the stitches of ${t.pins} ${f.from} to ${f.to}, one by one,`} onto a needle with waste yarn. They are chained off later. ${onAgain(f.next, t)} Go on from ${t.pin(f.next)}.`
   }),
   newEnd: (f, t) => ({
     title: `Cut the yarn and begin at ${t.pin(f.pin)}`,
