@@ -8,13 +8,13 @@ import { courseWhenStretched } from '../kit';
 /** Arc from crown to brow as a share of the girth: 19 cm at 56 (craft 5). */
 const ARC_SHARE = 1 / 3;
 
-/** Up to this stretch a hat is snug and usual for these machines (craft 5.7). */
+/** Up to this stretch a hat is snug and usual for these machines (craft 5.5). */
 export const SNUG_STRETCH = 0.6;
 
-/** Up to this it is tight; beyond it, up to the ring's own girth, very tight (craft 5.7). */
+/** Up to this it is tight; beyond it, up to the ring's own girth, very tight (craft 5.5). */
 export const TIGHT_STRETCH = 0.9;
 
-/** The tube has been as wide as the ring already; beyond this share of its girth it does not go (craft 5.7). */
+/** The tube has been as wide as the ring already; beyond this share of its girth it does not go (craft 5.5). */
 const BEYOND_RING = 1.15;
 
 /**
@@ -125,7 +125,7 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   return { girthMm, browArcMm, stretch, fullCourseMm, rowsTo, arcAt };
 }
 
-/** Share of the tube's resting girth that a crown drawn shut takes off the height measured lying flat (craft 5.9). */
+/** Share of the tube's resting girth that a crown drawn shut takes off the height measured lying flat (craft 5.6). */
 export const CROWN_SHARE = 0.1;
 
 /**

@@ -67,7 +67,7 @@ export const blanket: Kind<typeof BlanketOptions> = {
     const last = laid.at(-1)!.yarn;
     const piece = (label: string): Piece =>
       panelPiece(ring, label, o.mode, pinsFor(ring.machine, o.mode, stitches), [castOn(yarn, 'e-wrap'), ...work, chainOff(last, edgeMm)]); // prettier-ignore
-    // Block by block up a strip, strip by strip to the right.
+    // Block by block up a strip, strip by strip along the high edge.
     const at = (strip: number, block: number): number => strip * o.blocks + block;
     const pieces = Array.from({ length: strips * o.blocks }, (_, i) => {
       const [strip, block] = [Math.floor(i / o.blocks) + 1, (i % o.blocks) + 1];
@@ -101,7 +101,8 @@ export const blanket: Kind<typeof BlanketOptions> = {
       weave('woven')
     ];
     const grid = Array.from({ length: o.blocks }, (_, row) =>
-      Array.from({ length: strips }, (_, strip) => at(strip, o.blocks - 1 - row))
+      // On the knit side the high edge is the left one, so the next strip lies to the left.
+      Array.from({ length: strips }, (_, i) => at(strips - 1 - i, o.blocks - 1 - row))
     );
     return {
       plan: {

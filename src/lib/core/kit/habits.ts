@@ -18,7 +18,7 @@ export const Habits = z.object({
   /** Rows of waste yarn at either end, where stitches must stay live. Schools: 4 or 5, 10, 10 to 15 (craft 3). */
   wasteStart: z.int().min(0).max(30).default(5).meta({ title: 'Waste rows at the start' }),
   wasteEnd: z.int().min(0).max(30).default(5).meta({ title: 'Waste rows at the end' }),
-  /** Where the yarn of a panel stands once it is cast on; laid from low to high that is the highest pin (craft 1.5). */
+  /** Where the yarn of a panel stands once it is cast on; laid from low to high that is the highest pin (craft 1.6). */
   panelStart: z.enum(['high', 'low']).default('high').meta({ title: 'Yarn of a panel begins at' }),
   /** Begin from a strip of knitting with open loops that is kept and used again. */
   wasteStrip: z.boolean().default(false).meta({ title: 'Begin from a reusable strip' }),

@@ -13,7 +13,7 @@ const TAPE_SPREAD = 0.04;
 
 /**
  * Height of a course while it hangs on the pins, as wide as they stand apart: by the one law of stretch, or as a swatch was
- * measured there (craft 5.8).
+ * measured there (craft 5.5).
  *
  * @returns mm a row
  * @example hangingCourse(kit, machine48, mediumYarn, gauge).value // 3, that is 3.3 rows to a cm

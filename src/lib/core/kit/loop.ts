@@ -53,7 +53,7 @@ export const NET_BELOW = 7;
 export const STRUGGLE_ABOVE = 10;
 
 /**
- * Share of its rest height below which a course is not flattened: beyond that the yarn itself gives (craft 5.6; our own model
+ * Share of its rest height below which a course is not flattened: beyond that the yarn itself gives (craft 5.8; our own model
  * on Peirce's trade-off, fitted to practice).
  */
 export const FLATTEST = 0.6;

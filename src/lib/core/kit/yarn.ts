@@ -50,7 +50,7 @@ export const strandTex = (yarn: Pick<Yarn, 'label'>): number => texOfLabel(yarn.
  */
 export const heldTex = (yarn: Pick<Yarn, 'label' | 'strands'>): number => strandTex(yarn) * yarn.strands;
 
-/** The same article in perhaps another colour: all its colours knit alike (craft 5.10). */
+/** The same article in perhaps another colour: all its colours knit alike (craft 5.7). */
 export const sameArticle = (a: Yarn, b: Yarn): boolean =>
   a.name.toLowerCase() === b.name.toLowerCase() &&
   a.weightClass === b.weightClass &&

@@ -28,7 +28,7 @@ describe('reach (craft 1)', () => {
 describe('parity', () => {
   it('even rows end where they began, odd ones at the other edge', () => {
     const ends = (n: number) => run([cast, rows(n), off]).fabric.pieces[0]!.trace[1]!.carriage;
-    expect([ends(2), ends(3), ends(40), ends(41)]).toEqual([29, 10, 29, 10]); // laid from low to high, the yarn begins at the high edge (craft 1.5)
+    expect([ends(2), ends(3), ends(40), ends(41)]).toEqual([29, 10, 29, 10]); // laid from low to high, the yarn begins at the high edge (craft 1.6)
   });
 
   it('every row says where the yarn stands, and shaping does not break the count', () => {

@@ -3,7 +3,7 @@ import { type PieceFabric, PURPOSES } from './fabric';
 const WORK = PURPOSES.indexOf('work');
 const SEPARATOR = PURPOSES.indexOf('separator');
 
-/** A row as hands count it: the work from its first row, waste by itself (craft 1.6). */
+/** A row as hands count it: the work from its first row, waste by itself (craft 1.7). */
 export interface Counted {
   readonly of: 'work' | 'waste' | 'separator';
   /** From 1, in the work of the piece or in this end's waste. */

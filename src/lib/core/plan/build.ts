@@ -14,7 +14,7 @@ export const JOIN_TAIL_MM = 200;
 /** A drawstring takes 1.5 to 2 turns of the ring; the longer one can be drawn without a fight. */
 export const DRAWSTRING_TURNS = 2;
 
-/** Where the yarn of a panel stands once it is cast on from low to high (craft 1.5). */
+/** Where the yarn of a panel stands once it is cast on from low to high (craft 1.6). */
 export const CAST_ON_ENDS: Side = 'high';
 
 /** The other edge. */
@@ -88,7 +88,7 @@ export const chainOff = (yarn: string, edgeMm: number): HangOff => ({
 
 /**
  * Sets the counter to zero before each section, once where the work begins, or never, as the knitter's school has it (craft
- * 1.6). On a machine with no counter there is nothing to set.
+ * 1.7). On a machine with no counter there is nothing to set.
  */
 export function withCounter(
   operations: readonly Operation[],

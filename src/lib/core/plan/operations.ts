@@ -14,7 +14,7 @@ export interface CastOn {
   readonly tailMm: number;
   /** Only these pins of the piece; all of them when absent. */
   readonly pins?: { readonly from: number; readonly to: number };
-  /** Edge of a panel at which the yarn stands then; laid from low to high, the high one, when absent (craft 1.5). */
+  /** Edge of a panel at which the yarn stands then; laid from low to high, the high one, when absent (craft 1.6). */
   readonly yarnAt?: Side;
 }
 

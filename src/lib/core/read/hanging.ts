@@ -13,7 +13,7 @@ function coursesOf(run: Executed, p: number): (yarn: number) => Figure {
   };
 }
 
-/** Length of hanging rows for those who stop by tape: of any rows of a piece, from 1, both included (craft 5.8). */
+/** Length of hanging rows for those who stop by tape: of any rows of a piece, from 1, both included (craft 5.5). */
 export function hangingOf(run: Executed, p: number): (yarn: number, rows: number) => number {
   const course = coursesOf(run, p);
   return (yarn, rows) => rows * course(yarn).value;

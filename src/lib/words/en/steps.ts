@@ -7,7 +7,7 @@ const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
   3: ['smallest', 'middle', 'largest']
 };
 
-/** What a yarn's behaviour asks of the hand that holds it (craft 5.5). */
+/** What a yarn's behaviour asks of the hand that holds it (craft 5.9). */
 const TENSION = {
   much: ' It stretches: a little more tension, the yarn between two fingers.',
   some: '',

@@ -37,12 +37,12 @@ export interface Ring {
   readonly girthMm: number;
   /** What an end that is drawn shut takes off a height measured lying flat, mm. */
   readonly crownMm: number;
-  /** Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft 5.5). */
+  /** Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft 5.9). */
   readonly fewer: number;
   readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number; readonly flattest: number }; // prettier-ignore
 }
 
-/** The middle of 3 to 5 % fewer rows (craft 5.5, common practice, no source). */
+/** The middle of 3 to 5 % fewer rows (craft 5.9, common practice, no source). */
 const STRETCHY_ROWS = 0.96;
 
 /** A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12). */

@@ -13,7 +13,9 @@ function drawn(run: Executed, p: number, x: number, y: number) {
   const { units } = run.kit.habits;
   const lay = layPanel(run, p);
   const piece = run.fabric.pieces[p]!;
-  const move = ([px, py]: readonly [number, number]) => [px + x, py + y] as const;
+  // Seen from the finished knit side the low pins are the right edge (craft 1.1); as it hung it was seen from behind.
+  const flip = (px: number): number => lay.widthMm - px;
+  const move = ([px, py]: readonly [number, number]) => [flip(px) + x, py + y] as const;
   const shapes: SketchShape[] = lay.shapes.map((shape) => ({ ...shape, points: shape.points.map(move) }));
   const size = run.plan.pieces[p]!;
   const { wales } = mainGauge(run, p);
@@ -27,9 +29,9 @@ function drawn(run: Executed, p: number, x: number, y: number) {
   const atTop = off && off.occupied > 0 ? off.occupied + columns : stitches(last);
   const name = size.copies > 1 ? `${size.copies} x ${size.label}` : size.label;
   const labels: SketchLabel[] = [
-    { at: [x + middle(first), y + lay.heightMm], shift: [0, 1.2], text: wide(stitches(first)), anchor: 'middle' },
-    { at: [x + middle(first), y + lay.heightMm], shift: [0, 2.5], text: name, anchor: 'middle' },
-    { at: [x + middle(last), y], shift: [0, -0.5], text: wide(atTop), anchor: 'middle' }
+    { at: [x + flip(middle(first)), y + lay.heightMm], shift: [0, 1.2], text: wide(stitches(first)), anchor: 'middle' },
+    { at: [x + flip(middle(first)), y + lay.heightMm], shift: [0, 2.5], text: name, anchor: 'middle' },
+    { at: [x + flip(middle(last)), y], shift: [0, -0.5], text: wide(atTop), anchor: 'middle' }
   ];
   const lines: SketchLine[] = [];
   /** Height and rows of a stretch, beside the widest edge. */
@@ -47,7 +49,7 @@ function drawn(run: Executed, p: number, x: number, y: number) {
   if (cut <= last) {
     const at = y + lay.yAt(cut - first + 1);
     lines.push({
-      points: [[x + lay.xAt(piece.low[cut - 1]!), at], [x + lay.xAt(piece.high[cut - 1]! + 1), at]], // prettier-ignore
+      points: [[x + flip(lay.xAt(piece.low[cut - 1]!)), at], [x + flip(lay.xAt(piece.high[cut - 1]! + 1)), at]], // prettier-ignore
       yarn: null,
       thickMm: 0,
       dashed: true,
@@ -56,10 +58,10 @@ function drawn(run: Executed, p: number, x: number, y: number) {
     // What goes at once, beside the step it makes.
     const gone = { low: piece.low[cut]! - piece.low[cut - 1]!, high: piece.high[cut - 1]! - piece.high[cut]! };
     if (gone.low > 1) {
-      labels.push({ at: [x + lay.xAt(piece.low[cut - 1]!), at], shift: [-0.3, 0.3], text: `${gone.low} st`, anchor: 'end' }); // prettier-ignore
+      labels.push({ at: [x + flip(lay.xAt(piece.low[cut - 1]!)), at], shift: [0.3, 0.3], text: `${gone.low} st`, anchor: 'start' }); // prettier-ignore
     }
     if (gone.high > 1) {
-      labels.push({ at: [x + lay.xAt(piece.high[cut - 1]! + 1), at], shift: [0.3, 0.3], text: `${gone.high} st`, anchor: 'start' }); // prettier-ignore
+      labels.push({ at: [x + flip(lay.xAt(piece.high[cut - 1]! + 1)), at], shift: [-0.3, 0.3], text: `${gone.high} st`, anchor: 'end' }); // prettier-ignore
     }
     upright(first, cut - 1);
     upright(cut, last);
@@ -117,7 +119,10 @@ export const panelsForm: WornForm<PanelsWorn> = {
       y += tall + APART_MM;
     }
     return {
-      label: `The schematic: ${run.plan.pieces.map((piece) => piece.label.toLowerCase()).join(', ')}, to one scale`,
+      label: `The schematic: ${worn.rows
+        .flat()
+        .map((p) => run.plan.pieces[p]!.label.toLowerCase())
+        .join(', ')}, to one scale`,
       shapes,
       lines,
       labels,

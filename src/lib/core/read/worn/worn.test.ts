@@ -79,6 +79,16 @@ describe('single hat with a doubled brim', () => {
   });
 });
 
+describe('panels as they lie, the knit side up', () => {
+  it('the low pins are the right edge: the armhole of the right back lies at the right, as worn', () => {
+    const sketch = finishedSketch(made('waistcoat'))!;
+    // What is held at once stands beside its armhole: left back, right back, right front, left front from left to right.
+    const held = sketch.labels.filter((label) => /^\d+ st$/.test(label.text));
+    expect(held.map((label) => label.anchor)).toEqual(['end', 'start', 'end', 'start']);
+    expect(held.map((label) => label.at[0])).toEqual(held.map((label) => label.at[0]).toSorted((a, b) => a - b));
+  });
+});
+
 describe('over limbs and bottles', () => {
   it('a hand of 20 cm stretches 22 pins by 23 %', () => {
     const result = made('warmers', { limb: 'wrist', handMm: 200 }, small);

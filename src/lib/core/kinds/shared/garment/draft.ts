@@ -85,7 +85,9 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
   const drafted = wished ? draftSleeves(g, wished, at, armholeMm(g)) : null;
   const sleeves = drafted && { at, drafted };
   const pieces = drafted ? [...body.pieces, drafted.piece] : body.pieces;
-  const flat = Array.from({ length: body.leftFront + 1 }, (_, i) => i);
+  // As they are looked at from outside: the left back beside the right one, the right front beside the left one.
+  const backs = Array.from({ length: body.rightFront }, (_, i) => body.rightFront - 1 - i);
+  const flat = [...backs, body.rightFront, body.leftFront];
   return {
     plan: {
       title: brief.name,
