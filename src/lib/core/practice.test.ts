@@ -77,6 +77,22 @@ describe('halves of a waistcoat: waste rows and the armhole', () => {
   });
 });
 
+describe('a panel that begins elsewhere', () => {
+  it.each([
+    ['habit', 'high', 'high'],
+    ['habit', 'low', 'low'],
+    ['high', 'low', 'high'],
+    ['low', 'high', 'low']
+  ] as const)('asked %s, habit %s: the yarn begins at the %s edge', (yarnAt, panelStart, edge) => {
+    for (const kind of ['panel', 'pennant', 'blanket', 'panel-tube', 'wide-panel', 'waistcoat']) {
+      const result = made(kind, { yarnAt }, sampleKit({ habits: { panelStart } }));
+      expect(result.refusals).toEqual([]);
+      const { carriage, low, high } = result.fabric.pieces[0]!.trace.find((t) => t.occupied > 0)!;
+      expect(carriage, kind).toBe(edge === 'low' ? low : high);
+    }
+  });
+});
+
 describe('rows of a lined hat', () => {
   it.each([
     [48, 560, 0, 100, 105],

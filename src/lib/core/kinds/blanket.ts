@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type Act, castOn, chainOff, lengthOption, shapedRows, sectionsOption, choiceOption, countOption, type Piece, type RunRef } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';
 import { flatThing, joinOption, joinsTied, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -30,6 +30,7 @@ export const BlanketOptions = z.object({
     start: 1
   }),
   mode: panelMode,
+  yarnAt: startOption,
   sections: sectionsOption({ title: 'Stripes of every block', group: 'Yarn and colour' }),
   joinBy: joinOption
 });
@@ -54,7 +55,7 @@ export const blanket: Kind<typeof BlanketOptions> = {
   draft: (kit, brief, o) => {
     const stripes = o.sections.length > 0 ? o.sections : [{ yarn: firstYarns(kit).main, rows: 20 }];
     const yarn = stripes[0]!.yarn;
-    const ring = ringOn(kit, brief, yarn);
+    const ring = startingAt(ringOn(kit, brief, yarn), o);
     const most = usable(ring.machine, o.mode);
     const all = Math.max(2, Math.round((o.widthMm / 10) * ring.gauge.wales.value));
     // Every seam takes a stitch from both its edges.

@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { type Act, castOn, chainOff, choiceOption, lengthOption, type Piece, shapedRows, yarnOption } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable } from './shared/panel';
+import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';
 import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -20,6 +20,7 @@ export const PanelTubeOptions = z.object({
   girthMm: lengthOption({ title: 'Girth of the tube', group: WHAT, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240 }), // prettier-ignore
   lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 300 }),
   mode: panelMode,
+  yarnAt: startOption,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });
 
@@ -33,7 +34,7 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
   options: PanelTubeOptions,
   start: (kit) => PanelTubeOptions.parse({ yarn: firstYarns(kit).main }),
   draft: (kit, brief, o) => {
-    const ring = ringOn(kit, brief, o.yarn);
+    const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const most = Math.max(3, usable(ring.machine, o.mode));
     const all = Math.max(2, Math.round((o.girthMm / 10) * ring.gauge.wales.value));
     const parts = Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));

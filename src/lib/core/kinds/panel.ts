@@ -14,7 +14,7 @@ import {
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, stitchesFor } from './shared/panel';
+import { panelMode, panelPiece, pinsFor, stitchesFor, startingAt, startOption } from './shared/panel';
 import { crochetEnd, promised, weave } from './shared/hands';
 import { ENDS, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -57,6 +57,7 @@ export const PanelOptions = z.object({
     when: { key: 'method', is: ['held'] }
   }),
   mode: panelMode,
+  yarnAt: startOption,
   castOn: choiceOption({
     title: 'Cast-on',
     group: ENDS,
@@ -89,7 +90,7 @@ export const panel: Kind<typeof PanelOptions> = {
   options: PanelOptions,
   start: (kit) => PanelOptions.parse({ yarn: firstYarns(kit).main, waste: 'few' }),
   draft: (kit, brief, o): Draft => {
-    const ring = ringOn(kit, brief, o.yarn);
+    const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const { asked, given } = stitchesFor(ring, o.widthMm, o.mode);
     const rows = rowsFor(ring, o.lengthMm);
     const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);

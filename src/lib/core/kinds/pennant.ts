@@ -1,7 +1,7 @@
 import { z } from 'zod';
 import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece } from './shared/panel';
+import { panelMode, panelPiece, startingAt, startOption } from './shared/panel';
 import { pennantShape } from './shared/pennant';
 import { flatThing, weave } from './shared/hands';
 import { WHAT } from './shared/options';
@@ -13,6 +13,7 @@ export const PennantOptions = z.object({
   heightMm: lengthOption({ title: 'Height', group: WHAT, min: 30, max: 800, start: 150 }),
   copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 1 }),
   mode: panelMode,
+  yarnAt: startOption,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
 });
 
@@ -26,7 +27,7 @@ export const pennant: Kind<typeof PennantOptions> = {
   options: PennantOptions,
   start: (kit) => PennantOptions.parse({ yarn: firstYarns(kit).main }),
   draft: (kit, brief, o) => {
-    const ring = ringOn(kit, brief, o.yarn);
+    const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const shape = pennantShape(ring, o.widthMm, o.heightMm, o.mode);
     return {
       plan: {

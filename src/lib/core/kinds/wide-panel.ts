@@ -13,7 +13,7 @@ import {
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, usable } from './shared/panel';
+import { panelMode, panelPiece, pinsFor, usable, startingAt, startOption } from './shared/panel';
 import { promised, weave } from './shared/hands';
 import { WHAT } from './shared/options';
 import { firstYarns, furthest } from './shared/pick';
@@ -27,6 +27,7 @@ export const WidePanelOptions = z.object({
   columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
   thicknessMm: lengthOption({ title: 'Thickness of the card', group: WHAT, min: 0, max: 20, start: 2 }),
   mode: panelMode,
+  yarnAt: startOption,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
   ...wasteIfWished
 });
@@ -48,7 +49,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
     return WidePanelOptions.parse({ yarn: firstYarns(kit).main, pins, ...(isLarge(machine) ? {} : { lengthMm: 200 }) });
   },
   draft: (kit, brief, o) => {
-    const ring = ringOn(kit, brief, o.yarn);
+    const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
     const wide = widened(given, o.every, o.columns, kit.edition === 1);
     const pins = pinsFor(ring.machine, o.mode, given);

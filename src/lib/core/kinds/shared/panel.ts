@@ -17,6 +17,21 @@ export const panelMode = choiceOption({
 });
 export type PanelMode = 'panel' | 'tube-as-panel';
 
+/** Where the yarn stands once a panel is cast on, where a rag or this piece begins elsewhere (craft 1.6). */
+export const startOption = choiceOption({
+  title: 'Yarn begins at',
+  group: 'Machines',
+  choices: [
+    { value: 'habit', label: 'As you always do', help: 'By your habit, set on the Machines page.' },
+    { value: 'high', label: 'The high pins', help: 'Cast on from low to high.' },
+    { value: 'low', label: 'The low pins', help: 'A strip or a cast-on laid the other way.' }
+  ]
+});
+
+/** The ring with the yarn begun where this piece has it. */
+export const startingAt = (ring: Ring, o: { readonly yarnAt: 'habit' | 'high' | 'low' }): Ring =>
+  o.yarnAt === 'habit' ? ring : { ...ring, starts: o.yarnAt };
+
 /** Stitches a panel can have on a ring: all but those PANEL mode loses, or all but the two at the marker. */
 export const usable = (machine: Machine, mode: PanelMode): number =>
   mode === 'panel' ? machine.pins - machine.reach.start - machine.reach.end : machine.pins - 2;

@@ -1,6 +1,6 @@
 import { type Kit, yarnOf } from '../../../kit';
 import { type Brief, castOn, type Operation, type Piece, type Side, wasteRows } from '../../../plan';
-import { panelPiece, pinsFor, SEAM_STITCH } from '../panel';
+import { panelPiece, pinsFor, SEAM_STITCH, startingAt } from '../panel';
 import { furthest } from '../pick';
 import { begun, even, type Ring, ringOn } from '../tube';
 import { type Counts, countsOf, SHOULDER_GROUPS } from './counts';
@@ -29,7 +29,7 @@ export interface Ground {
 
 /** Lays the ground of a garment. */
 export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
-  const ring = ringOn(kit, brief, o.yarn);
+  const ring = startingAt(ringOn(kit, brief, o.yarn), o);
   const c = countsOf(o, ring);
   const { courses, wales } = ring.gauge;
   const wasteYarn = furthest(kit, [yarnOf(kit, o.yarn)]);

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
-import { panelMode } from '../panel';
+import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
 import { countedOption, sizeByOption, wearerOption, WHO } from '../options';
 
@@ -83,6 +83,7 @@ export const garmentOptions = {
     when: { key: 'armholes', is: ['cut-in'] }
   }),
   mode: panelMode,
+  yarnAt: startOption,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
   bandYarn: yarnOrNoneOption({ title: 'Front bands and hems', group: 'Yarn and colour', empty: 'The same' }),
   wasteWay: wasteWayOption
