@@ -123,7 +123,7 @@ export function readProjectFile(text: string): ReadFile {
   const parsed = ProjectFile.safeParse(value);
   if (!parsed.success) return no(...faultsOf(parsed.error, value).slice(0, MOST_REASONS).map(wordFault));
   // Files of before do not name an edition; what was begun then is planned as it was.
-  const file = namesEdition(value) || !parsed.data.actions.some((a) => a.do === 'row') ? parsed.data : { ...parsed.data, kit: { ...parsed.data.kit, edition: 1 as const } }; // prettier-ignore
+  const file = namesEdition(value) || !parsed.data.actions.some((a) => a.do === 'row' || a.do === 'jump') ? parsed.data : { ...parsed.data, kit: { ...parsed.data.kit, edition: 1 as const } }; // prettier-ignore
   const planned = tryPlan(file.kit, file.brief);
   if (!planned.ok) return no(...planned.faults.slice(0, MOST_REASONS).map(wordFault));
   return { ok: true, file, result: planned.value };

@@ -238,7 +238,7 @@
         <h2 class="text-xl font-semibold">Measure a swatch</h2>
         <ol class="mt-2 list-decimal space-y-0.5 pl-5 text-sm">
           <li>Knit 60 rows or more in TUBE, the first twelve slowly.</li>
-          <li>Take it off. On the machine it is stretched wide: never measure it there.</li>
+          <li>Take it off. On the machine it is stretched wide: its gauge is never taken there.</li>
           <li>Tug it lengthwise twice, across once.</li>
           <li>Let it rest an hour; soft yarn overnight, on a form.</li>
           <li>Lay it flat, do not press. Measure in the middle, away from the ends.</li>

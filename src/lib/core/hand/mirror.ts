@@ -1,7 +1,5 @@
-import type { Act, Piece, Side } from '../plan';
+import { type Act, otherSide, type Piece } from '../plan';
 import { type Mirror, ruleOf } from './acts';
-
-const otherSide = (side: Side): Side => (side === 'low' ? 'high' : 'low');
 
 /** The mirror of some pieces; what lies on others stays as it is. */
 export function mirrorOver(pieces: readonly Pick<Piece, 'from' | 'to'>[], turned: ReadonlySet<number>): Mirror {

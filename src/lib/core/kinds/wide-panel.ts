@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isLarge, machineOf } from '../kit';
+import { isLarge, machineOf, rulesOf } from '../kit';
 import {
   type Act,
   cardMm,
@@ -51,7 +51,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
   draft: (kit, brief, o) => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
-    const wide = widened(given, o.every, o.columns, kit.edition === 1);
+    const wide = widened(given, o.every, o.columns, rulesOf(kit).floatsNearEdge);
     const pins = pinsFor(ring.machine, o.mode, given);
     const rows = rowsFor(ring, o.lengthMm);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;

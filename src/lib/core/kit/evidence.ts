@@ -6,7 +6,8 @@ import type { Machine } from './machine';
 import { combined } from './normal';
 import type { Observation } from './observation';
 import { measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
-import { sameArticle, type Yarn, yarnName } from './yarn';
+import { speaksFor } from './edition';
+import { type Yarn, yarnName } from './yarn';
 
 /** How alike the conditions of a measurement are to those asked about. */
 export type Nearness = 'same' | 'other-hole' | 'other-yarn';
@@ -138,12 +139,7 @@ export function evidenceFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number
       );
     return others.get(id);
   };
-  // Any colour of an article speaks for it; pieces that were begun before that was known keep their gauge.
-  const isOwn = (id: string): boolean => {
-    if (id === yarn.id || kit.edition === 1) return id === yarn.id;
-    const known = other(id);
-    return known !== undefined && sameArticle(known, yarn);
-  };
+  const isOwn = speaksFor(kit, yarn, other);
   /** Evidence of one article is one group, whichever its colour. */
   const groupOf = (id: string): string => (isOwn(id) ? yarn.id : id);
   const nearnessOf = (e: { machineId: string; yarnId: string; strands: number; hole: number }): Nearness | null => {

@@ -1,11 +1,12 @@
 import type { Basis, Figure } from '../quantity';
 import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
+import { speaksFor } from './edition';
 import type { Kit } from './kit';
 import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
 import { combined, NINE_TENTHS } from './normal';
-import { heldTex, sameArticle, type Yarn, yarnName } from './yarn';
+import { heldTex, type Yarn, yarnName } from './yarn';
 
 /** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
 export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
@@ -160,11 +161,7 @@ export function learnedGauge(
 
 /** The state sizes are meant in: that of the newest own swatch, else rested. */
 function stateFor(kit: Kit, machine: Machine, yarn: Yarn): FabricState {
-  const own = (id: string): boolean => {
-    if (id === yarn.id || kit.edition === 1) return id === yarn.id;
-    const known = kit.yarns.find((y) => y.id === id);
-    return known !== undefined && sameArticle(known, yarn);
-  };
+  const own = speaksFor(kit, yarn, (id) => kit.yarns.find((y) => y.id === id));
   let newest: { on: string; state: FabricState } | undefined;
   for (const s of kit.swatches) {
     if (s.setAside || s.machineId !== machine.id || s.strands !== yarn.strands || !own(s.yarnId)) continue;

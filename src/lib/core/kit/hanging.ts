@@ -1,6 +1,7 @@
 import { about, type Figure } from '../quantity';
 import { type Gauge } from './gauge';
-import { flattestOf, type Kit } from './kit';
+import { rulesOf, speaksFor } from './edition';
+import type { Kit } from './kit';
 import { courseWhenStretched } from './loop';
 import { type Machine, ringMm } from './machine';
 import type { Yarn } from './yarn';
@@ -19,8 +20,9 @@ const TAPE_SPREAD = 0.04;
  * @example hangingCourse(kit, machine48, mediumYarn, gauge).value // 3, that is 3.3 rows to a cm
  */
 export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gauge): Figure {
+  const own = speaksFor(kit, yarn, (id) => kit.yarns.find((y) => y.id === id));
   const hung = kit.swatches.flatMap((s) =>
-    s.machineId === machine.id && s.yarnId === yarn.id && s.strands === yarn.strands && !s.setAside && s.hangCmTo20Rows
+    s.hangCmTo20Rows && s.machineId === machine.id && s.strands === yarn.strands && !s.setAside && own(s.yarnId)
       ? [s.hangCmTo20Rows]
       : []
   );
@@ -29,6 +31,6 @@ export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gau
     return about(mm, TAPE_SPREAD, 'mm', 'measured', `20 rows measured ${Math.round(mm * 20) / 10} cm as they hung`);
   }
   const apart = ringMm(machine) / machine.pins;
-  const mm = courseWhenStretched(10 / gauge.courses.value, 10 / gauge.wales.value, apart, flattestOf(kit));
+  const mm = courseWhenStretched(10 / gauge.courses.value, 10 / gauge.wales.value, apart, rulesOf(kit).flattest);
   return about(mm, LAW_SPREAD, 'mm', 'default', `stitches pulled ${Math.round(apart * 10) / 10} mm wide by the pins are ${Math.round(mm * 10) / 10} mm high; no swatch was measured as it hung`); // prettier-ignore
 }

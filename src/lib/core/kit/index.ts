@@ -3,7 +3,8 @@ export { evidenceFor, gaugeOfSwatch, inState, PIECE_SD, type Evidence, type Near
 export { gaugeFor, learnedGauge, PRACTICE, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';
-export { EDITION, flattestOf, Kit, machineOf, yarnOf } from './kit';
+export { rulesOf } from './edition';
+export { EDITION, Kit, machineOf, yarnOf } from './kit';
 export { learn, movesOf, type Estimate, type Move, type Prior } from './learn';
 export {
   courseWhenStretched,

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import { Habits } from './habits';
-import { FIRST_FLATTEST, FLATTEST } from './loop';
 import { Machine } from './machine';
 import { Observation } from './observation';
 import { Swatch } from './swatch';
@@ -8,9 +7,6 @@ import { Yarn } from './yarn';
 
 /** Edition of the craft that new plans follow. */
 export const EDITION = 2;
-
-/** How flat a course is drawn at most, by the edition a plan follows. */
-export const flattestOf = (kit: Pick<Kit, 'edition'>): number => (kit.edition === 1 ? FIRST_FLATTEST : FLATTEST);
 
 /** Everything a knitter owns and knows that a plan is worked out from. */
 export const Kit = z.object({

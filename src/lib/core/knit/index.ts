@@ -15,6 +15,6 @@ export {
   workRows,
   workSpan
 } from './executed';
-export { type Counted, countedRow, workDone, workOf } from './work-row';
+export { type Counted, countedRow, workOf } from './work-row';
 export { lengthMmOf, lengthOfRows } from './length';
 export { MACHINE_CODES, type MachineCode, type MachineFacts, type MachineNo } from './refusal';

@@ -32,9 +32,3 @@ export function countedRow(piece: PieceFabric, row: number): Counted {
   const of = piece.purpose[row - 1] === SEPARATOR ? 'separator' : 'waste';
   return own < 1 ? { of, row, total: before } : { of, row: own - rows, total: piece.rows - before - rows };
 }
-
-/** Rows of the work that are done after so many true rows of a piece. @example workDone(piece, 6) // 1 */
-export function workDone(piece: PieceFabric, rows: number): number {
-  const work = workOf(piece);
-  return Math.max(0, Math.min(work.rows, rows - work.before));
-}

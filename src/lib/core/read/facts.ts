@@ -1,5 +1,5 @@
 import { machineOf, ringMm } from '../kit';
-import { type Executed, workOf } from '../knit';
+import { type Executed, type Trace, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 
@@ -24,7 +24,7 @@ export interface StepFacts {
     readonly stretch: 'little' | 'some' | 'much';
   };
   /** `yarnPin`: where the yarn of a panel stands then; null for a tube. */
-  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly yarnPin: number | null }; // prettier-ignore
+  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly yarnPin: number | null; readonly farPin: number | null }; // prettier-ignore
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
   /** In which row of the work which earlier one is lifted. */
@@ -34,7 +34,7 @@ export interface StepFacts {
   readonly increase: { readonly pin: number; readonly next: number };
   readonly hold: { readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
   readonly newEnd: { readonly pin: number; readonly tailMm: number };
-  readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null };
+  readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null; readonly castOn: boolean }; // prettier-ignore
   readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number; readonly halves: boolean }; // prettier-ignore
 }
 
@@ -65,6 +65,11 @@ export interface JoinedFacts {
 export type What =
   | { readonly [K in keyof StepFacts]: { readonly say: K; readonly facts: StepFacts[K] } }[keyof StepFacts]
   | { readonly say: 'act'; readonly did: Did };
+
+/** Where the yarn of a panel stands once it is cast on, and the pin the first row runs to; a tube has neither. */
+function standsAt(piece: Piece, { carriage, low, high }: Trace): { yarnPin: number | null; farPin: number | null } {
+  return piece.mode === 'tube' ? { yarnPin: null, farPin: null } : { yarnPin: carriage, farPin: low + high - carriage };
+}
 
 /** Rows of an operation as hands count them. */
 function spanOf(run: Executed, p: number, op: Operation & { op: 'knit' }, from: number): { from: number; to: number } {
@@ -102,7 +107,7 @@ export function factsOf(
   const { trace } = run.fabric.pieces[p]!;
   switch (op.op) {
     case 'castOn':
-      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to, yarnPin: piece.mode === 'tube' ? null : trace[index]!.carriage } }; // prettier-ignore
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
@@ -133,7 +138,10 @@ export function factsOf(
     case 'newEnd':
       return { say: 'newEnd', facts: { pin: edge(op.side), tailMm: op.tailMm } };
     case 'float':
-      return { say: 'float', facts: { after: op.after, columns: op.columns, cardMm: op.cardMm ?? null } };
+      return {
+        say: 'float',
+        facts: { after: op.after, columns: op.columns, cardMm: op.cardMm ?? null, castOn: trace[index]!.occupied === 0 }
+      };
     case 'hangOff': {
       const turns = op.threadMm / ringMm(machineOf(run.kit, piece.machineId));
       const panel = piece.mode !== 'tube';

@@ -39,7 +39,7 @@ export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore
 export { PANEL_ROWS_PER_MINUTE, readSteps, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
-export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, trackOf, workCount, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
+export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, rowsAt, trackOf, workCount, workIn, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
 export { finishedSketch, type NamedFigure } from './worn';
 export { foldHat, type FoldedHat } from './worn/fold-hat';
 export { hatOf, type WornSize } from './worn/lined-hat';

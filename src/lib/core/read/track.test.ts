@@ -112,6 +112,15 @@ describe('the crank track', () => {
     expect(cuesAhead(whole, 5).map((cue) => cue.kind)).toContain('loose');
   });
 
+  it('a brim of another colour is changed before the lifting begins, which is a row of the new yarn', () => {
+    const whole = trackOf(made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 25, waste: 'few', yarn: 'red', brimYarn: 'blue' })); // prettier-ignore
+    const at = (ticks: number) => nextAt(whole, { rows: 45, ticks });
+    expect(at(0)).toMatchObject({ do: 'confirm', join: true, step: { yarnId: 'red' } });
+    expect([at(1), at(47), at(48)]).toMatchObject([{ do: 'lift', pin: 1, step: { yarnId: 'red' } }, { pin: 47 }, { pin: 48 }]); // prettier-ignore
+    // Only one thing is asked for before the row: nothing is passed over.
+    expect(nextAt(whole, { rows: 46, ticks: 0 })).toMatchObject({ do: 'row', counted: { row: 42 } });
+  });
+
   it('has nothing to crank where nothing is knitted', () => {
     const nothing = trackOf(made('pompom'));
     expect(nothing).toEqual({ legs: [], rows: 0, workRows: 0 });

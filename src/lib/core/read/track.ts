@@ -175,15 +175,17 @@ function rowAfter(track: Track, rows: number): RowNext | undefined {
 export function nextAt(track: Track, position: Position): Next {
   const row = rowAfter(track, position.rows);
   let { ticks } = position;
+  let lift: Step | null = null;
   for (const waits of confirmsAt(track, position.rows)) {
-    const { what } = waits.step;
-    if (row && !waits.join && what.say === 'rehang') {
-      // One tick for every pin; the last one is the row itself.
-      const of = what.facts.pins;
-      return { do: 'lift', ...row, lift: waits.step, pin: Math.min(ticks, of - 1) + 1, of };
-    }
-    if (ticks === 0) return { do: 'confirm', ...waits };
-    ticks -= 1;
+    // A lifting is the row itself: whatever else waits, a new yarn too, comes before it.
+    if (row && !waits.join && waits.step.what.say === 'rehang') lift = waits.step;
+    else if (ticks === 0) return { do: 'confirm', ...waits };
+    else ticks -= 1;
+  }
+  if (row && lift?.what.say === 'rehang') {
+    // One tick for every pin; with the last one the row is done.
+    const of = lift.what.facts.pins;
+    return { do: 'lift', ...row, lift, pin: Math.min(ticks, of - 1) + 1, of };
   }
   return row ? { do: 'row', ...row } : { do: 'done' };
 }
@@ -204,13 +206,20 @@ export function hangsOn(planned: Planned, rows: number): string | null {
   return leg ? (planned.plan.pieces[leg.piece]?.machineId ?? null) : null;
 }
 
+/** Rows of the work of one leg that are done after so many rows in all. */
+export const workIn = (leg: Leg, rows: number): number =>
+  Math.max(0, Math.min(leg.workRows, rows - leg.offset - leg.before));
+
+/** Rows in all at which so many rows of the work of a leg are done; at none, its waste is to be knitted still. */
+export const rowsAt = (leg: Leg, work: number): number => leg.offset + (work > 0 ? leg.before + work : 0);
+
 /**
  * Rows of the work that are done, of all pieces, after so many rows in all.
  *
  * @example workCount(track, 6) // 1, after five rows of waste
  */
 export const workCount = (track: Track, rows: number): number =>
-  track.legs.reduce((sum, leg) => sum + Math.max(0, Math.min(leg.workRows, rows - leg.offset - leg.before)), 0);
+  track.legs.reduce((sum, leg) => sum + workIn(leg, rows), 0);
 
 /** How many rows ahead a cue is announced: enough to slow down, few enough to remember. */
 export const ANNOUNCE_ROWS = 5;

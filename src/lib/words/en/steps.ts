@@ -38,9 +38,9 @@ export const steps: Words['steps'] = {
     const count = f.to - f.from + 1;
     // A panel is cranked one stitch beyond its last pin, so that the yarn flicks under the bumper there.
     const flick =
-      f.yarnPin === null
+      f.yarnPin === null || f.farPin === null
         ? ''
-        : ` The yarn now stands at ${t.pin(f.yarnPin)}: crank one stitch past it until the yarn flicks under the bumper there; the first ${t.terms.row} runs back from ${t.pin(f.yarnPin)} to ${t.pin(f.from + f.to - f.yarnPin)}.`;
+        : ` The yarn now stands at ${t.pin(f.yarnPin)}: crank one stitch past it until the yarn flicks under the bumper there; the first ${t.terms.row} runs back from ${t.pin(f.yarnPin)} to ${t.pin(f.farPin)}.`;
     const begin = `lay the yarn in the guide and close the gate.${flick}`;
     switch (f.style) {
       case 'rag':
@@ -109,7 +109,7 @@ export const steps: Words['steps'] = {
   }),
   float: (f, t) => ({
     title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
-    detail: `${f.cardMm === null ? 'A card' : `A card ${t.len(f.cardMm)} wide`} stands on the ring behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}, in the cast-on and in every ${t.terms.row}: stop with the guide over it, push the ${t.pins} beside it down, take the yarn out, lay it round the card, back into the guide. Always the same pull.`
+    detail: `${f.cardMm === null ? 'A card' : `A card ${t.len(f.cardMm)} wide`} stands on the ring behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}, ${f.castOn ? 'in the cast-on and ' : ''}in every ${t.terms.row} of the work: stop with the guide over it, push the ${t.pins} beside it down, take the yarn out, lay it round the card, back into the guide. Always the same pull.`
   }),
   hangOff: (f, t) => {
     const thread = f.thread ? t.yarn(f.thread) : 'a thread';

@@ -1,12 +1,12 @@
 import { CROWN_SHARE } from '../../body';
 import {
-  flattestOf,
   type Gauge,
   gaugeFor,
   type Kit,
   type Machine,
   machineOf,
   ringMm,
+  rulesOf,
   usualHole,
   type Yarn,
   yarnOf
@@ -46,7 +46,7 @@ export interface Ring {
 const STRETCHY_ROWS = 0.96;
 
 /** A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12). */
-const startsAt = (kit: Kit): Side => (kit.edition === 1 ? 'low' : kit.habits.panelStart);
+const startsAt = (kit: Kit): Side => (rulesOf(kit).fromLow ? 'low' : kit.habits.panelStart);
 
 /** Sets a yarn up on a machine. The brief's tension hole counts for its own machine only. */
 export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief.machineId): Ring {
@@ -62,12 +62,17 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     hole,
     gauge,
     starts: startsAt(kit),
-    fewer: kit.edition !== 1 && yarn.behaviour.stretch === 'much' ? STRETCHY_ROWS : 1,
+    fewer: rulesOf(kit).stretchyFewer && yarn.behaviour.stretch === 'much' ? STRETCHY_ROWS : 1,
     turnMm: ringMm(machine),
     girthMm,
     flatMm: girthMm / 2,
-    crownMm: kit.edition === 1 ? 0 : CROWN_SHARE * girthMm,
-    knitted: { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value, flattest: flattestOf(kit) }
+    crownMm: rulesOf(kit).crownTakes ? CROWN_SHARE * girthMm : 0,
+    knitted: {
+      pins: machine.pins,
+      courses: gauge.courses.value,
+      wales: gauge.wales.value,
+      flattest: rulesOf(kit).flattest
+    }
   };
 }
 

@@ -1,5 +1,5 @@
 import { CROWN_SHARE, headFit } from '../../body';
-import { flattestOf } from '../../kit';
+import { rulesOf } from '../../kit';
 import type { BrimHatWorn } from '../../plan';
 import type { Figure } from '../../quantity';
 import { type Executed, mainGauge, rowRuns, workSpan } from '../../knit';
@@ -14,7 +14,7 @@ function fitOf(run: Executed, worn: BrimHatWorn) {
     pins: width,
     courses: gauge.courses.value,
     wales: gauge.wales.value,
-    flattest: flattestOf(run.kit)
+    flattest: rulesOf(run.kit).flattest
   });
 }
 
@@ -48,7 +48,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const { courses, wales } = mainGauge(run, 0);
     const share = fit.fullCourseMm * courses.value * 0.1;
     const height = scaled(size.lengthMm, share, 'single above a doubled brim, at the stretch of the brow');
-    const crown = run.kit.edition === 1 ? 0 : CROWN_SHARE * size.girthMm.value;
+    const crown = rulesOf(run.kit).crownTakes ? CROWN_SHARE * size.girthMm.value : 0;
     const less = (f: Figure, mm: number): Figure => ({ ...f, value: f.value - mm, low: f.low - mm, high: f.high - mm });
     const stretchAt = (w: number): number =>
       100 * headFit(worn.headMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;

@@ -1,5 +1,5 @@
 import { type HeadFit, headFit } from '../../body';
-import { diameterMm, flattestOf, heldTex } from '../../kit';
+import { diameterMm, rulesOf, heldTex } from '../../kit';
 import { type Executed, rowRuns, workSpan } from '../../knit';
 import { placeCode } from '../places';
 
@@ -42,7 +42,7 @@ export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
     pins: piece.width,
     courses: gauge.courses.value,
     wales: gauge.wales.value,
-    flattest: flattestOf(run.kit)
+    flattest: rulesOf(run.kit).flattest
   });
   const foldRow = Math.floor(span.count / 2);
   // A brim deeper than half a layer would cover more than the whole outside.

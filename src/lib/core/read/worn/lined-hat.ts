@@ -1,4 +1,5 @@
 import { CROWN_SHARE, headFit } from '../../body';
+import { rulesOf } from '../../kit';
 import type { Plan, Worn } from '../../plan';
 import type { Figure } from '../../quantity';
 import { type Executed, mainGauge } from '../../knit';
@@ -43,7 +44,7 @@ function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null
   const fit = (wales: number) =>
     headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
   // Lying flat, a crown drawn shut takes a tenth of the girth off; one closed straight across takes nothing.
-  const crown = worn.form === 'ear-hat' || run.kit.edition === 1 ? 0 : CROWN_SHARE * size.girthMm.value;
+  const crown = worn.form === 'ear-hat' || !rulesOf(run.kit).crownTakes ? 0 : CROWN_SHARE * size.girthMm.value;
   const half = (f: Figure, less: number, why: string): Figure => ({
     ...f,
     value: f.value / 2 - less - crown,

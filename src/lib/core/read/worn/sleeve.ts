@@ -1,5 +1,5 @@
 import { limbFit } from '../../body';
-import { flattestOf } from '../../kit';
+import { rulesOf } from '../../kit';
 import type { SleeveWorn } from '../../plan';
 import { about } from '../../quantity';
 import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
@@ -16,7 +16,7 @@ export function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
     pins: width,
     courses: courses.value,
     wales: wales.value,
-    flattest: flattestOf(run.kit)
+    flattest: rulesOf(run.kit).flattest
   });
 }
 

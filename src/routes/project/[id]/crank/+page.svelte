@@ -8,7 +8,7 @@
   import VolumeX from '@lucide/svelte/icons/volume-x';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
-  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, trackOf, workCount } from '$lib/core/read';
+  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, rowsAt, trackOf, workCount, workIn } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { chime } from '$lib/ui/crank/chime';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
@@ -40,7 +40,7 @@
   const done = $derived(workCount(track, rows));
   const leg = $derived(next.do === 'done' ? legAt(track, rows) : next.leg);
   const inPiece = $derived(leg ? Math.min(leg.rows, Math.max(0, rows - leg.offset)) : 0);
-  const inWork = $derived(leg ? Math.min(leg.workRows, Math.max(0, inPiece - leg.before)) : 0);
+  const inWork = $derived(leg ? workIn(leg, rows) : 0);
   const turning = $derived(next.do === 'row' || next.do === 'lift' ? next : null);
   const waste = $derived(turning && turning.counted.of !== 'work' ? turning.counted : null);
   const several = $derived(track.legs.length > 1);
@@ -289,7 +289,7 @@
     most={leg?.workRows ?? total}
     what={several ? legName : ''}
     onjump={(to) => {
-      at.crank({ do: 'jump', to: (leg?.offset ?? 0) + (to > 0 ? (leg?.before ?? 0) + to : 0) });
+      at.crank({ do: 'jump', to: leg ? rowsAt(leg, to) : to });
       jumping = false;
     }}
     onclose={() => (jumping = false)}

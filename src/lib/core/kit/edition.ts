@@ -1,0 +1,42 @@
+import type { Kit } from './kit';
+import { FIRST_FLATTEST, FLATTEST } from './loop';
+import { sameArticle, type Yarn } from './yarn';
+
+/**
+ * What the editions of the craft differ in (craft 12). A piece that was begun under the first one keeps its rows, its float
+ * groups and its gauge; everything else follows what is known now.
+ */
+export interface Rules {
+  /** How flat a course is drawn at most, as a share of its rest height. */
+  readonly flattest: number;
+  /** Panels are told from the low edge, whatever the habit. */
+  readonly fromLow: boolean;
+  /** A crown drawn shut takes some of the height lying flat. */
+  readonly crownTakes: boolean;
+  /** Stretchy yarn takes fewer rows. */
+  readonly stretchyFewer: boolean;
+  /** The last float group may lie nearer to the high edge than six pins. */
+  readonly floatsNearEdge: boolean;
+  /** Any colour of an article speaks for it. */
+  readonly coloursShare: boolean;
+}
+
+const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, coloursShare: false }; // prettier-ignore
+const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, coloursShare: true }; // prettier-ignore
+
+/** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
+export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => (kit.edition === 1 ? FIRST : NOW);
+
+/**
+ * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for many.
+ *
+ * @param find looks a yarn up by its id
+ */
+export function speaksFor(kit: Kit, yarn: Yarn, find: (id: string) => Yarn | undefined): (id: string) => boolean {
+  const { coloursShare } = rulesOf(kit);
+  return (id) => {
+    if (id === yarn.id || !coloursShare) return id === yarn.id;
+    const known = find(id);
+    return known !== undefined && sameArticle(known, yarn);
+  };
+}
