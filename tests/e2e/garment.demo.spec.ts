@@ -35,16 +35,22 @@ test('a waistcoat: drafted, a seam broken and mended, a panel cranked to the end
   await expect(face).toContainText('PANEL');
   const pins: [number, number][] = [];
   const asked: string[] = [];
+  let shaped = false;
   /** Looks at the crank once; whatever is shaped is shaped where the yarn stands, that is where the last row ended. */
   const step = async (text: string): Promise<void> => {
     if (await turn.isVisible()) {
       const [, from, to] = /pin (\d+) to pin (\d+)/.exec(await turn.innerText())!;
       pins.push([Number(from), Number(to)]);
+      // What was done a moment ago is not asked for again.
+      if (shaped) await expect(page.getByText(/^Now: (Take|Decrease)/)).toHaveCount(0);
+      shaped = false;
       return;
     }
     asked.push(text);
     const edge = /at the edge of pin (\d+)/.exec(text);
-    if (edge) expect(Number(edge[1]), text).toBe(pins.at(-1)![1]);
+    if (!edge) return;
+    expect(Number(edge[1]), text).toBe(pins.at(-1)![1]);
+    shaped = true;
   };
   for (let guard = 0; guard < 400; guard++) {
     const text = await face.innerText();
@@ -149,4 +155,24 @@ test('a pennant, shaped at both edges, the far one a row later, is cranked to it
     expect([pins[i]! - pins[i - 2]!, pins[i + 1]! - pins[i - 1]!].sort()).toEqual([-1, 1]);
   }
   await expect(page.getByText('Now: Decrease')).toHaveCount(0);
+});
+
+test('on a telephone the longest thing to do is read to its end, and how to go on stays in view', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 664 });
+  await page.goto('/project/demo-waistcoat/crank');
+  const face = page.getByTestId('crank');
+  await expect(face).toContainText('PANEL');
+  for (let guard = 0; guard < 40 && !(await page.getByTestId('turn').isVisible()); guard++) await page.keyboard.press('Space'); // prettier-ignore
+  await page.keyboard.press('g');
+  await page.getByRole('dialog').getByRole('textbox').fill('78');
+  await page.keyboard.press('Enter');
+  await expect(face).toContainText('stitches off at the edge');
+  const box = (await face.boundingBox())!;
+  const onward = (await face.getByText('Space or touch when it is done').boundingBox())!;
+  expect(onward.y + onward.height).toBeLessThanOrEqual(box.y + box.height);
+  // Its words scroll inside where they are longer than the face.
+  const words = face.getByText('The yarn must hang here');
+  const seen = (await words.boundingBox())!;
+  expect(seen.y + seen.height).toBeLessThanOrEqual(onward.y + 1);
+  expect(seen.height).toBeGreaterThan(60);
 });

@@ -1,12 +1,12 @@
 import { describe, expect, it } from 'vitest';
 import { speak } from '$lib/words';
 import { planOf } from '../../../tests/support/said';
-import { hat, made, sampleKit } from '../../../tests/support/sample';
+import { hat, made, medium, sampleKit } from '../../../tests/support/sample';
 import { presetFor } from './kit';
 import { knit } from './knit';
 import { castOn, chainOff, type HangOff, knitRows, type Operation, type Piece, wasteRows, widened } from './plan';
 import { nextAt, trackOf } from './read';
-import type { Result } from './tomble';
+import { read, type Result } from './tomble';
 
 /**
  * What practice says, as tables: nothing of how it is worked out, only what goes in and what must come out. Every row is
@@ -149,6 +149,35 @@ describe('length as it hangs on the pins', () => {
     const swatch = { id: 's', machineId: 'm', yarnId: 'red', hole: 2, state: 'rested', statement: { as: 'counts', stitches: 13.5, rows: 20 }, hangCmTo20Rows: 7, on: '2026-03-01' }; // prettier-ignore
     const result = made('free-tube', { sections: [{ yarn: 'red', rows: 40 }] }, sampleKit({ machine: { counter: 'none' }, swatches: [swatch] })); // prettier-ignore
     expect(result.sizes.pieces[0]!.hangsMm).toMatchObject({ value: 140, basis: 'measured' });
+  });
+});
+
+describe('what is told at the cast-on of a panel', () => {
+  // PANEL mode loses two stitches at the end of the ring it touches: the first row runs to the last pin that knits.
+  it.each([
+    [1, 20, 20, 3],
+    [10, 29, 29, 10],
+    [29, 48, 46, 29]
+  ])('pins %i to %i: the yarn stands at pin %i, the first row runs to pin %i', (from, to, yarnPin, farPin) => {
+    const { kit: own, brief, notes } = made('panel');
+    const result = read(own, brief, { plan: planOf(panelOf([cast, rows(4), off], { from, to })), notes });
+    const step = result.steps.find((s) => s.what.say === 'castOn')!;
+    expect(step.what).toMatchObject({ facts: { yarnPin, farPin } });
+    expect(speak(result).step(step).detail).toContain(`runs back from pin ${yarnPin} to pin ${farPin}.`);
+  });
+  it('the card is in the cast-on where the work begins with it, and is not where waste comes first', () => {
+    const told = (waste: string): string => {
+      const result = made('wide-panel', { waste });
+      return speak(result).step(result.steps.find((s) => s.what.say === 'float')!).detail;
+    };
+    expect(told('none')).toContain('in the cast-on and in every row of the work');
+    expect(told('few')).not.toContain('in the cast-on');
+  });
+  it('a hanging swatch of another colour of the article corrects the length too', () => {
+    const yarns = [medium('red', '#b03020', { name: 'Reed' }), medium('blue', '#205080', { name: 'Reed' })];
+    const swatch = { id: 's', machineId: 'm', yarnId: 'blue', hole: 2, state: 'rested', statement: { as: 'counts', stitches: 13.5, rows: 20 }, hangCmTo20Rows: 7, on: '2026-03-01' }; // prettier-ignore
+    const result = made('free-tube', { sections: [{ yarn: 'red', rows: 40 }] }, sampleKit({ yarns, swatches: [swatch], machine: { counter: 'none' } })); // prettier-ignore
+    expect(result.sizes.pieces[0]!.hangsMm.value).toBe(140);
   });
 });
 

@@ -28,8 +28,8 @@
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
   /** The step whose words stand on the large face. */
   const face = $derived(next.do === 'confirm' ? next.step : next.do === 'lift' ? next.lift : null);
-  // What the large face asks for is not said a second time below it.
-  const told = $derived(due.filter((cue) => !('what' in cue.facts) || cue.facts.what !== face?.what));
+  // Work of the hands stands on the large face until it is done; it is not said a second time below, nor after it.
+  const told = $derived(due.filter((cue) => !('what' in cue.facts)));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
   const yarn = $derived(
@@ -137,14 +137,14 @@
                 ? `after the last ${row}`
                 : `after ${row} ${inWork}`}</span
           >
-          <span class="mt-3 font-display text-4xl leading-tight font-bold text-balance md:text-5xl"
+          <span class="mt-2 font-display text-3xl leading-tight font-bold text-balance sm:text-4xl md:mt-3 md:text-5xl"
             >{next.join ? say?.words.changeYarn(say.talk) : asked?.title}</span
           >
-          <span class="mt-4 max-w-[46ch] text-lg leading-snug md:text-2xl"
+          <span class="mt-2 min-h-0 max-w-[46ch] overflow-y-auto text-base leading-snug sm:text-lg md:mt-4 md:text-2xl"
             >{next.join ? asked?.before : asked?.detail}</span
           >
           <span class="flex-1"></span>
-          <span class="flex items-center gap-3 text-lg font-semibold">
+          <span class="flex shrink-0 items-center gap-3 pt-2 text-lg font-semibold">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight
               class="size-6"
             />
