@@ -1,10 +1,11 @@
+import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
-import type { Join, RunRef } from '$lib/core/plan';
+import type { Join, RunRef, Shaping } from '$lib/core/plan';
 import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/core/read';
 import { actSketch } from '$lib/draw/acts';
 import type { z } from 'zod';
 import type { MadeAnswer } from './made-schema';
-import { type Speech, speak, worded } from '$lib/words';
+import { type SaidFinding, type Speech, speak, worded } from '$lib/words';
 
 interface Run {
   readonly place: string;
@@ -79,13 +80,31 @@ function joinAnswer(act: Join): object {
   return { name: act.name, a: edge(act.a[0]!), b: edge(act.b[0]!), by: JOINED_BY[act.by] };
 }
 
+/** A line of shaping with what it says. */
+function shapingAnswer(line: Shaping, say: Speech): object {
+  const { what, how } = say.shaping(line);
+  return { ...line, line: line.what, what, words: how };
+}
+
+/** A judgement with its sentence, the facts it is made of, and the remedy that was tried. */
+function findingAnswer({ code, weight, place, sentence, about, fix }: SaidFinding): object {
+  return {
+    code,
+    weight,
+    place,
+    sentence,
+    facts: about.facts,
+    ...(fix ? { fix: { label: fix.label, change: fix.change } } : {})
+  };
+}
+
 /**
  * A result as plain JSON, the answer of `POST /api/plan`. Rows are given as runs, so that a long piece stays small. The
  * fold and the runs of the first piece stand beside those of all pieces, as they did before there could be several.
  */
 export function planAnswer(result: Result): object {
   const { plan, notes, sizes, pace, steps, yarnUse, reveal, outline } = result;
-  const { findings } = worded(result);
+  const { findings } = worded(tried(result));
   const say = speak(result);
   const pieces = reveal.pieces.map(({ place, foldRow }) => ({ foldRow, runs: runsOf(place) }));
   return {
@@ -93,11 +112,12 @@ export function planAnswer(result: Result): object {
     plan: {
       ...plan,
       ...notes,
+      ...(notes.shaping ? { shaping: notes.shaping.map((line) => shapingAnswer(line, say)) } : {}),
       finishing: plan.acts,
       joins: plan.acts.flatMap((act) => (act.do === 'join' ? [joinAnswer(act)] : []))
     },
     figures: { ...sizes, pace },
-    findings,
+    findings: findings.map(findingAnswer),
     steps: steps.map((step) => stepAnswer(step, say)),
     yarn: yarnUse,
     cuts: cutsOf(result).map((cut) => ({ ...cut, what: say.cut(cut), code: cut.what })),

@@ -3,7 +3,8 @@ import { sampleKit } from '../../../tests/support/sample';
 import { freshDb } from '../../../tests/support/store';
 import { KINDS } from '$lib/core/kinds';
 import { addKit, changeHabits, loadKit } from './kit';
-import { changed, edited, kitFor, newProject, planProject, redone, settled, undone } from './projects';
+import { changed } from '$lib/core/plan';
+import { edited, kitFor, newProject, planProject, redone, settled, undone } from './projects';
 import { Measured, Project } from './records/project';
 
 const kit = sampleKit();

@@ -3,7 +3,7 @@ import { kindOf } from '$lib/core/kinds';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
 import type { z } from 'zod';
-import { Brief, type Fix, optionFields } from '$lib/core/plan';
+import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -14,19 +14,6 @@ const MOST_UNDO = 100;
 
 /** Edits of the same field within this time are one step of undo: a word typed, not its letters. */
 const ONE_EDIT_MS = 900;
-
-/** A change to a brief; options are merged key by key. */
-export type Change = Omit<Fix['change'], 'pompom'> & Partial<Pick<Brief, 'name' | 'hole' | 'pompom' | 'ownSteps'>>;
-
-/** A brief with a change applied. */
-export function changed(brief: Brief, change: Change): Brief {
-  return {
-    ...brief,
-    ...change,
-    strands: { ...brief.strands, ...change.strands },
-    options: { ...brief.options, ...change.options }
-  };
-}
 
 /** Which fields a change touches, to tell whether two edits belong together. */
 const touched = (change: Change): string =>

@@ -1,9 +1,9 @@
 import type { Did, Left, Refusal } from '$lib/core/hand';
-import type { Executed, MachineNo } from '$lib/core/knit';
-import type { Finding } from '$lib/core/plan';
+import type { MachineNo } from '$lib/core/knit';
+import type { Finding, Fix, Shaping } from '$lib/core/plan';
 import type { Cue, CutLine, Stretch, Step, What } from '$lib/core/read';
 import { english } from './en';
-import { type Talk, talkOf } from './talk';
+import { type Talk, talkOf, type Told } from './talk';
 import type { Said, Words } from './words';
 
 /** A step in words. */
@@ -20,6 +20,8 @@ export interface Speech {
   readonly stretch: (stretch: Stretch) => SaidStep;
   readonly cue: (cue: Cue) => string;
   readonly finding: (finding: Finding) => string;
+  readonly remedy: (fix: Fix) => string;
+  readonly shaping: (line: Pick<Shaping, 'what' | 'gaps' | 'leftRows'>) => { readonly what: string; readonly how: string };
   readonly cut: (line: Pick<CutLine, 'what'>) => string;
 }
 
@@ -38,11 +40,11 @@ function sayAct(did: Did, words: Words, t: Talk): Said {
   return ask<[object, object, Talk], Said>(words.acts, did.do)(did.act, did.facts, t);
 }
 
-function sayFinding(finding: Finding, words: Words, t: Talk): string {
-  const { about, place } = finding;
-  if (!about) return finding.sentence;
+function sayFinding({ about, place }: Finding, words: Words, t: Talk): string {
   const end = (at: string, text: string): string => (at ? `${at}: ${text}.` : `${t.sentence(text)}.`);
   switch (about.by) {
+    case 'judge':
+      return ask<[object, Talk], string>(words.findings, about.facts.code)(about.facts, t);
     case 'machine': {
       const facts = about.facts as MachineNo;
       const at = words.at(t.label(place.piece ?? 0), place.row, place.pin, t);
@@ -60,7 +62,7 @@ function sayFinding(finding: Finding, words: Words, t: Talk): string {
  *
  * @example speak(result).step(result.steps[0]).title // 'Switch Big wheel to TUBE'
  */
-export function speak(run: Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns'>, words: Words = english): Speech {
+export function speak(run: Told, words: Words = english): Speech {
   const talk = talkOf(run);
   return {
     words,
@@ -80,6 +82,8 @@ export function speak(run: Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns'>, 
       return ask<[object, Talk, string], string>(words.cues, cue.kind)(cue.facts, talk, title);
     },
     finding: (finding) => sayFinding(finding, words, talk),
+    remedy: ({ remedy }) => ask<[object, Talk], string>(words.remedies, remedy.code)(remedy, talk),
+    shaping: (line) => ({ what: words.shapingLine(line.what, talk), how: words.slope(line, talk) }),
     cut: (line) => words.cuts[line.what]
   };
 }

@@ -1,6 +1,10 @@
+import { format } from 'date-fns/format';
+import { parseISO } from 'date-fns/parseISO';
+import { kindOf } from '$lib/core/kinds';
+import { optionFields } from '$lib/core/plan';
 import { machineOf, type Terms, yarnName } from '$lib/core/kit';
 import type { Executed } from '$lib/core/knit';
-import { showLength, showRun, type Units } from '$lib/core/quantity';
+import { showLength, showMass, showRun, type Units } from '$lib/core/quantity';
 
 /** What sentences are made with: the plan's own names, the knitter's units and words, numbers and lists by Intl. */
 export interface Talk {
@@ -10,8 +14,21 @@ export interface Talk {
   readonly len: (mm: number) => string;
   /** A length of yarn that is measured in metres. */
   readonly run: (metres: number) => string;
+  /** A mass of yarn. */
+  readonly mass: (grams: number) => string;
+  /** A share in percent, by its size: "0.5 %", "57 %". */
+  readonly percent: (percent: number) => string;
+  /** A day. @example day('2026-05-03') // '3 May 2026' */
+  readonly day: (on: string) => string;
   readonly yarn: (id: string) => string;
+  /** The colour of a yarn alone. */
+  readonly colour: (id: string) => string;
   readonly machine: (id: string) => string;
+  /** A machine with its pins. @example ring('m') // 'Big wheel (48 pins)' */
+  readonly ring: (id: string) => string;
+  /** Title of a kind of project, and of an option of this one. */
+  readonly kind: (code: string) => string;
+  readonly option: (key: string) => string;
   /** "marker pin" or "marker pins", as the machine has them. */
   readonly marker: (id: string) => string;
   /** Label of a piece in lower case, for the middle of a sentence. */
@@ -34,6 +51,9 @@ export interface Talk {
   readonly nth: (n: number) => string;
 }
 
+/** What is talked about: a plan, with the brief it was made for. */
+export type Told = Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns' | 'brief'>;
+
 const LOCALE = 'en-GB';
 const plural = new Intl.PluralRules(LOCALE);
 const ordinal = new Intl.PluralRules(LOCALE, { type: 'ordinal' });
@@ -42,12 +62,13 @@ const numbers = [0, 1, 2].map((digits) => new Intl.NumberFormat(LOCALE, { maximu
 const SUFFIX: Readonly<Record<Intl.LDMLPluralRule, string>> = { one: 'st', two: 'nd', few: 'rd', other: 'th', zero: 'th', many: 'th' }; // prettier-ignore
 
 /** What sentences about a plan are made with. */
-export function talkOf(run: Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns'>): Talk {
+export function talkOf(run: Told): Talk {
   const { units, terms } = run.kit.habits;
   const num = (n: number, digits: 0 | 1 | 2 = 0): string => numbers[digits]!.format(n);
   const many = (n: number, one: string, more: string): string => `${num(n)} ${plural.select(n) === 'one' ? one : more}`;
+  const found = (id: string) => run.yarns[run.fabric.yarns.indexOf(id)] ?? run.kit.yarns.find((y) => y.id === id);
   const yarnOf = (id: string): string => {
-    const known = run.yarns[run.fabric.yarns.indexOf(id)] ?? run.kit.yarns.find((y) => y.id === id);
+    const known = found(id);
     return known ? yarnName(known) : id;
   };
   const row = (n: number): string => `${terms.row} ${num(n)}`;
@@ -56,7 +77,17 @@ export function talkOf(run: Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns'>)
     terms,
     len: (mm) => showLength(mm, units),
     run: (metres) => showRun(metres, units),
+    mass: (grams) => showMass(grams, units),
+    percent: (percent) => `${num(percent, Math.abs(percent) < 1 ? 1 : 0)} %`,
+    day: (on) => format(parseISO(on), 'd MMM yyyy'),
     yarn: yarnOf,
+    colour: (id) => found(id)?.colour.name ?? id,
+    ring: (id) => `${machineOf(run.kit, id).name} (${many(machineOf(run.kit, id).pins, terms.pin, `${terms.pin}s`)})`,
+    kind: (code) => kindOf(code)?.title ?? code,
+    option: (key) => {
+      const kind = kindOf(run.brief.kind);
+      return (kind && optionFields(kind.options).find((field) => field.key === key)?.meta.title) ?? key;
+    },
     machine: (id) => machineOf(run.kit, id).name,
     marker: (id) => machineOf(run.kit, id).marker.counts,
     piece: (p) => (run.plan.pieces[p]?.label ?? '').toLowerCase(),

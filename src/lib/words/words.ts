@@ -1,6 +1,7 @@
 import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat } from '$lib/core/hand';
 import type { MachineCode, MachineFacts } from '$lib/core/knit';
-import type { Act, ActOf } from '$lib/core/plan';
+import type { FindingFacts } from '$lib/core/judge';
+import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
 import type { CueFacts, CueKind, JoinedFacts, StepFacts } from '$lib/core/read';
 import type { Talk } from './talk';
 
@@ -14,6 +15,11 @@ export interface Said {
 
 /** An act as it was done, with what it says of itself. */
 export type SayAct<D extends Act['do']> = (act: ActOf<D>, facts: FactsOf[D], t: Talk) => Said;
+
+/** Judgements with their facts. */
+export type SayFinding<C extends keyof FindingFacts> = {
+  readonly [K in C]: (facts: FindingFacts[K], t: Talk) => string;
+};
 
 /**
  * Everything that can be said of steps, cues, acts and refusals: a language implements it. A missing sentence, or a fact
@@ -31,6 +37,11 @@ export interface Words {
   readonly machine: { readonly [C in MachineCode]: (facts: MachineFacts[C], t: Talk) => string };
   readonly refusals: { readonly [C in RefusalCode]: (facts: RefusalFacts[C], t: Talk) => string };
   readonly left: { readonly [C in LeftCode]: (facts: LeftFacts[C], t: Talk) => string };
+  readonly findings: SayFinding<keyof FindingFacts>;
+  readonly remedies: { readonly [C in RemedyCode]: (facts: Remedies[C], t: Talk) => string };
+  /** How a line of shaping goes. */
+  readonly slope: (line: Pick<Shaping, 'gaps' | 'leftRows'>, t: Talk) => string;
+  readonly shapingLine: (line: ShapingLine, t: Talk) => string;
   readonly cuts: Readonly<Record<CutWhat, string>>;
   /** Seams, edges and places by their codes. */
   readonly seam: (name: string, t: Talk) => string;

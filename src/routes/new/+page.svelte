@@ -1,10 +1,10 @@
 <script lang="ts">
-  import { worded } from '$lib/words';
+  import { type SaidFinding, type SaidResult, worded } from '$lib/words';
   import { goto } from '$app/navigation';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
   import type { Finding } from '$lib/core/plan';
-  import { type Result, tryPlan } from '$lib/core/tomble';
+  import { tryPlan } from '$lib/core/tomble';
   import { busyMachines } from '$lib/store/bench';
   import { loadKit } from '$lib/store/kit';
   import { newBrief, newProject, saveProject } from '$lib/store/projects';
@@ -30,17 +30,17 @@
   const body = $derived(person ?? { measures: {} });
 
   /** Findings that mean a ring cannot make it well; yarn and care are mended on the plan. */
-  const OF_THE_RING = new Set(['wrong-ring', 'stretch-too-high', 'slips-off', 'mug-height']);
-  const against = (result: Result): Finding | undefined => result.findings.find((f) => OF_THE_RING.has(f.code));
+  const OF_THE_RING = new Set(['wrong-ring', 'stretch-too-high', 'slips-off', 'hat-loose', 'mug-height']);
+  const against = (result: SaidResult): SaidFinding | undefined => result.findings.find((f) => OF_THE_RING.has(f.code));
 
-  function planned(own: Kit, kind: Kind, machine: Machine): Result | null {
+  function planned(own: Kit, kind: Kind, machine: Machine): SaidResult | null {
     const answer = tryPlan(own, newBrief(own, kind.code, machine.id, body));
     return answer.ok ? worded(answer.value) : null;
   }
   interface Offer {
     kind: Kind;
     machine: Machine;
-    result: Result | null;
+    result: SaidResult | null;
     cannot: { why: string; other: Machine | null } | null;
   }
   function offer(own: Kit, kind: Kind): Offer {

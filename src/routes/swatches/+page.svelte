@@ -18,6 +18,7 @@
     yarnOf
   } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
+  import { slipWords } from '$lib/words';
   import { loadKit, saveSwatch, setAside } from '$lib/store/kit';
   import GaugeMoves from '$lib/ui/kit/GaugeMoves.svelte';
   import StatementForm from '$lib/ui/kit/StatementForm.svelte';
@@ -282,7 +283,7 @@
                   data-slip={slip.kind}
                 >
                   <strong>Mind:</strong>
-                  {slip.sentence}
+                  {slipWords(slip)}
                 </p>
               {/if}
             {/if}

@@ -1,5 +1,13 @@
+import { finder } from '../plan';
 import { lengthMmOf } from '../read';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a folded bag: length by height. */
+export interface BagRatioFacts {
+  'bag-ratio': { ratio: number };
+}
+const find = finder<BagRatioFacts>();
 
 /** A seam eases in about so much of the rule (own estimate, no source). */
 const EASES = 0.06;
@@ -10,17 +18,23 @@ export const bagRatio: Judge = {
   watches: 'a folded bag that is not three times as long as tall',
   find: (r) => {
     const [piece] = r.sizes.pieces;
-    if (r.plan.worn?.form !== 'folded-bag' || !piece || !r.notes.wanted) return [];
+    const { wanted } = r.notes;
+    if (r.plan.worn?.form !== 'folded-bag' || !piece || !wanted) return [];
     const ratio = lengthMmOf(r, 0) / piece.flatWidthMm.value;
     if (Math.abs(ratio / 3 - 1) <= EASES) return [];
     return [
-      {
-        code: 'bag-ratio',
-        weight: 'warn',
-        place: { option: 'rows', piece: 0 },
-        sentence: `${ratio.toFixed(1)} times as long as tall where 3 is the rule: the end of the tube is ${ratio < 3 ? 'longer' : 'shorter'} than the side it is sewn to.`,
-        fix: { label: `Knit ${r.notes.wanted.rows} rows`, change: { options: { sizeBy: 'ratio' } } }
-      }
+      find(
+        'bag-ratio',
+        'warn',
+        { option: 'rows', piece: 0 },
+        { ratio },
+        options({ code: 'rows', rows: wanted.rows }, { sizeBy: 'ratio' }),
+        // Stripes of two yarns knit to two lengths: the count that comes out is the one by which this bag is too short or long.
+        options(
+          { code: 'rows', rows: Math.round((3 / ratio) * piece.rows) },
+          { sizeBy: 'rows', rows: Math.round((3 / ratio) * piece.rows) }
+        )
+      )
     ];
   }
 };

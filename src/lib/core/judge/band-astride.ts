@@ -1,4 +1,12 @@
+import { finder } from '../plan';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a band off its fold: rows of its parts, and rows its middle lies inside the fold; outside below 0. */
+export interface BandAstrideFacts {
+  'band-off-fold': { off: number; outside: number; band: number; lining: number };
+}
+const find = finder<BandAstrideFacts>();
 
 /** Rows by which a band may sit off the fold before it looks crooked: half of what a fold wanders (own estimate, no source). */
 const MAY_SIT_OFF = 2;
@@ -17,17 +25,16 @@ export const bandAstride: Judge = {
         0
       );
     const [outside, band, lining] = [rows('Outside'), rows(worn.band), rows('Lining')];
-    const middle = outside + band / 2;
-    const off = middle - fold;
+    const off = outside + band / 2 - fold;
     if (Math.abs(off) <= MAY_SIT_OFF) return [];
     return [
-      {
-        code: 'band-off-fold',
-        weight: 'warn',
-        place: { option: 'liningRows', piece: 0 },
-        sentence: `The middle of the band lies ${Math.abs(Math.round(off))} rows ${off > 0 ? 'inside' : 'outside'} the fold: ${outside}, ${band} and ${lining} rows are not even on both sides.`,
-        fix: { label: `Give the lining ${outside} rows too`, change: { options: { liningRows: outside } } }
-      }
+      find(
+        'band-off-fold',
+        'warn',
+        { option: 'liningRows', piece: 0 },
+        { off, outside, band, lining },
+        options({ code: 'liningAsOutside', rows: outside }, { liningRows: outside })
+      )
     ];
   }
 };

@@ -1,24 +1,43 @@
+import { finder } from '../plan';
 import { beside } from './options';
-import type { Judge } from './readings';
+import type { Judge, Readings } from './readings';
+import { options } from './remedies';
 
-/** Cords near the neck of a child (EN 14682, from memory, craft 11). */
+/** Facts of a cord, or a strap, on a child's thing. */
+export interface ChildCordFacts {
+  'child-cord': { what: 'cord' | 'strap' };
+}
+const find = finder<ChildCordFacts>();
+
+/** What ties or hangs round a neck: cords, and straps that are knitted or chained. */
+function hangs(r: Readings): 'cord' | 'strap' | null {
+  if (r.plan.acts.some((act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop' && act.name !== 'strap'))) { // prettier-ignore
+    return 'cord';
+  }
+  const chained = r.plan.acts.some((act) => act.do === 'cord' && act.name === 'strap');
+  const { worn } = r.plan;
+  const knitted = worn?.form === 'sleeve' && worn.straps > 0;
+  return chained || knitted ? 'strap' : null;
+}
+
+/** Cords and straps near the neck of a child (EN 14682, from memory, craft 11). */
 export const childCord: Judge = {
   code: 'child-cord',
   watches: "cords and straps on a child's things",
   find: (r) => {
     if (r.plan.wearer !== 'child') return [];
-    const cord = r.plan.acts.find((act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop'));
-    if (!cord) return [];
+    const what = hangs(r);
+    if (!what) return [];
     const trim = r.brief.options['trim'] === 'cord';
     return [
-      {
-        code: 'child-cord',
-        weight: 'warn',
-        place: beside(r, trim ? 'trim' : 'wearer'),
-        sentence:
-          "Cords near a child's neck can catch. Rules for children's clothing exist where you live (for example EN 14682): follow them.",
-        ...(trim ? { fix: { label: 'Leave the cords off', change: { options: { trim: 'none' } } } } : {})
-      }
+      find(
+        'child-cord',
+        'warn',
+        beside(r, trim ? 'trim' : 'wearer'),
+        { what },
+        trim ? options({ code: 'leaveOff', what: 'cords' }, { trim: 'none' }) : undefined,
+        'straps' in r.brief.options ? options({ code: 'leaveOff', what: 'straps' }, { straps: 0 }) : undefined
+      )
     ];
   }
 };

@@ -1,22 +1,21 @@
 import { machineOf } from '../kit';
-import type { Finding } from '../plan';
+import { finder, type Finding } from '../plan';
 import type { Judge } from './readings';
+
+/** Facts of a cord at the marker. */
+export interface CordMarkerFacts {
+  'cord-marker': { piece: number; from: number; to: number; machine: string };
+}
+const find = finder<CordMarkerFacts>();
 
 /** A cord turned by hand should keep away from the marker, where the catch makes the crank stick (craft 1). */
 export const cordMarker: Judge = {
   code: 'cord-marker',
   watches: 'a cord or hand-turned panel that reaches the marker',
   find: (r) =>
-    r.plan.pieces.flatMap((piece, p): Finding[] => {
-      const { pins, name } = machineOf(r.kit, piece.machineId);
-      if (piece.mode !== 'tube-as-panel' || (piece.from > 1 && piece.to < pins)) return [];
-      return [
-        {
-          code: 'cord-marker',
-          weight: 'warn',
-          place: { piece: p },
-          sentence: `The ${piece.label.toLowerCase()} on pins ${piece.from} to ${piece.to} of ${name} reaches the marker: the catch of the counter makes the crank stick there.`
-        }
-      ];
+    r.plan.pieces.flatMap(({ mode, from, to, machineId }, p): Finding[] => {
+      const { pins } = machineOf(r.kit, machineId);
+      if (mode !== 'tube-as-panel' || (from > 1 && to < pins)) return [];
+      return [find('cord-marker', 'warn', { piece: p }, { piece: p, from, to, machine: machineId })];
     })
 };

@@ -1,4 +1,15 @@
+import { finder } from '../plan';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a cuff: what does come out, the smaller first. */
+export interface CuffMultipleFacts {
+  'cuff-multiple': { stitches: number; repeat: number; comesOut: readonly number[] };
+}
+const find = finder<CuffMultipleFacts>();
+
+/** The fewest stitches a cuff is picked up with. */
+const FEWEST = 8;
 
 /** Cuff stitches must be a multiple of the cuff's repeat (craft 7). */
 export const cuffMultiple: Judge = {
@@ -11,15 +22,18 @@ export const cuffMultiple: Judge = {
     if (stitches % repeat === 0) return [];
     const down = stitches - (stitches % repeat);
     const up = down + repeat;
-    const best = down >= 8 && stitches - down <= up - stitches ? down : up;
+    const comesOut = [down, up].filter((n) => n > 0);
+    const nearest = comesOut
+      .filter((n) => n >= FEWEST)
+      .sort((a, b) => Math.abs(a - stitches) - Math.abs(b - stitches));
     return [
-      {
-        code: 'cuff-multiple',
-        weight: 'warn',
-        place: { option: 'cuffStitches' },
-        sentence: `${stitches} cuff stitches are no multiple of ${repeat}: ${stitches % repeat} are left over; ${down > 0 ? `${down} or ${up}` : up} come out.`,
-        fix: { label: `Pick up ${best} stitches`, change: { options: { cuffStitches: best } } }
-      }
+      find(
+        'cuff-multiple',
+        'warn',
+        { option: 'cuffStitches' },
+        { stitches, repeat, comesOut },
+        ...nearest.map((n) => options({ code: 'cuff', stitches: n }, { cuffStitches: n }))
+      )
     ];
   }
 };

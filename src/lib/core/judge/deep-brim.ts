@@ -1,26 +1,35 @@
-import { showLength } from '../quantity';
+import { finder } from '../plan';
 import { foldHat, hatOf } from '../read';
 import type { Judge } from './readings';
+import { options } from './remedies';
 
-/** A brim turned up further than half a layer covers the whole outside. */
+/** Facts of a turn-up, a layer and what of it is left above the turn-up, in mm as worn. */
+export interface DeepBrimFacts {
+  'brim-too-deep': { turnUpMm: number; layerMm: number; leftMm: number };
+}
+const find = finder<DeepBrimFacts>();
+
+/** A brim turned up further than half a layer covers all that is left of the outside. */
 export const deepBrim: Judge = {
   code: 'deep-brim',
-  watches: 'a turn-up deeper than the hat has room for',
+  watches: 'a turn-up that covers all of the outside',
   find: (r) => {
     const worn = hatOf(r.plan);
     if (!worn || worn.turnUpMm === 0 || !r.fabric.pieces[0]?.rows) return [];
-    const hat = foldHat(r, worn);
-    const deepest = (hat.foldRow / 2) * hat.fit.fullCourseMm;
-    if (worn.turnUpMm <= deepest) return [];
-    const { units } = r.kit.habits;
+    const { fit, foldRow } = foldHat(r, worn);
+    // Along the head to the brow, and beyond it at full stretch: rows near the crown are taller than those at the brow.
+    const toBrow = fit.rowsTo(fit.browArcMm);
+    const layerMm = foldRow <= toBrow ? fit.arcAt(foldRow) : fit.browArcMm + (foldRow - toBrow) * fit.fullCourseMm;
+    if (worn.turnUpMm <= layerMm / 2) return [];
+    const third = Math.floor(layerMm / 3 / 5) * 5;
     return [
-      {
-        code: 'brim-too-deep',
-        weight: 'warn',
-        place: { option: 'turnUpMm', piece: 0 },
-        sentence: `A brim of ${showLength(worn.turnUpMm, units)} covers the whole outside; ${showLength(deepest, units)} is the most this tube can turn up.`,
-        fix: { label: 'Turn up half of that', change: { options: { turnUpMm: Math.floor(deepest / 10) * 5 } } }
-      }
+      find(
+        'brim-too-deep',
+        'warn',
+        { option: 'turnUpMm', piece: 0 },
+        { turnUpMm: worn.turnUpMm, layerMm, leftMm: Math.max(0, layerMm - worn.turnUpMm) },
+        options({ code: 'turnUp', mm: third }, { turnUpMm: third })
+      )
     ];
   }
 };

@@ -1,4 +1,11 @@
+import { finder } from '../plan';
 import type { Judge } from './readings';
+
+/** Facts of an end that does not halve. */
+export interface EvenHalvesFacts {
+  'odd-halves': { stitches: number };
+}
+const find = finder<EvenHalvesFacts>();
 
 /** Stitch meets stitch only where their number is even (craft 7: half of 22 is 11). */
 export const evenHalves: Judge = {
@@ -7,14 +14,7 @@ export const evenHalves: Judge = {
   find: (r) => {
     const close = r.worked.done.find((d) => d.do === 'join' && d.facts?.odd);
     if (close?.do !== 'join' || !close.facts) return [];
-    const n = close.facts.a.count + close.facts.b.count;
-    return [
-      {
-        code: 'odd-halves',
-        weight: 'warn',
-        place: { piece: close.facts.a.piece },
-        sentence: `${n} stitches do not halve: one is left over at the flat close; take it together with its neighbour.`
-      }
-    ];
+    const { a, b } = close.facts;
+    return [find('odd-halves', 'warn', { piece: a.piece }, { stitches: a.count + b.count })];
   }
 };

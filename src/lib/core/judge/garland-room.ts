@@ -1,7 +1,14 @@
-import { showLength } from '../quantity';
+import { finder, type Finding } from '../plan';
 import { beside } from './options';
-import type { Finding } from '../plan';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of things on a line, mm. */
+export interface GarlandRoomFacts {
+  'garland-crowded': { count: number; wideMm: number; spacingMm: number };
+  'cord-care': object;
+}
+const find = finder<GarlandRoomFacts>();
 
 /** Things on a line need room, and lines are cords. */
 export const garlandRoom: Judge = {
@@ -12,24 +19,20 @@ export const garlandRoom: Judge = {
     if (worn?.form !== 'garland') return [];
     const wide =
       worn.motif === null ? (worn.pompom?.sizeMm ?? 0) : (r.sizes.pieces[worn.motif]?.flatWidthMm.value ?? 0);
-    const { units } = r.kit.habits;
     const found: Finding[] = [];
     if (wide > worn.spacingMm && worn.count > 1) {
       const fits = Math.max(1, Math.floor(worn.lineMm / wide));
-      found.push({
-        code: 'garland-crowded',
-        weight: 'warn',
-        place: beside(r, 'count'),
-        sentence: `${worn.count} do not fit side by side: each is ${showLength(wide, units)} wide, from middle to middle there are ${showLength(worn.spacingMm, units)}.`,
-        ...('count' in r.brief.options ? { fix: { label: `Hang ${fits}`, change: { options: { count: fits } } } } : {})
-      });
+      found.push(
+        find(
+          'garland-crowded',
+          'warn',
+          beside(r, 'count'),
+          { count: worn.count, wideMm: wide, spacingMm: worn.spacingMm },
+          'count' in r.brief.options ? options({ code: 'hang', count: fits }, { count: fits }) : undefined
+        )
+      );
     }
-    found.push({
-      code: 'cord-care',
-      weight: 'note',
-      place: {},
-      sentence: 'Hang it where small children and animals cannot reach the cord, and away from lamps that grow hot.'
-    });
+    found.push(find('cord-care', 'note', {}, {}));
     return found;
   }
 };

@@ -1,8 +1,20 @@
-import type { Finding } from '../plan';
-import { showLength } from '../quantity';
-import { garmentSizes, mainGauge } from '../read';
+import { mainGauge } from '../knit';
+import { finder, type Finding, type Fix } from '../plan';
+import { garmentSizes, type GarmentSizes } from '../read';
 import { beside } from './options';
-import type { Judge } from './readings';
+import type { Judge, Readings } from './readings';
+import { options } from './remedies';
+
+/** Facts of a garment that does not fit the body, or whose parts do not fit each other. Lengths in mm. */
+export interface GarmentFitFacts {
+  'ends-differ': { front: number; back: number };
+  'armhole-small': { armholeMm: number; armMm: number; roomMm: number };
+  'neck-wide': { neckMm: number; askedMm: number };
+  'shoulder-narrow': { shoulderMm: number; neckMm: number };
+  'sleeve-tight': { sleeveMm: number; armMm: number };
+  'sleeve-armhole': { sleeveMm: number; armholeMm: number };
+}
+const find = finder<GarmentFitFacts>();
 
 /** An armhole round must leave the arm so much room (own estimate, no source). */
 const ARM_ROOM_MM = 30;
@@ -16,6 +28,134 @@ const LEAST_SHOULDER_MM = 35;
 /** A sleeve top and its armhole may differ by so much of the armhole (own estimate, no source). */
 const SLEEVE_EASES = 0.08;
 
+/** What every part of the judgement looks at. */
+interface Fitting {
+  readonly r: Readings;
+  readonly g: GarmentSizes;
+  readonly asked: { readonly neckMm: number; readonly upperArmMm: number };
+  readonly byRows: boolean;
+}
+
+const option = (r: Readings, key: string): number => Number(r.brief.options[key]);
+
+/** An armhole so much deeper, by its measure or by the rows that were typed. */
+function deeper({ r, byRows }: Fitting, roundMm: number): Fix {
+  const mm = Math.ceil(roundMm / 2 / 5) * 5;
+  const rows = 2 * Math.ceil((mm * mainGauge(r, 0).courses.value) / 20);
+  return options(
+    { code: 'deeper', mm },
+    byRows
+      ? { armRows: option(r, 'armRows') + rows, frontArmRows: option(r, 'frontArmRows') + rows }
+      : { armholeMm: option(r, 'armholeMm') + mm }
+  );
+}
+
+/** A shoulder so much wider: the neck gives way, by its measure or by the stitches that were typed. */
+function widerShoulder({ r, byRows, asked }: Fitting, mm: number): Fix {
+  const stitches = Math.max(1, Math.ceil((mm / 10) * mainGauge(r, 0).wales.value));
+  if (byRows) {
+    return options({ code: 'shoulderWider', stitches }, { shoulderStitches: option(r, 'shoulderStitches') + stitches });
+  }
+  const neckMm = Math.floor((asked.neckMm - 2 * mm) / 5) * 5;
+  return options({ code: 'neckNarrower', mm: neckMm }, { neckMm });
+}
+
+/** A back in one ends its far shoulder a row later, where the yarn is. */
+function ends({ r, g, byRows }: Fitting): Finding[] {
+  if (Math.abs(g.frontRows - g.backRows) <= 1) return [];
+  const { backRows, armRows, frontRows, frontArmRows } = r.brief.options;
+  return [
+    find(
+      'ends-differ',
+      'warn',
+      beside(r, byRows ? 'frontArmRows' : 'armholeMm'),
+      { front: g.frontRows, back: g.backRows },
+      options({ code: 'frontAsBack', what: 'length', rows: g.backRows }, { frontRows: backRows, frontArmRows: armRows }),
+      options({ code: 'backAsFront', rows: g.frontRows }, { backRows: frontRows, armRows: frontArmRows })
+    )
+  ];
+}
+
+function armholes(at: Fitting): Finding[] {
+  const { r, g, asked, byRows } = at;
+  if (g.armholeMm >= asked.upperArmMm + ARM_ROOM_MM) return [];
+  return [
+    find(
+      'armhole-small',
+      g.armholeMm < asked.upperArmMm ? 'stop' : 'warn',
+      beside(r, byRows ? 'armRows' : 'armholeMm'),
+      { armholeMm: g.armholeMm, armMm: asked.upperArmMm, roomMm: ARM_ROOM_MM },
+      deeper(at, asked.upperArmMm + ARM_ROOM_MM - g.armholeMm)
+    )
+  ];
+}
+
+function necks(at: Fitting): Finding[] {
+  const { r, g, asked, byRows } = at;
+  if (g.neckMm <= asked.neckMm + NECK_WIDER_MM) return [];
+  const wide = (g.neckMm - asked.neckMm) / 2;
+  return [
+    find(
+      'neck-wide',
+      'warn',
+      beside(r, 'neckMm'),
+      { neckMm: g.neckMm, askedMm: asked.neckMm },
+      byRows ? widerShoulder(at, wide) : undefined
+    )
+  ];
+}
+
+function shoulders(at: Fitting): Finding[] {
+  const { r, g } = at;
+  if (g.shoulderMm >= LEAST_SHOULDER_MM) return [];
+  const missing = LEAST_SHOULDER_MM - g.shoulderMm;
+  const stitchMm = 10 / mainGauge(r, 0).wales.value;
+  return [
+    find(
+      'shoulder-narrow',
+      'warn',
+      beside(r, at.byRows ? 'shoulderStitches' : 'neckMm'),
+      { shoulderMm: g.shoulderMm, neckMm: g.neckMm },
+      widerShoulder(at, missing),
+      widerShoulder(at, missing + stitchMm)
+    )
+  ];
+}
+
+function sleeves(at: Fitting): Finding[] {
+  const { r, g, asked } = at;
+  if (g.sleeveMm === null) return [];
+  const panels = r.brief.options['sleeves'] === 'tube' ? options({ code: 'sleevePanels' }, { sleeves: 'panel' }) : undefined;
+  const tight = g.sleeveMm < asked.upperArmMm;
+  const apart = Math.abs(g.sleeveMm / g.armholeMm - 1) > SLEEVE_EASES;
+  return [
+    ...(tight
+      ? [
+          find(
+            'sleeve-tight',
+            'warn',
+            beside(r, 'sleeves'),
+            { sleeveMm: g.sleeveMm, armMm: asked.upperArmMm },
+            panels,
+            deeper(at, asked.upperArmMm + ARM_ROOM_MM - Math.min(g.sleeveMm, g.armholeMm))
+          )
+        ]
+      : []),
+    ...(apart
+      ? [
+          find(
+            'sleeve-armhole',
+            'warn',
+            beside(r, 'sleeves'),
+            { sleeveMm: g.sleeveMm, armholeMm: g.armholeMm },
+            panels,
+            g.sleeveMm > g.armholeMm ? deeper(at, g.sleeveMm - g.armholeMm) : undefined
+          )
+        ]
+      : [])
+  ];
+}
+
 /** A garment against the body, and its parts against each other (known failures of craft 8). */
 export const garmentFit: Judge = {
   code: 'garment-fit',
@@ -24,91 +164,7 @@ export const garmentFit: Judge = {
     const g = garmentSizes(r);
     const asked = r.notes.garment?.asked;
     if (!g || !asked) return [];
-    const { units } = r.kit.habits;
-    const len = (mm: number): string => showLength(mm, units);
-    const found: Finding[] = [];
-    const byRows = r.brief.options['sizeBy'] === 'rows';
-    // A back in one ends its far shoulder a row later, where the yarn is.
-    if (Math.abs(g.frontRows - g.backRows) > 1) {
-      const longer = g.frontRows > g.backRows ? 'front' : 'back';
-      found.push({
-        code: 'ends-differ',
-        weight: 'warn',
-        place: beside(r, byRows ? 'frontArmRows' : 'armholeMm'),
-        sentence: `Front and back end at different rows: ${g.frontRows} and ${g.backRows}; the ${longer} is ${Math.abs(g.frontRows - g.backRows)} rows longer and the shoulders do not meet.`,
-        fix: {
-          label: 'Knit the front as long as the back',
-          change: { options: { frontRows: r.brief.options['backRows'], frontArmRows: r.brief.options['armRows'] } }
-        }
-      });
-    }
-    if (g.armholeMm < asked.upperArmMm + ARM_ROOM_MM) {
-      const deeper = Math.ceil((asked.upperArmMm + ARM_ROOM_MM - g.armholeMm) / 2 / 5) * 5;
-      const more = 2 * Math.ceil((deeper * mainGauge(r, 0).courses.value) / 20);
-      const rowsNow = (option: string): number => Number(r.brief.options[option]) + more;
-      found.push({
-        code: 'armhole-small',
-        weight: g.armholeMm < asked.upperArmMm ? 'stop' : 'warn',
-        place: beside(r, byRows ? 'armRows' : 'armholeMm'),
-        sentence:
-          g.armholeMm < asked.upperArmMm
-            ? `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it does not go through.`
-            : `The armhole is ${len(g.armholeMm)} round, the arm ${len(asked.upperArmMm)}: it goes through, and pulls; ${len(ARM_ROOM_MM)} of room are easy.`,
-        fix: {
-          label: `Make it ${len(deeper)} deeper`,
-          change: {
-            options: byRows
-              ? { armRows: rowsNow('armRows'), frontArmRows: rowsNow('frontArmRows') }
-              : { armholeMm: Number(r.brief.options['armholeMm']) + deeper }
-          }
-        }
-      });
-    }
-    if (g.neckMm > asked.neckMm + NECK_WIDER_MM) {
-      const wider = Math.ceil(((g.neckMm - asked.neckMm) / 20) * mainGauge(r, 0).wales.value);
-      found.push({
-        code: 'neck-wide',
-        weight: 'warn',
-        place: beside(r, 'neckMm'),
-        sentence: `The neck comes out ${len(g.neckMm)} wide where ${len(asked.neckMm)} are wanted: both shoulders together leave too much between them.`,
-        ...(byRows
-          ? { fix: { label: `Make each shoulder ${wider} stitches wider`, change: { options: { shoulderStitches: Number(r.brief.options['shoulderStitches']) + wider } } } } // prettier-ignore
-          : {})
-      });
-    }
-    if (g.shoulderMm < LEAST_SHOULDER_MM) {
-      found.push({
-        code: 'shoulder-narrow',
-        weight: 'warn',
-        place: beside(r, 'neckMm'),
-        sentence: `Only ${len(g.shoulderMm)} of shoulder are left beside a neck of ${len(g.neckMm)}: it slips off.`,
-        fix: { label: 'Make the neck narrower', change: { options: { neckMm: Math.max(60, Math.round(asked.neckMm * 0.7)) } } } // prettier-ignore
-      });
-    }
-    if (g.sleeveMm !== null) {
-      if (g.sleeveMm < asked.upperArmMm) {
-        found.push({
-          code: 'sleeve-tight',
-          weight: 'warn',
-          place: beside(r, 'sleeves'),
-          sentence: `The sleeve is ${len(g.sleeveMm)} round at rest, the arm ${len(asked.upperArmMm)}: it stretches over it all day.`,
-          ...(r.brief.options['sleeves'] === 'tube'
-            ? { fix: { label: 'Knit the sleeves as panels', change: { options: { sleeves: 'panel' } } } }
-            : {})
-        });
-      }
-      if (Math.abs(g.sleeveMm / g.armholeMm - 1) > SLEEVE_EASES) {
-        found.push({
-          code: 'sleeve-armhole',
-          weight: 'warn',
-          place: beside(r, 'sleeves'),
-          sentence: `The top of the sleeve is ${len(g.sleeveMm)} round, the armhole ${len(g.armholeMm)}: they differ by more than a seam eases in.`,
-          ...(r.brief.options['sleeves'] === 'tube'
-            ? { fix: { label: 'Knit the sleeves as panels', change: { options: { sleeves: 'panel' } } } }
-            : {})
-        });
-      }
-    }
-    return found;
+    const at: Fitting = { r, g, asked, byRows: r.brief.options['sizeBy'] === 'rows' };
+    return [...ends(at), ...armholes(at), ...necks(at), ...shoulders(at), ...sleeves(at)];
   }
 };

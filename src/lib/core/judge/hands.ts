@@ -10,14 +10,12 @@ export const hands: Judge = {
       code: `hand-${refusal.code}`,
       weight: 'stop',
       place: { act, piece: refusal.piece },
-      sentence: '',
       about: { by: 'hand', facts: refusal }
     }));
     const left = r.worked.left.map((facts): Finding => ({
       code: 'left-undone',
       weight: 'stop',
       place: { piece: facts.piece },
-      sentence: '',
       about: { by: 'left', facts }
     }));
     return [...refused, ...left];

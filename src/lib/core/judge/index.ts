@@ -18,7 +18,10 @@ import { hands } from './hands';
 import { wasteFew } from './waste-few';
 import { wrapSum } from './wrap-sum';
 import { wrongRing } from './wrong-ring';
+import { clamped } from './clamped';
 import { garmentFit } from './garment-fit';
+import { garmentRound } from './garment-round';
+import { garmentSwatch } from './garment-swatch';
 import { panelReach } from './panel-reach';
 import { slope } from './slope';
 import { babyTrim } from './baby-trim';
@@ -29,6 +32,7 @@ import { motor } from './motor';
 import type { Judge, Readings } from './readings';
 import { stretch } from './stretch';
 import { stripesCut } from './stripes-cut';
+import { stripesHidden } from './stripes-hidden';
 import { swatchRatio } from './swatch-ratio';
 import { tightness } from './tightness';
 import { tubeLength } from './tube-length';
@@ -47,9 +51,12 @@ export const JUDGES: readonly Judge[] = [
   rowsWanted,
   wrapSum,
   seamPartners,
+  garmentRound,
   garmentFit,
+  garmentSwatch,
   slope,
   panelReach,
+  clamped,
   pairAlike,
   bagRatio,
   bandAstride,
@@ -58,6 +65,7 @@ export const JUDGES: readonly Judge[] = [
   deepBrim,
   lining,
   stripesCut,
+  stripesHidden,
   yarnEnough,
   tightness,
   swatchRatio,
@@ -76,13 +84,15 @@ export const JUDGES: readonly Judge[] = [
 
 const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
 
-/** A finding without a fix that the kind's own limits would refuse: a button must never lead to a fault. */
-function withSoundFix(readings: Readings, finding: Finding): Finding {
-  const options = finding.fix?.change.options;
+/** A finding without the remedies that the kind's own limits would refuse: a button must never lead to a fault. */
+function withSoundRemedies(readings: Readings, finding: Finding): Finding {
   const kind = kindOf(readings.brief.kind);
-  if (!options || !kind || kind.options.safeParse({ ...readings.brief.options, ...options }).success) return finding;
-  const { fix: _refused, ...rest } = finding;
-  return rest;
+  if (!finding.remedies || !kind) return finding;
+  const { remedies, ...rest } = finding;
+  const sound = remedies.filter(
+    ({ change }) => !change.options || kind.options.safeParse({ ...readings.brief.options, ...change.options }).success
+  );
+  return sound.length ? { ...rest, remedies: sound } : rest;
 }
 
 /**
@@ -90,7 +100,8 @@ function withSoundFix(readings: Readings, finding: Finding): Finding {
  */
 export function judge(readings: Readings): Finding[] {
   const found = [...readings.refusals, ...JUDGES.flatMap((j) => j.find(readings))];
-  return found.map((finding) => withSoundFix(readings, finding)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
+  return found.map((finding) => withSoundRemedies(readings, finding)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
 }
 
 export type { Judge, Readings } from './readings';
+export type { FindingFacts } from './facts';

@@ -1,16 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { codes, hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { Kit } from '../kit';
-import { type Act, Brief } from '../plan';
-import { changed } from '../../store/projects';
+import { type Act, Brief, changed } from '../plan';
+import { remedyOf } from '../remedy';
 import { plan, read, type Result } from '../tomble';
 import { speak } from '$lib/words';
 import { JUDGES } from './index';
 
 /** Applies the fix of a finding, as the button does. */
 function fixed(result: Result, code: string): Result {
-  const { fix } = result.findings.find((f) => f.code === code)!;
-  return plan(result.kit, Brief.parse(changed(result.brief, fix!.change)));
+  const fix = remedyOf(result, result.findings.find((f) => f.code === code)!);
+  if (!fix) throw new Error(`nothing mends ${code}`);
+  return plan(result.kit, Brief.parse(changed(result.brief, fix.change)));
 }
 
 const swatch = (stitches: number, rows: number) => ({
@@ -41,6 +42,8 @@ const twoRings = Kit.parse({
   ]
 });
 
+const threeRings = Kit.parse({ ...twoRings, machines: [...twoRings.machines, { id: 'middle', name: 'Half', pins: 30 }] });
+const bigOfThree = Kit.parse({ ...threeRings, machines: [...threeRings.machines].sort((a, b) => b.pins - a.pins) });
 const bigFirst = Kit.parse({ ...twoRings, machines: [...twoRings.machines].reverse() });
 const FUZZY = { stretch: 'some', strength: 'fair', surface: 'fuzzy', wash: 'hand' };
 const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red' };
@@ -75,8 +78,8 @@ const cases: readonly [string, () => Result, boolean][] = [
       hat({
         style: 'striped',
         sections: [
-          { yarn: 'red', rows: 100 },
-          { yarn: 'blue', rows: 100 }
+          { yarn: 'red', rows: 72 },
+          { yarn: 'blue', rows: 72 }
         ]
       }),
     true
@@ -115,11 +118,15 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['wrong-ring', () => made('folded-bag', {}, twoRings), true],
   ['stretch-too-high', () => made('tube-top', { chestMm: 930, wearer: 'adult' }), false],
   ['stretch-very-high', () => made('tube-top', { chestMm: 780, wearer: 'adult' }), false],
-  ['stretch-high', () => made('warmers', { limb: 'wrist', handMm: 270 }, twoRings), true],
+  ['stretch-high', () => made('warmers', { limb: 'wrist', handMm: 270 }, threeRings), true],
   ['slips-off', () => made('warmers', { limb: 'wrist', handMm: 200 }, bigFirst), true],
   ['ring-tight', () => made('headband', { sizeBy: 'rows', rows: 60 }), true],
   ['ring-loose', () => made('headband', { sizeBy: 'rows', rows: 130 }), true],
-  ['rows-few', () => made('brim-hat', { sizeBy: 'rows', brimRows: 20, bodyRows: 12 }), true],
+  ['rows-few', () => made('cowl', { sizeBy: 'rows', rows: 60 }), true],
+  ['tube-short', () => made('brim-hat', { sizeBy: 'rows', brimRows: 20, bodyRows: 12 }), true],
+  ['tube-long', () => made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 60 }), true],
+  ['hat-loose', () => hat({ headMm: 340 }, bigOfThree), true],
+  ['hat-loose', () => made('brim-hat', { headMm: 300, brimMm: 25 }), false],
   ['rows-many', () => made('headband', { sizeBy: 'rows', rows: 130 }), true],
   ['wrap-sum', () => made('wrap', { sizeBy: 'rows', rows: 230, sleeveRows: 85, neckRows: 50 }), true],
   ['wrap-sum', () => made('wrap', { sizeBy: 'rows', rows: 100, sleeveRows: 85, neckRows: 50 }), true],
@@ -163,9 +170,31 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['slope-fraction', () => made('panel', { taper: 'both', widthMm: 300, topMm: 40, lengthMm: 60 }), true],
   // (38 - 18) / 3 at one edge: 28.1 cm are 38 stitches at 1.35, 13.3 cm are 18.
   ['slope-fraction', () => made('panel', { taper: 'low', method: 'held', step: 3, widthMm: 281, topMm: 133 }), true],
+  ['garment-narrow', () => made('cardigan', { chestMm: 1900, easeMm: 100 }), true],
+  ['garment-unmeasured', () => made('waistcoat'), false],
+  [
+    'stripes-hidden',
+    () =>
+      hat({
+        style: 'striped',
+        turnUpMm: 0,
+        repeat: false,
+        sections: [
+          { yarn: 'red', rows: 60 },
+          { yarn: 'blue', rows: 10 },
+          { yarn: 'red', rows: 20 }
+        ]
+      }),
+    false
+  ],
+  ['child-cord', () => made('tube-top', { wearer: 'child' }), true],
   ['panel-narrow', () => made('panel', { widthMm: 500 }), false],
   ['panel-narrow', () => made('panel', { widthMm: 300 }, twoRings), true]
 ];
+
+/** The sentences of one code. */
+const said = (result: Result, code: string): string[] =>
+  result.findings.flatMap((f) => (f.code === code ? [speak(result).finding(f)] : []));
 
 describe('findings', () => {
   it.each(cases)('%s is found, and its fix mends it', (code, make, mends) => {
@@ -185,19 +214,14 @@ describe('findings', () => {
   });
 
   it('both sides of a garment that are wrong alike are said once, those that are not are said apart', () => {
-    const uneven = (options: object): string[] =>
-      made('waistcoat', { sizeBy: 'rows', ...options }).findings.flatMap((f) =>
-        f.code === 'seam-uneven' ? [f.sentence] : []
-      );
+    const uneven = (options: object): string[] => said(made('waistcoat', { sizeBy: 'rows', ...options }), 'seam-uneven');
     const [sides, ...others] = uneven({ frontRows: 80 });
     expect(sides).toMatch(/^Left side and right side: 74 rows of the left back meet 80 of the left front;/);
     expect(others).toEqual([]);
     // A wrap of two yarns has seams of several lengths, each with sums of its own.
-    const wrap = made('wrap', { yarn: 'red', backYarn: 'thick' }, kitWithThick).findings.filter(
-      (f) => f.code === 'seam-uneven'
-    );
+    const wrap = said(made('wrap', { yarn: 'red', backYarn: 'thick' }, kitWithThick), 'seam-uneven');
     expect(wrap.length).toBeGreaterThan(1);
-    expect(new Set(wrap.map((f) => f.sentence)).size).toBe(wrap.length);
+    expect(new Set(wrap).size).toBe(wrap.length);
   });
 
   it('a sound hat has nothing against it', () => expect(codes(hat())).toEqual([]));
@@ -209,8 +233,7 @@ describe('findings', () => {
 
   it('says what probably happened to an implausible swatch', () => {
     const say = (stitches: number, rows: number) =>
-      hat({}, sampleKit({ swatches: [swatch(stitches, rows)] })).findings.find((f) => f.code === 'swatch-implausible')
-        ?.sentence;
+      said(hat({}, sampleKit({ swatches: [swatch(stitches, rows)] })), 'swatch-implausible')[0];
     expect(say(21, 14)).toContain('look swapped');
     expect(say(10, 30)).toContain('Measure it again');
     expect(say(14, 20)).toBeUndefined();

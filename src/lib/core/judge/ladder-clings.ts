@@ -1,8 +1,15 @@
-import { yarnName } from '../kit';
-import type { Finding } from '../plan';
+import { finder, type Finding } from '../plan';
+import type { Yarn } from '../kit';
 import { mainYarn } from '../read';
 import { yarnOption } from './options';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a yarn that clings. */
+export interface LadderClingsFacts {
+  'ladder-clings': { yarn: string; surface: Yarn['behaviour']['surface'] };
+}
+const find = finder<LadderClingsFacts>();
 
 /** Clingy wool will not ladder when a stitch must be dropped on purpose (craft 6). */
 export const ladderClings: Judge = {
@@ -16,22 +23,19 @@ export const ladderClings: Judge = {
         if (!runs || !yarn || yarn.behaviour.surface === 'smooth') return [];
         const option = yarnOption(r, yarn.id);
         const held = ['yarn', 'backYarn'].filter((key) => r.brief.options[key] === yarn.id);
-        const smooth = r.kit.yarns.find((y) => y.behaviour.surface === 'smooth' && y.weightClass === yarn.weightClass);
+        const smooth = r.kit.yarns.filter(
+          (y) => y.behaviour.surface === 'smooth' && y.weightClass === yarn.weightClass
+        );
         return [
-          {
-            code: 'ladder-clings',
-            weight: 'warn',
-            place: option ? { option } : {},
-            sentence: `${yarnName(yarn)} is ${yarn.behaviour.surface}: a stitch dropped on purpose will not run by itself, and every rung must be freed with a pick.`,
-            ...(option && smooth
-              ? {
-                  fix: {
-                    label: `Take ${yarnName(smooth)}`,
-                    change: { options: Object.fromEntries(held.map((key) => [key, smooth.id])) }
-                  }
-                }
-              : {})
-          }
+          find(
+            'ladder-clings',
+            'warn',
+            option ? { option } : {},
+            { yarn: yarn.id, surface: yarn.behaviour.surface },
+            ...(option ? smooth.slice(0, 3) : []).map((y) =>
+              options({ code: 'yarn', yarn: y.id, grams: null }, Object.fromEntries(held.map((key) => [key, y.id])))
+            )
+          )
         ];
       })
       .slice(0, 1)

@@ -1,6 +1,15 @@
 import { MOST_LENGTHWISE } from '../body';
+import { finder } from '../plan';
 import { measureOption } from './options';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a ring of tube round something, percent. */
+export interface LengthwiseFacts {
+  'ring-tight': { over: string; percent: number; most: number };
+  'ring-loose': { over: string; percent: number };
+}
+const find = finder<LengthwiseFacts>();
 
 /** A ring looser than this hangs (own estimate, no source). */
 const LOOSE = -0.03;
@@ -15,30 +24,15 @@ export const lengthwise: Judge = {
     if (worn?.form !== 'ring' || !stretch) return [];
     const option = measureOption(r, ['head', 'mug-girth']);
     const place = { ...(option ? { option } : {}), piece: 0 };
+    const { wanted } = r.notes;
     const fix =
-      r.brief.options['sizeBy'] === 'rows' && r.notes.wanted
-        ? { fix: { label: `Knit ${r.notes.wanted.rows} rows`, change: { options: { rows: r.notes.wanted.rows } } } }
-        : {};
+      r.brief.options['sizeBy'] === 'rows' && wanted
+        ? options({ code: 'rows', rows: wanted.rows }, { rows: wanted.rows })
+        : undefined;
+    const { over } = worn;
     if (stretch.value > 100 * MOST_LENGTHWISE) {
-      return [
-        {
-          code: 'ring-tight',
-          weight: 'warn',
-          place,
-          sentence: `Round the ${worn.over} it is pulled ${Math.round(stretch.value)} % longer; beyond ${100 * MOST_LENGTHWISE} % it goes narrow and hard.`,
-          ...fix
-        }
-      ];
+      return [find('ring-tight', 'warn', place, { over, percent: stretch.value, most: 100 * MOST_LENGTHWISE }, fix)];
     }
-    if (stretch.value >= 100 * LOOSE) return [];
-    return [
-      {
-        code: 'ring-loose',
-        weight: 'warn',
-        place,
-        sentence: `Too long to hold on the ${worn.over}: it is ${Math.round(-stretch.value)} % longer than the way round.`,
-        ...fix
-      }
-    ];
+    return stretch.value >= 100 * LOOSE ? [] : [find('ring-loose', 'warn', place, { over, percent: -stretch.value }, fix)];
   }
 };

@@ -2,11 +2,17 @@ import { describe, expect, it } from 'vitest';
 import { garmentSizes } from '../read';
 import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { presetFor } from '../kit';
+import { remedyOf } from '../remedy';
+import type { Result } from '../tomble';
+import { worded } from '$lib/words';
 
 const small = (() => {
   const { counter, tensionHoles } = presetFor(22, 'm', 'Ring');
   return sampleKit({ machine: { pins: 22, counter, tensionHoles } });
 })();
+
+const fixOf = (result: Result, code: string) =>
+  remedyOf(result, result.findings.find((f) => f.code === code)!);
 
 /** Each limit from both sides: what is still right, and the first that is not. */
 const limits: readonly [string, () => string[], () => string[]][] = [
@@ -71,15 +77,16 @@ describe('findings stand where they belong', () => {
   it('a remedy that the limits of the kind refuse is not offered', () => {
     // The garland is so short that not one more fits: hanging fewer is still a remedy, none at all is not.
     const tight = made('garland', { lineMm: 300, count: 20 });
-    expect(tight.findings.find((f) => f.code === 'garland-crowded')!.fix!.change.options).toEqual({ count: 1 });
-    const deep = made('waistcoat', { armholeMm: 450, upperArmMm: 800, sizeBy: 'measures', armholes: 'straight' });
-    const small = deep.findings.find((f) => f.code === 'armhole-small');
-    expect(small?.fix).toBeUndefined();
+    expect(fixOf(tight, 'garland-crowded')!.change.options).toEqual({ count: 1 });
+    // A neck is 6 cm wide at least: the shoulder beside it cannot have any of that.
+    const slim = made('waistcoat', { neckMm: 60, crossBackMm: 120 });
+    expect(codes(slim)).toContain('shoulder-narrow');
+    expect(fixOf(slim, 'shoulder-narrow')).toBeUndefined();
   });
 
   it('an arm of 28 cm goes through an armhole of 30, and is told it pulls; one of 32 does not', () => {
     const of = (upperArmMm: number) =>
-      made('waistcoat', { armholeMm: 150, upperArmMm }).findings.find((f) => f.code === 'armhole-small');
+      worded(made('waistcoat', { armholeMm: 150, upperArmMm })).findings.find((f) => f.code === 'armhole-small');
     const round = garmentSizes(made('waistcoat', { armholeMm: 150 }))!.armholeMm;
     expect(of(Math.floor(round) - 20)).toMatchObject({ weight: 'warn' });
     expect(of(Math.floor(round) - 20)!.sentence).toContain('it goes through');

@@ -1,6 +1,14 @@
-import type { Finding } from '../plan';
+import { finder } from '../plan';
 import { hatOptions } from './hat';
 import type { Judge } from './readings';
+import { options as change } from './remedies';
+
+/** Facts of a lining that is too short to keep the outside from showing at the edge. */
+export interface LiningFacts {
+  'lining-shorter': { rows: number; yarn: string };
+  'outer-peeks': { margin: number; yarn: string; turnedUp: boolean };
+}
+const find = finder<LiningFacts>();
 
 /**
  * Rows by which a fold wanders on a worn hat. Practice gives the lining 5 rows more at least (craft 7),
@@ -11,13 +19,8 @@ const FOLD_WANDERS = 2.5;
 /** Margin that keeps the join clear of a wandering fold. */
 const SAFE_MARGIN = 2 * FOLD_WANDERS;
 
-/** What the fix sets: inside the 5 to 10 rows of practice, and even, so that the fold stays on a whole row. */
+/** What the remedy sets: inside the 5 to 10 rows of practice, and even, so that the fold stays on a whole row. */
 const GOOD_MARGIN = 6;
-
-const fix: Finding['fix'] = {
-  label: `Give the lining ${GOOD_MARGIN} rows more`,
-  change: { options: { marginRows: GOOD_MARGIN } }
-};
 
 /** The outer colour peeks at the edge, or the lining is shorter than the outside. */
 export const lining: Judge = {
@@ -37,13 +40,10 @@ export const lining: Judge = {
     const margin = rows.lining - rows.outer;
     if (margin >= SAFE_MARGIN) return [];
     const place = { option: 'marginRows', piece: 0 };
-    const colour = r.yarns[outerYarn]!.colour.name;
-    if (margin < 0) {
-      const sentence = `The lining is ${-margin} rows shorter than the outside: ${colour} shows inside the edge all round.`;
-      return [{ code: 'lining-shorter', weight: 'warn', place, sentence, fix }];
-    }
-    const where = options.turnUpMm > 0 ? 'under the turned-up edge' : 'at the edge';
-    const sentence = `The outside, ${colour}, will peek ${where}: the lining has ${margin === 0 ? 'no rows' : `only ${margin} ${margin === 1 ? 'row' : 'rows'}`} more, and a fold wanders by two or three.`;
-    return [{ code: 'outer-peeks', weight: 'warn', place, sentence, fix }];
+    const more = change({ code: 'margin', rows: GOOD_MARGIN }, { marginRows: GOOD_MARGIN });
+    const { yarn } = options;
+    return margin < 0
+      ? [find('lining-shorter', 'warn', place, { rows: -margin, yarn }, more)]
+      : [find('outer-peeks', 'warn', place, { margin, yarn, turnedUp: options.turnUpMm > 0 }, more)];
   }
 };

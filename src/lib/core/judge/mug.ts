@@ -1,7 +1,14 @@
-import { showLength } from '../quantity';
-import type { Finding } from '../plan';
+import { finder, type Finding } from '../plan';
 import { beside } from './options';
 import type { Judge } from './readings';
+import { machinesWith } from './remedies';
+
+/** Facts of wraps for hot things, mm. */
+export interface MugFacts {
+  'mug-height': { wrapMm: number; mugMm: number };
+  'hot-care': { over: 'mug' | 'bottle' };
+}
+const find = finder<MugFacts>();
 
 /** Room for the lips above a wrap (own estimate, no source). */
 const LIPS_MM = 5;
@@ -18,26 +25,15 @@ export const mug: Judge = {
     const [piece] = r.sizes.pieces;
     const found: Finding[] = [];
     if (over === 'mug' && typeof height === 'number' && piece && piece.flatWidthMm.value > height - LIPS_MM) {
-      const { units } = r.kit.habits;
-      // The largest ring whose wrap stays below the rim: its height goes with its pins.
-      const each = piece.flatWidthMm.value / r.fabric.pieces[0]!.width;
-      const [small] = r.kit.machines
-        .filter((m) => m.pins < r.fabric.pieces[0]!.width && m.pins * each <= height - LIPS_MM)
-        .sort((a, b) => b.pins - a.pins);
-      found.push({
-        code: 'mug-height',
-        weight: 'warn',
-        place: beside(r, 'heightMm', { piece: 0 }),
-        sentence: `The wrap is ${showLength(piece.flatWidthMm.value, units)} tall, the mug ${showLength(height, units)}: it covers the rim.`,
-        ...(small ? { fix: { label: `Knit it on ${small.name} (${small.pins} pins)`, change: { machineId: small.id } } } : {}) // prettier-ignore
-      });
+      // The height of a wrap goes with the pins of its ring: the largest that stays below the rim.
+      const { width } = r.fabric.pieces[0]!;
+      const each = piece.flatWidthMm.value / width;
+      const smaller = machinesWith(r, (m) => m.pins < width && m.pins * each <= height - LIPS_MM).reverse();
+      found.push(
+        find('mug-height', 'warn', beside(r, 'heightMm', { piece: 0 }), { wrapMm: piece.flatWidthMm.value, mugMm: height }, ...smaller) // prettier-ignore
+      );
     }
-    found.push({
-      code: 'hot-care',
-      weight: 'note',
-      place: {},
-      sentence: `Hot drinks: the ${over === 'mug' ? 'handle stays free and the bottom bare' : 'top stays free'}, so that it stands firm; wet wool passes the heat on, and nothing knitted goes near a flame.`
-    });
+    found.push(find('hot-care', 'note', {}, { over }));
     return found;
   }
 };

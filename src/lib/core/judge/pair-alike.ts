@@ -1,6 +1,12 @@
-import { showLength } from '../quantity';
-import type { Finding } from '../plan';
+import { finder, type Finding } from '../plan';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a pair: lengths and flat widths in mm, first and second. */
+export interface PairAlikeFacts {
+  'pair-unlike': { longMm: readonly [number, number]; wideMm: readonly [number, number] };
+}
+const find = finder<PairAlikeFacts>();
 
 /** Two of a pair that differ by more than this are seen (own estimate, no source). */
 const SEEN = 0.04;
@@ -17,19 +23,15 @@ export const pairAlike: Judge = {
       const longer = b.lengthMm.value / a.lengthMm.value - 1;
       const wider = b.flatWidthMm.value / a.flatWidthMm.value - 1;
       if (a.rows === b.rows && Math.abs(longer) <= SEEN && Math.abs(wider) <= SEEN) return [];
-      const { units } = r.kit.habits;
-      const lengths = `${showLength(a.lengthMm.value, units)} and ${showLength(b.lengthMm.value, units)} long`;
-      const widths = `${showLength(a.flatWidthMm.value, units)} and ${showLength(b.flatWidthMm.value, units)} wide`;
+      const second = 'secondYarn' in r.brief.options;
       return [
-        {
-          code: 'pair-unlike',
-          weight: 'warn',
-          place: { ...('secondYarn' in r.brief.options ? { option: 'secondYarn' } : {}), piece: q },
-          sentence: `The two come out unlike: ${lengths}, ${widths}; their yarns knit differently.`,
-          ...('secondYarn' in r.brief.options
-            ? { fix: { label: 'Knit both in the same yarn', change: { options: { secondYarn: null } } } }
-            : {})
-        }
+        find(
+          'pair-unlike',
+          'warn',
+          { ...(second ? { option: 'secondYarn' } : {}), piece: q },
+          { longMm: [a.lengthMm.value, b.lengthMm.value], wideMm: [a.flatWidthMm.value, b.flatWidthMm.value] },
+          second ? options({ code: 'oneYarn' }, { secondYarn: null }) : undefined
+        )
       ];
     })
 };

@@ -1,6 +1,13 @@
 import { machineOf } from '../kit';
-import type { Finding } from '../plan';
+import { finder, type Mode, type Finding } from '../plan';
 import type { Judge } from './readings';
+import { machinesWith } from './remedies';
+
+/** Facts of a panel the ring cannot give. */
+export interface PanelReachFacts {
+  'panel-narrow': { asked: number; given: number; machine: string; mode: Mode; lost: number; pins: number };
+}
+const find = finder<PanelReachFacts>();
 
 /** A panel wider than the ring gives (craft 1: the pins less the lost ones). */
 export const panelReach: Judge = {
@@ -9,19 +16,13 @@ export const panelReach: Judge = {
   find: (r) =>
     (r.notes.narrowed ?? []).map(({ piece, asked, given, option }): Finding => {
       const { machineId, mode } = r.plan.pieces[piece]!;
-      const machine = machineOf(r.kit, machineId);
-      const lost = machine.reach.start + machine.reach.end;
-      const [other] = r.kit.machines
-        .filter((m) => m.pins - (mode === 'panel' ? m.reach.start + m.reach.end : 2) >= asked)
-        .sort((a, b) => a.pins - b.pins);
-      return {
-        code: 'panel-narrow',
-        weight: 'warn',
-        place: { ...(option && option in r.brief.options ? { option } : {}), piece },
-        sentence: `${asked} stitches are asked for, ${machine.name} gives ${given}: ${mode === 'panel' ? `PANEL mode loses ${lost} of ${machine.pins}` : 'two pins at the marker stay free'}.`,
-        ...(other && other.id !== r.brief.machineId
-          ? { fix: { label: `Knit it on ${other.name} (${other.pins} pins)`, change: { machineId: other.id } } }
-          : {})
-      };
+      const { pins, reach } = machineOf(r.kit, machineId);
+      return find(
+        'panel-narrow',
+        'warn',
+        { ...(option && option in r.brief.options ? { option } : {}), piece },
+        { asked, given, machine: machineId, mode, lost: reach.start + reach.end, pins },
+        ...machinesWith(r, (m) => m.pins - (mode === 'panel' ? m.reach.start + m.reach.end : 2) >= asked)
+      );
     })
 };

@@ -1,34 +1,62 @@
-import { limbFit, SLIPS_OFF } from '../body';
-import { gaugeFor } from '../kit';
+import { headFit, limbFit, SLIPS_OFF } from '../body';
+import { gaugeFor, type Machine } from '../kit';
+import { finder } from '../plan';
 import { mainYarn } from '../read';
 import { measureOption } from './options';
-import type { Judge } from './readings';
+import type { Judge, Readings } from './readings';
+import { machinesWith } from './remedies';
+
+/** Facts of a tube that is wider than what it goes over. */
+export interface SlipsOffFacts {
+  'slips-off': { percent: number; over: string };
+  'hat-loose': { percent: number };
+}
+const find = finder<SlipsOffFacts>();
+
+/** A hat stretched less than this at the brow does not hold there (own estimate, no source). */
+const HOLDS = 0.05;
+
+/** Rings on which the same girth holds, the widest first. */
+function holding(r: Readings, girthMm: number, head: boolean, least: number) {
+  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
+  const stretchOn = (m: Machine): number => {
+    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
+    const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
+    return head ? headFit(girthMm, knitted).stretch : limbFit(girthMm, knitted).stretch;
+  };
+  return machinesWith(r, (m) => stretchOn(m) >= least).reverse();
+}
 
 /** A tube wider than what it covers slips off. */
 export const slipsOff: Judge = {
   code: 'slips-off',
-  watches: 'a tube wider than the limb or thing it is drawn over',
+  watches: 'a tube or hat wider than the limb, thing or head it is drawn over',
   find: (r) => {
     const { worn } = r.plan;
     const stretch = r.sizes.finished.find((f) => f.code === 'stretch')?.figure;
-    if (worn?.form !== 'sleeve' || !stretch || stretch.value >= 100 * SLIPS_OFF) return [];
-    const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
-    const [other] = r.kit.machines
-      .filter((m) => {
-        const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
-        const fit = limbFit(worn.girthMm, { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value });
-        return m.id !== r.brief.machineId && fit.stretch >= 0;
-      })
-      .sort((a, b) => b.pins - a.pins);
-    const option = measureOption(r, ['hand-girth', 'foot-girth', 'calf-girth', 'bottle-girth', 'chest']);
+    if (!stretch || !worn) return [];
+    if (worn.form === 'sleeve' && stretch.value < 100 * SLIPS_OFF) {
+      const option = measureOption(r, ['hand-girth', 'foot-girth', 'calf-girth', 'bottle-girth', 'chest']);
+      return [
+        find(
+          'slips-off',
+          'warn',
+          { ...(option ? { option } : {}), piece: 0 },
+          { percent: -stretch.value, over: worn.over },
+          ...holding(r, worn.girthMm, false, 0)
+        )
+      ];
+    }
+    if (!worn.form.endsWith('hat') || !('headMm' in worn) || stretch.value >= 100 * HOLDS) return [];
+    const option = measureOption(r, ['head']);
     return [
-      {
-        code: 'slips-off',
-        weight: 'warn',
-        place: { ...(option ? { option } : {}), piece: 0 },
-        sentence: `It hangs loose: the tube is ${Math.round(-stretch.value)} % wider than the ${worn.over} and will slip.`,
-        ...(other ? { fix: { label: `Knit it on ${other.name} (${other.pins} pins)`, change: { machineId: other.id } } } : {}) // prettier-ignore
-      }
+      find(
+        'hat-loose',
+        'warn',
+        { ...(option ? { option } : {}), piece: 0 },
+        { percent: stretch.value },
+        ...holding(r, worn.headMm, true, HOLDS)
+      )
     ];
   }
 };

@@ -1,5 +1,11 @@
-import type { Finding } from '../plan';
+import { finder, type Finding, type ShapingLine, type SlopeTrouble } from '../plan';
 import type { Judge } from './readings';
+
+/** Facts of a line of shaping that does not come out. */
+export interface SlopeFacts {
+  'slope-fraction': { what: ShapingLine; why: SlopeTrouble };
+}
+const find = finder<SlopeFacts>();
 
 /** A slope must come out in whole decreases at whole rows (craft 8). */
 export const slope: Judge = {
@@ -9,13 +15,13 @@ export const slope: Judge = {
     (r.notes.shaping ?? []).flatMap(({ piece, what, trouble }): Finding[] =>
       trouble
         ? [
-            {
-              code: 'slope-fraction',
-              weight: 'warn',
-              place: { ...(trouble.option ? { option: trouble.option } : {}), piece },
-              sentence: `${what}: ${trouble.sentence}.`,
-              ...(trouble.mend ? { fix: { label: trouble.mend.label, change: { options: trouble.mend.options } } } : {})
-            }
+            find(
+              'slope-fraction',
+              'warn',
+              { ...(trouble.option ? { option: trouble.option } : {}), piece },
+              { what, why: trouble.why },
+              trouble.mend && { remedy: trouble.mend.remedy, change: { options: trouble.mend.options } }
+            )
           ]
         : []
     )

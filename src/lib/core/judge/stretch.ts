@@ -1,10 +1,26 @@
-import { headFit, limbFit, reachOver, SNUG_STRETCH, TIGHT_STRETCH } from '../body';
+import { headFit, limbFit, reachOver, SLIPS_OFF, SNUG_STRETCH } from '../body';
 import { gaugeFor, type Machine, machineOf, ringMm } from '../kit';
-import type { Fix } from '../plan';
-import { showLength } from '../quantity';
+import { finder } from '../plan';
 import { mainYarn } from '../read';
+import { machinesWith } from './remedies';
 import { measureOption } from './options';
 import type { Judge, Readings } from './readings';
+
+interface Stretched {
+  /** Percent. */
+  readonly percent: number;
+  readonly over: string;
+  readonly girthMm: number;
+  readonly ringMm: number;
+}
+
+/** Facts of what is told of a girth that a tube is drawn over. */
+export interface StretchFacts {
+  'stretch-high': Stretched;
+  'stretch-very-high': Stretched;
+  'stretch-too-high': Stretched;
+}
+const find = finder<StretchFacts>();
 
 /** What has a girth that a tube must go over, and the measures it is asked by. */
 interface Over {
@@ -23,19 +39,8 @@ function overOf(r: Readings): Over | null {
 
 const GIRTHS = ['head', 'hand-girth', 'foot-girth', 'calf-girth', 'upper-arm', 'chest', 'bottle-girth'];
 
-/** Another machine of the kit on which the same girth is snug, the smallest that is. */
-function roomierMachine(r: Readings, over: Over): Fix | undefined {
-  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
-  const stretchOn = (m: Machine): number => {
-    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
-    const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
-    return over.head ? headFit(over.girthMm, knitted).stretch : limbFit(over.girthMm, knitted).stretch;
-  };
-  const [machine] = r.kit.machines
-    .filter((m) => m.id !== r.brief.machineId && stretchOn(m) <= SNUG_STRETCH)
-    .sort((a, b) => a.pins - b.pins);
-  return machine && { label: `Knit it on ${machine.name} (${machine.pins} pins)`, change: { machineId: machine.id } };
-}
+const CODES = { tight: 'stretch-high', 'very-tight': 'stretch-very-high', never: 'stretch-too-high' } as const;
+const WEIGHTS = { tight: 'note', 'very-tight': 'warn', never: 'stop' } as const;
 
 /** A stitch can only be pulled so wide. */
 export const stretch: Judge = {
@@ -45,26 +50,28 @@ export const stretch: Judge = {
     const over = overOf(r);
     const stretched = r.sizes.finished.find((f) => f.code === 'stretch')?.figure;
     if (!over || !stretched || stretched.value <= 100 * SNUG_STRETCH) return [];
-    const fix = roomierMachine(r, over);
-    const percent = `${Math.round(stretched.value)} %`;
     const ring = ringMm(machineOf(r.kit, r.plan.pieces[0]!.machineId));
     const reach = reachOver(over.girthMm, r.sizes.pieces[0]!.girthMm.value, ring);
     if (reach === 'snug') return [];
     const option = measureOption(r, GIRTHS);
-    const { units } = r.kit.habits;
-    const said = {
-      tight: `Tight: ${percent} of stretch at the ${over.what}; up to ${100 * SNUG_STRETCH} % is snug.`,
-      'very-tight': `Very tight: ${percent} of stretch at the ${over.what}, more than ${100 * TIGHT_STRETCH} %. It goes on: the ring it hung on is ${showLength(ring, units)} round.`,
-      never: `It will not go on: the ${over.what} is ${showLength(over.girthMm, units)} round, the ring the tube hung on only ${showLength(ring, units)}.`
+    const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
+    const stretchOn = (m: Machine): number => {
+      const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
+      const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
+      return over.head ? headFit(over.girthMm, knitted).stretch : limbFit(over.girthMm, knitted).stretch;
     };
+    // The smallest ring on which the same girth is snug and does not slip; failing that the one that is stretched least.
+    const others = machinesWith(r, (m) => stretchOn(m) >= SLIPS_OFF && stretchOn(m) < stretched.value / 100);
+    const snug = others.filter((fix) => stretchOn(machineOf(r.kit, fix.change.machineId!)) <= SNUG_STRETCH);
     return [
-      {
-        code: ({ tight: 'stretch-high', 'very-tight': 'stretch-very-high', never: 'stretch-too-high' } as const)[reach],
-        weight: ({ tight: 'note', 'very-tight': 'warn', never: 'stop' } as const)[reach],
-        place: { ...(option ? { option } : {}), piece: 0 },
-        sentence: said[reach],
-        ...(fix ? { fix } : {})
-      }
+      find(
+        CODES[reach],
+        WEIGHTS[reach],
+        { ...(option ? { option } : {}), piece: 0 },
+        { percent: stretched.value, over: over.what, girthMm: over.girthMm, ringMm: ring },
+        ...snug,
+        ...others.filter((fix) => !snug.includes(fix)).reverse()
+      )
     ];
   }
 };

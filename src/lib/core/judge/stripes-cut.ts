@@ -1,5 +1,12 @@
-import type { Section } from '../plan';
+import { finder, type Section } from '../plan';
 import type { Judge } from './readings';
+import { options as change } from './remedies';
+
+/** Facts of stripes that the tube has no rows for. */
+export interface StripesCutFacts {
+  'stripes-cut': { listed: number; rows: number };
+}
+const find = finder<StripesCutFacts>();
 
 /** A list of stripes longer than the tube loses its end. */
 export const stripesCut: Judge = {
@@ -8,20 +15,19 @@ export const stripesCut: Judge = {
   find: (r) => {
     const { options } = r.brief;
     const sections = options['style'] === 'striped' ? ((options['sections'] ?? []) as Section[]) : [];
-    if (sections.length === 0 || !r.sizes.pieces[0]) return [];
+    const rows = r.sizes.pieces[0]?.rows;
     const listed = sections.reduce((sum, s) => sum + s.rows, 0);
-    const rows = r.sizes.pieces[0]!.rows;
-    if (listed <= rows) return [];
+    if (rows === undefined || listed <= rows) return [];
     return [
-      {
-        code: 'stripes-cut',
-        weight: 'warn',
-        place: { option: 'sections' },
-        sentence: `The stripes add up to ${listed} rows, the tube has ${rows}: the last ${listed - rows} are left out.`,
-        ...(!('rows' in options && 'sizeBy' in options)
-          ? {}
-          : { fix: { label: `Knit all ${listed} rows`, change: { options: { sizeBy: 'rows', rows: listed } } } })
-      }
+      find(
+        'stripes-cut',
+        'warn',
+        { option: 'sections' },
+        { listed, rows },
+        'rows' in options && 'sizeBy' in options
+          ? change({ code: 'rows', rows: listed, all: true }, { sizeBy: 'rows', rows: listed })
+          : undefined
+      )
     ];
   }
 };

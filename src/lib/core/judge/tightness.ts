@@ -1,20 +1,40 @@
 import { heldTex, isLarge, machineOf, NET_BELOW, strandTex, STRUGGLE_ABOVE, tightness as factor } from '../kit';
-import type { Finding } from '../plan';
+import { finder, type Finding, type Fix } from '../plan';
 import { workRows } from '../read';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
 
-/** Strands at which the yarn sits well on the hooks, if any number up to three does. */
-function betterStrands(r: Readings, p: number, index: number): Finding['fix'] {
+interface Tight {
+  readonly yarn: string;
+  readonly tex: number;
+  readonly strands: number;
+  readonly factor: number;
+  readonly limit: number;
+  readonly large: boolean;
+}
+
+/** Facts of a yarn that does not suit the hooks. */
+export interface TightnessFacts {
+  'yarn-thick': Tight;
+  'yarn-thin': Tight;
+}
+const find = finder<TightnessFacts>();
+
+/** Other numbers of strands, up to three, the nearest to now first; those at which the yarn sits well before the rest. */
+function otherStrands(r: Readings, p: number, index: number, thick: boolean): Fix[] {
   const yarn = r.yarns[index]!;
   const { loopMm } = r.gauges[p]![index]!;
-  for (const strands of [1, 2, 3]) {
+  const sits = (strands: number): boolean => {
     const k = factor(strandTex(yarn) * strands, loopMm);
-    if (strands === yarn.strands || k < NET_BELOW || k > STRUGGLE_ABOVE) continue;
-    const label = strands === 1 ? 'Knit one strand' : `Knit ${strands} strands together`;
-    return { label, change: { strands: { ...r.brief.strands, [yarn.id]: strands } } };
-  }
-  return undefined;
+    return k >= NET_BELOW && k <= STRUGGLE_ABOVE;
+  };
+  return [1, 2, 3]
+    .filter((strands) => (thick ? strands < yarn.strands : strands > yarn.strands))
+    .sort((a, b) => Number(sits(b)) - Number(sits(a)) || Math.abs(a - yarn.strands) - Math.abs(b - yarn.strands))
+    .map((strands) => ({
+      remedy: { code: 'strands', strands },
+      change: { strands: { ...r.brief.strands, [yarn.id]: strands } }
+    }));
 }
 
 /** Yarn too thick or too thin for the hooks. */
@@ -32,21 +52,22 @@ export const tightness: Judge = {
       const k = factor(heldTex(yarn), r.gauges[p]![i]!.loopMm);
       if (k >= NET_BELOW && k <= STRUGGLE_ABOVE) return [];
       const thick = k > STRUGGLE_ABOVE;
-      const fix = betterStrands(r, p, i);
       const option = yarnOption(r, yarn.id);
-      const machine = machineOf(r.kit, r.plan.pieces[p]!.machineId);
-      const what = `${yarn.name} (${Math.round(heldTex(yarn))} tex${yarn.strands > 1 ? `, ${yarn.strands} strands` : ''})`;
-      const ring = isLarge(machine) ? 'these hooks' : 'this small ring';
       return [
-        {
-          code: thick ? 'yarn-thick' : 'yarn-thin',
-          weight: 'warn',
-          place: option ? { option } : {},
-          sentence: thick
-            ? `${what} is too thick for ${ring}: tightness ${k.toFixed(1)}, above ${STRUGGLE_ABOVE} the hooks struggle.`
-            : `${what} is too thin for ${ring}: tightness ${k.toFixed(1)}, below ${NET_BELOW} the fabric is a net.`,
-          ...(fix ? { fix } : {})
-        }
+        find(
+          thick ? 'yarn-thick' : 'yarn-thin',
+          'warn',
+          option ? { option } : {},
+          {
+            yarn: yarn.id,
+            tex: heldTex(yarn),
+            strands: yarn.strands,
+            factor: k,
+            limit: thick ? STRUGGLE_ABOVE : NET_BELOW,
+            large: isLarge(machineOf(r.kit, r.plan.pieces[p]!.machineId))
+          },
+          ...otherStrands(r, p, i, thick)
+        )
       ];
     });
   }

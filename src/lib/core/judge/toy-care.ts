@@ -1,12 +1,24 @@
-import { tightness } from '../kit';
-import { heldTex } from '../kit';
-import type { Finding } from '../plan';
+import { heldTex, tightness } from '../kit';
+import { finder, type Finding } from '../plan';
 import { mainYarn } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of toys. */
+export interface ToyCareFacts {
+  'toy-eyes': object;
+  'filling-shows': { yarn: string; factor: number };
+  'toy-sold': object;
+  'toy-parts': object;
+}
+const find = finder<ToyCareFacts>();
 
 /** Tightness below which filling shows through a stuffed tube (own estimate, no source). */
 const SHOWS_BELOW = 7.6;
+
+/** Most strands that go through a guide together. */
+const MOST_STRANDS = 3;
 
 /** Toys: what comes off, what shows, what the law asks (craft 7 and 11). */
 export const toyCare: Judge = {
@@ -17,39 +29,29 @@ export const toyCare: Judge = {
     const found: Finding[] = [];
     const eyes = r.plan.acts.some((act) => act.do === 'fix' && act.what === 'safety-eyes');
     if (eyes && r.plan.wearer === 'baby') {
-      found.push({
-        code: 'toy-eyes',
-        weight: 'stop',
-        place: beside(r, 'eyes'),
-        sentence: 'No safety eyes for a child under 3: a small part that comes off is swallowed.',
-        fix: { label: 'Embroider the eyes', change: { options: { eyes: 'embroidered' } } }
-      });
+      found.push(find('toy-eyes', 'stop', beside(r, 'eyes'), {}, options({ code: 'embroider' }, { eyes: 'embroidered' })));
     }
     for (const part of r.plan.worn.parts) {
-      const yarn = mainYarn(r.fabric.pieces[part.piece]!);
-      const k = tightness(heldTex(r.yarns[yarn]!), r.gauges[part.piece]![yarn]!.loopMm);
+      const index = mainYarn(r.fabric.pieces[part.piece]!);
+      const yarn = r.yarns[index]!;
+      const k = tightness(heldTex(yarn), r.gauges[part.piece]![index]!.loopMm);
       if (part.stuffing === null || k >= SHOWS_BELOW) continue;
-      const strands = r.yarns[yarn]!.strands;
-      found.push({
-        code: 'filling-shows',
-        weight: 'warn',
-        place: { piece: part.piece },
-        sentence: `${r.yarns[yarn]!.name} knits loose here (tightness ${k.toFixed(1)}): filling will show between the stitches.`,
-        ...(strands < 3
-          ? { fix: { label: `Knit ${strands + 1} strands together`, change: { strands: { [r.yarns[yarn]!.id]: strands + 1 } } } } // prettier-ignore
-          : {})
-      });
+      const more = Array.from({ length: MOST_STRANDS - yarn.strands }, (_, i) => yarn.strands + i + 1);
+      found.push(
+        find(
+          'filling-shows',
+          'warn',
+          { piece: part.piece },
+          { yarn: yarn.id, factor: k },
+          ...more.map((strands) => ({
+            remedy: { code: 'strands', strands } as const,
+            change: { strands: { ...r.brief.strands, [yarn.id]: strands } }
+          }))
+        )
+      );
       break;
     }
-    const sold = r.brief.options['sold'] === true;
-    found.push({
-      code: sold ? 'toy-sold' : 'toy-parts',
-      weight: 'note',
-      place: beside(r, 'wearer'),
-      sentence: sold
-        ? 'Toys that are sold or given away must meet the law of the place (for example EN 71 or ASTM F963): ask there before the first one goes out.'
-        : 'Pull at every limb and ear before it goes to a child: small parts are a choking hazard under 3.'
-    });
+    found.push(find(r.brief.options['sold'] === true ? 'toy-sold' : 'toy-parts', 'note', beside(r, 'wearer'), {}));
     return found;
   }
 };

@@ -1,9 +1,16 @@
-import { colourDifference, yarnName } from '../kit';
-import type { Finding } from '../plan';
+import { colourDifference } from '../kit';
 import { PURPOSES } from '../knit';
+import { finder, type Finding } from '../plan';
 import { rowRuns } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of waste that cannot be told from the work: how far their colours are apart (CIEDE2000). */
+export interface WasteColourFacts {
+  'waste-colour-close': { waste: string; work: string; apart: number; plain: number };
+}
+const find = finder<WasteColourFacts>();
 
 /** CIEDE2000 at which two yarns are plainly two colours in lamp light (own estimate, no source). */
 const PLAINLY_OTHER = 20;
@@ -24,32 +31,32 @@ export const wasteColour: Judge = {
         pairs.set(`${waste.yarn} ${work.yarn}`, { waste: waste.yarn, work: work.yarn, separator });
       });
     }
-    const far = (hex: string): number =>
-      Math.min(...[...pairs.values()].map(({ work }) => colourDifference(hex, r.yarns[work]!.colour.hex)));
-    const best = r.kit.yarns.reduce<{ id: string; d: number; name: string } | undefined>((found, yarn) => {
-      if (pairs.size === 0) return found;
-      const d = far(yarn.colour.hex);
-      return !found || d > found.d ? { id: yarn.id, d, name: yarnName(yarn) } : found;
-    }, undefined);
-    return [...pairs.values()].flatMap(({ waste, work, separator }): Finding[] => {
-      const d = colourDifference(r.yarns[waste]!.colour.hex, r.yarns[work]!.colour.hex);
-      if (d >= PLAINLY_OTHER) return [];
-      // A separator row has a colour of its own, which the waste yarn does not change.
-      const leave = { label: 'Leave the separator row out', change: { options: { separator: false } } };
-      const use =
-        best && best.d >= PLAINLY_OTHER && 'wasteYarn' in r.brief.options
-          ? { label: `Use ${best.name}`, change: { options: { wasteYarn: best.id } } }
-          : undefined;
-      const fix = separator ? leave : use;
-      return [
-        {
-          code: 'waste-colour-close',
-          weight: 'warn',
-          place: beside(r, 'wasteYarn', { piece: 0 }),
-          sentence: `The waste yarn ${yarnName(r.yarns[waste]!)} is hard to tell from ${yarnName(r.yarns[work]!)} (colour difference ${d.toFixed(0)}, ${PLAINLY_OTHER} is plain): its stitches will be missed when it comes out.`,
-          ...(fix ? { fix } : {})
-        }
-      ];
+    const hex = (index: number): string => r.yarns[index]!.colour.hex;
+    const close = [...pairs.values()].flatMap(({ waste, work, separator }) => {
+      const apart = colourDifference(hex(waste), hex(work));
+      return apart < PLAINLY_OTHER ? [{ waste, work, separator, apart }] : [];
     });
+    if (close.length === 0) return [];
+    // Only now: a large stash has many pairs.
+    const far = (of: string): number => Math.min(...[...pairs.values()].map(({ work }) => colourDifference(of, hex(work))));
+    const best = r.kit.yarns.reduce<{ id: string; d: number } | undefined>((found, yarn) => {
+      const d = far(yarn.colour.hex);
+      return !found || d > found.d ? { id: yarn.id, d } : found;
+    }, undefined);
+    const use =
+      best && best.d >= PLAINLY_OTHER && 'wasteYarn' in r.brief.options
+        ? options({ code: 'wasteYarn', yarn: best.id }, { wasteYarn: best.id })
+        : undefined;
+    // A separator row has a colour of its own, which the waste yarn does not change.
+    const leave = options({ code: 'noSeparator' }, { separator: false });
+    return close.map(({ waste, work, separator, apart }): Finding =>
+      find(
+        'waste-colour-close',
+        'warn',
+        beside(r, 'wasteYarn', { piece: 0 }),
+        { waste: r.fabric.yarns[waste]!, work: r.fabric.yarns[work]!, apart, plain: PLAINLY_OTHER },
+        separator ? leave : use
+      )
+    );
   }
 };

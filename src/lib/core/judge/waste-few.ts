@@ -1,7 +1,14 @@
-import type { Finding } from '../plan';
+import { finder, type Finding } from '../plan';
 import { rowRuns } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of waste that is too little to hold. */
+export interface WasteFewFacts {
+  'waste-few': { least: number };
+}
+const find = finder<WasteFewFacts>();
 
 /** Fewer rows of waste may unravel by themselves (craft 3). */
 const LEAST = 2;
@@ -14,16 +21,8 @@ export const wasteFew: Judge = {
     r.fabric.pieces
       .flatMap((piece, p): Finding[] => {
         const few = rowRuns(piece).find((run) => run.purpose === 1 && run.last - run.first + 1 < LEAST);
-        if (!few) return [];
-        return [
-          {
-            code: 'waste-few',
-            weight: 'warn',
-            place: beside(r, 'waste', { piece: p }),
-            sentence: `One row of waste yarn may unravel by itself; ${LEAST} are the least, 4 or 5 are enough.`,
-            fix: { label: 'Knit 5 rows of waste', change: { options: { waste: 'few' } } }
-          }
-        ];
+        const more = options({ code: 'wasteRows', rows: 5 }, { waste: 'few' });
+        return few ? [find('waste-few', 'warn', beside(r, 'waste', { piece: p }), { least: LEAST }, more)] : [];
       })
       .slice(0, 1)
 };

@@ -1,4 +1,12 @@
+import { finder } from '../plan';
 import type { Judge } from './readings';
+import { options } from './remedies';
+
+/** Facts of a wrap whose parts do not add up. */
+export interface WrapSumFacts {
+  'wrap-sum': { sleeve: number; neck: number; rows: number };
+}
+const find = finder<WrapSumFacts>();
 
 /** Sleeve, neck and sleeve must add up to the tube (craft 7). */
 export const wrapSum: Judge = {
@@ -10,19 +18,16 @@ export const wrapSum: Judge = {
     if (worn?.form !== 'wrap' || !piece) return [];
     const sum = 2 * worn.sleeveRows + worn.neckRows;
     if (sum === piece.rows) return [];
-    const off = Math.abs(sum - piece.rows);
     const neck = piece.rows - 2 * worn.sleeveRows;
     return [
-      {
-        code: 'wrap-sum',
-        weight: 'stop',
-        place: { option: 'neckRows', piece: 0 },
-        sentence: `${worn.sleeveRows} + ${worn.neckRows} + ${worn.sleeveRows} rows are ${sum}, the tube has ${piece.rows}: ${off} ${sum > piece.rows ? 'too many' : 'left over'}.`,
-        fix:
-          neck >= 4
-            ? { label: `Make the neck ${neck} rows`, change: { options: { neckRows: neck } } }
-            : { label: `Knit ${sum} rows`, change: { options: { rows: sum } } }
-      }
+      find(
+        'wrap-sum',
+        'stop',
+        { option: 'neckRows', piece: 0 },
+        { sleeve: worn.sleeveRows, neck: worn.neckRows, rows: piece.rows },
+        neck >= 4 ? options({ code: 'neckRows', rows: neck }, { neckRows: neck }) : undefined,
+        options({ code: 'rows', rows: sum }, { rows: sum })
+      )
     ];
   }
 };

@@ -1,6 +1,14 @@
 import { kindOf } from '../kinds';
 import { machineOf } from '../kit';
+import { finder } from '../plan';
 import type { Judge } from './readings';
+import { machinesWith } from './remedies';
+
+/** Facts of a ring that practice does not take for the kind. */
+export interface WrongRingFacts {
+  'wrong-ring': { machine: string; pins: number; kind: string; from: number; to: number; others: boolean };
+}
+const find = finder<WrongRingFacts>();
 
 /** A ring that practice does not take for this kind. */
 export const wrongRing: Judge = {
@@ -9,21 +17,11 @@ export const wrongRing: Judge = {
   find: (r) => {
     const kind = kindOf(r.brief.kind);
     if (!kind || r.plan.pieces.length === 0) return [];
-    const machine = machineOf(r.kit, r.brief.machineId);
+    const { id, pins } = machineOf(r.kit, r.brief.machineId);
     const { from, to } = kind.pins;
-    if (machine.pins >= from && machine.pins <= to) return [];
-    const [other] = r.kit.machines
-      .filter((m) => m.pins >= from && m.pins <= to)
-      .sort((a, b) => Math.abs(a.pins - machine.pins) - Math.abs(b.pins - machine.pins));
-    const small = machine.pins < from;
-    return [
-      {
-        code: 'wrong-ring',
-        weight: 'warn',
-        place: {},
-        sentence: `${machine.name} has ${machine.pins} pins; a ${kind.title.toLowerCase()} is made on ${from} to ${to}${small ? ', it comes out very small' : ', it comes out very wide'}.${other ? '' : ' No other machine here is nearer.'}`,
-        ...(other ? { fix: { label: `Knit it on ${other.name} (${other.pins} pins)`, change: { machineId: other.id } } } : {}) // prettier-ignore
-      }
-    ];
+    if (pins >= from && pins <= to) return [];
+    const others = machinesWith(r, (m) => m.pins >= from && m.pins <= to);
+    const nearest = pins > to ? others.reverse() : others;
+    return [find('wrong-ring', 'warn', {}, { machine: id, pins, kind: kind.code, from, to, others: others.length > 0 }, ...nearest)]; // prettier-ignore
   }
 };

@@ -1,30 +1,43 @@
 import { colourDifference, heldTex } from '../kit';
-import type { Finding } from '../plan';
-import { showMass, showRun } from '../quantity';
+import { finder, type Finding, type Fix } from '../plan';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
+import { options } from './remedies';
+
+interface Short {
+  readonly yarn: string;
+  readonly grams: number;
+  readonly upTo: number;
+  readonly stock: number;
+  readonly missingM: number;
+}
+
+/** Facts of yarn that does not reach, in grams and metres. */
+export interface YarnEnoughFacts {
+  'yarn-short': Short;
+  'yarn-scarce': Short;
+}
+const find = finder<YarnEnoughFacts>();
 
 /** Yarns within this share of the same tex knit alike enough to stand in (own estimate, no source). */
 const ALIKE_TEX = 0.15;
 
-/** The yarn at hand nearest in colour that is thick enough alike and of which there is enough. */
-function standIn(r: Readings, index: number, grams: number): Finding['fix'] {
+/** So many yarns are tried in its place. */
+const TRIED = 3;
+
+/** The yarns at hand nearest in colour that are thick enough alike and of which there is enough. */
+function standIns(r: Readings, index: number, grams: number): Fix[] {
   const yarn = r.yarns[index]!;
   const option = yarnOption(r, yarn.id);
-  if (!option) return undefined;
-  const other = r.kit.yarns
+  if (!option) return [];
+  return r.kit.yarns
     .filter((y) => !r.fabric.yarns.includes(y.id))
     .filter((y) => y.stockGrams !== null && y.stockGrams >= grams)
     .filter((y) => Math.abs(heldTex(y) / heldTex(yarn) - 1) <= ALIKE_TEX)
-    .sort(
-      (a, b) => colourDifference(a.colour.hex, yarn.colour.hex) - colourDifference(b.colour.hex, yarn.colour.hex)
-    )[0];
-  return (
-    other && {
-      label: `Take ${other.name}, ${other.colour.name}: ${showMass(other.stockGrams!, r.kit.habits.units)} at hand`,
-      change: { options: { [option]: other.id } }
-    }
-  );
+    .map((y) => ({ y, apart: colourDifference(y.colour.hex, yarn.colour.hex) }))
+    .sort((a, b) => a.apart - b.apart)
+    .slice(0, TRIED)
+    .map(({ y }) => options({ code: 'yarn', yarn: y.id, grams: y.stockGrams }, { [option]: y.id }));
 }
 
 /** There may not be enough of a yarn at hand. */
@@ -34,23 +47,22 @@ export const yarnEnough: Judge = {
   find: (r) =>
     r.yarnUse.flatMap((use, i): Finding[] => {
       if (use.stockGrams === null || use.grams.high <= use.stockGrams) return [];
-      const { units } = r.kit.habits;
       const short = use.grams.value > use.stockGrams;
       const option = yarnOption(r, use.yarnId);
-      const fix = standIn(r, i, use.grams.high);
-      const have = showMass(use.stockGrams, units);
-      const need = showMass(use.grams.value, units);
-      const missing = ((use.grams.value - use.stockGrams) / use.grams.value) * use.metres.value;
       return [
-        {
-          code: short ? 'yarn-short' : 'yarn-scarce',
-          weight: short ? 'stop' : 'warn',
-          place: option ? { option } : {},
-          sentence: short
-            ? `Not enough ${use.name}: ${need} needed, ${have} at hand; about ${showRun(missing, units)} short.`
-            : `${use.name} may run out: ${need} expected, up to ${showMass(use.grams.high, units)}, ${have} at hand.`,
-          ...(fix ? { fix } : {})
-        }
+        find(
+          short ? 'yarn-short' : 'yarn-scarce',
+          short ? 'stop' : 'warn',
+          option ? { option } : {},
+          {
+            yarn: use.yarnId,
+            grams: use.grams.value,
+            upTo: use.grams.high,
+            stock: use.stockGrams,
+            missingM: Math.max(0, ((use.grams.value - use.stockGrams) / use.grams.value) * use.metres.value)
+          },
+          ...standIns(r, i, use.grams.high)
+        )
       ];
     })
 };

@@ -96,6 +96,7 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
       unasked: { brimRows: rows.brim, bodyRows: rows.body },
       wanted: {
         rows: fitted.brim + fitted.body,
+        layer: fitted.body + fitted.brim / 2,
         low: Math.min(whole(courses.low), whole(courses.high)),
         high: Math.max(whole(courses.low), whole(courses.high)),
         because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch${stretchy(ring)}; ${courses.because}`

@@ -5,6 +5,7 @@ import { SIZE_TABLES } from '../body';
 import { presetFor } from '../kit';
 import { areaOf, finishedSketch, layPanel, panelAreaMm2, rowRuns, workSpan } from '../read';
 import type { Result } from '../tomble';
+import { speak } from '$lib/words';
 
 const TRUNKS = SIZE_TABLES.filter((table) => table.sizes[0]!.measures['chest'] !== undefined);
 const bodies = TRUNKS.flatMap((table) =>
@@ -152,8 +153,8 @@ describe('panels', () => {
   it('(38 - 18) / 3 held at a time is refused with the two nearest that come out', () => {
     const result = made('panel', { taper: 'low', method: 'held', step: 3, widthMm: 281, topMm: 133 });
     const finding = result.findings.find((f) => f.code === 'slope-fraction')!;
-    expect(finding.sentence).toContain('(38 - 18) / 3 is 6.67');
-    expect(finding.sentence).toContain('6 times to 20 stitches or 7 times to 17 stitches');
+    expect(speak(result).finding(finding)).toContain('(38 - 18) / 3 is 6.67');
+    expect(speak(result).finding(finding)).toContain('6 times to 20 stitches or 7 times to 17 stitches');
   });
 });
 

@@ -36,7 +36,7 @@ function summary(kind: (typeof KINDS)[number]): string {
   const yarn = r.yarnUse.map(
     (use) => `  ${use.name}: ${showFigure(use.metres, units)}, ${showFigure(use.grams, units)}`
   );
-  const findings = r.findings.map((f) => `  ${f.weight}: ${f.sentence}`);
+  const findings = r.findings.map((f) => `  ${f.weight}: ${speak(r).finding(f)}`);
   return [
     `${kind.title} (${kind.code}) on ${fits.name}, ${fits.pins} pins`,
     ...pieces,

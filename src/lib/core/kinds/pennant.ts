@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { countOption, lengthOption, slopeWords, yarnOption } from '../plan';
+import { countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, startingAt, startOption } from './shared/panel';
 import { pennantShape } from './shared/pennant';
@@ -40,7 +40,7 @@ export const pennant: Kind<typeof PennantOptions> = {
         state: ring.gauge.state
       },
       notes: {
-        shaping: [{ piece: 0, what: 'Both edges, the far one a row later', words: slopeWords(shape.slope), at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
+        shaping: [{ piece: 0, what: { of: 'edges', both: true, held: 0 }, gaps: shape.slope.gaps, at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
         narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
         wanted: null
       }

@@ -1,6 +1,6 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { closeFlat, promised, rest, weave } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
@@ -115,7 +115,7 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     ...(o.cuffRounds > 0 ? [cuff('cuff-left', 'first-end'), cuff('cuff-right', 'last-end')] : []),
     weave('woven')
   ];
-  const alike = { label: 'Knit both tubes in the same yarn', options: { backYarn: o.yarn } };
+  const alike: Mend = { remedy: { code: 'oneYarn' }, options: { backYarn: o.yarn } };
   return {
     plan: {
       title: brief.name,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { slipWords } from '$lib/words';
 import { slipOf } from './slip';
 
 const practice = { courses: 2, wales: 1.35 };
@@ -23,7 +24,7 @@ describe('slipOf', () => {
   });
 
   it('says the rule and what was measured', () => {
-    expect(slipOf({ courses: 1.4, wales: 2.1 }, practice, 13)?.sentence).toBe(
+    expect(slipWords(slipOf({ courses: 1.4, wales: 2.1 }, practice, 13)!)).toBe(
       'There are 0.67 rows to a stitch; knitting has 1.1 to 1.7. Stitches and rows look swapped.'
     );
   });

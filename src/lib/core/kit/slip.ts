@@ -12,7 +12,8 @@ const NEARER = 0.5;
 /** What probably went wrong when a swatch was measured. */
 export interface Slip {
   readonly kind: 'swapped' | 'inches' | 'width-for-girth' | 'girth-for-width' | 'on-the-machine' | 'unknown';
-  readonly sentence: string;
+  /** What is wrong with it: rows to a stitch that no knitting has, or so many times from what is expected. */
+  readonly off: { readonly by: 'ratio' | 'times'; readonly value: number };
   /** The gauge if that was the slip, where it can be mended without measuring again. */
   readonly mended: PerCm | null;
 }
@@ -39,43 +40,21 @@ const plausible = (g: PerCm): boolean => {
 export function slipOf(gauge: PerCm, expected: PerCm, pinSpacingMm: number): Slip | null {
   const far = away(gauge, expected);
   if (plausible(gauge) && far < Math.log(FAR) * Math.SQRT2) return null;
-  const ratio = (gauge.courses / gauge.wales).toFixed(2);
-  const mends: { kind: Slip['kind']; mended: PerCm; words: string }[] = [
-    {
-      kind: 'swapped',
-      mended: { courses: gauge.wales, wales: gauge.courses },
-      words: 'Stitches and rows look swapped.'
-    },
-    {
-      kind: 'inches',
-      mended: { courses: gauge.courses / INCH, wales: gauge.wales / INCH },
-      words: 'It looks measured in inches and written as centimetres.'
-    },
-    {
-      kind: 'width-for-girth',
-      mended: { courses: gauge.courses, wales: gauge.wales / 2 },
-      words:
-        'The flat width seems to stand where the whole way round was meant: a tube laid flat shows half of its stitches.'
-    },
-    {
-      kind: 'girth-for-width',
-      mended: { courses: gauge.courses, wales: gauge.wales * 2 },
-      words: 'The whole way round seems to stand where the flat width was meant.'
-    }
+  const mends: { kind: Slip['kind']; mended: PerCm }[] = [
+    { kind: 'swapped', mended: { courses: gauge.wales, wales: gauge.courses } },
+    { kind: 'inches', mended: { courses: gauge.courses / INCH, wales: gauge.wales / INCH } },
+    { kind: 'width-for-girth', mended: { courses: gauge.courses, wales: gauge.wales / 2 } },
+    { kind: 'girth-for-width', mended: { courses: gauge.courses, wales: gauge.wales * 2 } }
   ];
-  const lead = plausible(gauge)
-    ? `This is ${Math.exp(far / Math.SQRT2).toFixed(1)} times from what this yarn should knit to.`
-    : `There are ${ratio} rows to a stitch; knitting has ${PLAUSIBLE_RATIO.low} to ${PLAUSIBLE_RATIO.high}.`;
+  const off: Slip['off'] = plausible(gauge)
+    ? { by: 'times', value: Math.exp(far / Math.SQRT2) }
+    : { by: 'ratio', value: gauge.courses / gauge.wales };
   // On the ring every stitch is as wide as the pins stand apart, and short for it.
   const onRing = Math.abs(Math.log((gauge.wales * pinSpacingMm) / 10)) < 0.12 && gauge.courses > expected.courses * 1.1;
-  if (onRing) {
-    const words =
-      'The stitches are as wide as the pins stand apart: it was measured while it hung on the machine. Take it off, tug and rest it first.';
-    return { kind: 'on-the-machine', sentence: `${lead} ${words}`, mended: null };
-  }
+  if (onRing) return { kind: 'on-the-machine', off, mended: null };
   const best = mends
     .filter((m) => plausible(m.mended) && away(m.mended, expected) < NEARER * far)
     .sort((a, b) => away(a.mended, expected) - away(b.mended, expected))[0];
-  if (best) return { kind: best.kind, sentence: `${lead} ${best.words}`, mended: best.mended };
-  return { kind: 'unknown', sentence: `${lead} Measure it again, off the machine, tugged and rested.`, mended: null };
+  if (best) return { kind: best.kind, off, mended: best.mended };
+  return { kind: 'unknown', off, mended: null };
 }

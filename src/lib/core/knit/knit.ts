@@ -17,7 +17,7 @@ const MOST_CELLS = 64_000_000;
 
 function refusal(no: MachineNo, piece: number, row: number, pin?: number): Finding {
   const place = { piece, row, ...(pin === undefined ? {} : { pin }) };
-  return { code: no.code, weight: 'stop', place, sentence: '', about: { by: 'machine', facts: no } };
+  return { code: no.code, weight: 'stop', place, about: { by: 'machine', facts: no } };
 }
 
 function yarnsOf(plan: Plan): string[] {

@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { speak } from '$lib/words';
 import { planOf } from '../../../../tests/support/said';
-import { sampleKit } from '../../../../tests/support/sample';
+import { hat, sampleKit } from '../../../../tests/support/sample';
 import { castOn, chainOff, type Operation, type Piece, wasteRows } from '../plan';
 import { CELL } from './fabric';
 import { knit } from './knit';
@@ -107,7 +107,7 @@ describe('a panel on the engine and by hand', () => {
     fc.assert(
       fc.property(anyPanel, (steps) => {
         const { fabric, refusals } = run([cast, ...steps, off]);
-        const say = speak({ kit, plan: planOf(piece([])), fabric, yarns: [] });
+        const say = speak({ kit, plan: planOf(piece([])), fabric, yarns: [], brief: hat().brief });
         for (const finding of refusals) {
           const { place, weight } = finding;
           const sentence = say.finding(finding);

@@ -31,8 +31,10 @@ export {
   yarnAfter
 } from './build';
 export { choosing } from './choosing';
-export type { Finding, Fix, Place, Weight } from './finding';
-export { NO_NOTES, type GarmentRims, type Mend, type Notes, type RimPart, type Shaping } from './notes';
+export { changed, type Change } from './change';
+export { finder, type Finding, type Fix, type Place, type Weight } from './finding';
+export type { Mend, Remedies, Remedy, RemedyCode } from './remedy';
+export { NO_NOTES, type GarmentRims, type Notes, type Clamped, type RimPart, type Shaping, type ShapingLine, type SlopeTrouble } from './notes';
 export {
   OPERATIONS,
   type CastOn,
@@ -65,7 +67,6 @@ export {
   type ShapingEvent,
   type Slope,
   slopeEvents,
-  slopeWords,
   trySlope,
   type WholeDecreases,
   wholeDecreases,

@@ -1,23 +1,32 @@
+import type { Mend } from './remedy';
 import type { RunRef } from './rims';
+import type { Gap, NoSlope, NoWhole } from './shape';
 
 /** A line of shaping as it was asked for, and as it comes out in whole stitches at whole rows. */
 export interface Shaping {
   readonly piece: number;
-  readonly what: string;
-  /** "every 4th row 5 times, then every 2nd row 7 times". */
-  readonly words: string;
+  readonly what: ShapingLine;
+  /** Longer gaps first. */
+  readonly gaps: readonly Gap[];
   /** Rows of the work after which it happens, from 1. */
   readonly at: readonly number[];
   readonly leftRows: number;
   /** Why it does not come out, and what would. */
-  readonly trouble?: { readonly sentence: string; readonly option?: string; readonly mend?: Mend };
+  readonly trouble?: { readonly why: SlopeTrouble; readonly option?: string; readonly mend?: Mend };
 }
 
-/** A change of the brief that mends something, where the kind knows one. */
-export interface Mend {
-  readonly label: string;
-  readonly options: Readonly<Record<string, unknown>>;
-}
+/** Which line is shaped; stitches held at once where some are. */
+export type ShapingLine =
+  | { readonly of: 'edges'; readonly both: boolean; readonly held: number }
+  | { readonly of: 'armhole'; readonly held: number }
+  | { readonly of: 'neck' }
+  | { readonly of: 'sleeve' };
+
+/** Why a line of shaping does not come out, with what would. */
+export type SlopeTrouble =
+  | { readonly is: 'too-steep'; readonly stitches: number; readonly rows: number; readonly nearest: NoSlope['nearest'] }
+  | { readonly is: 'fraction'; readonly from: number; readonly to: number; readonly each: number; readonly nearest: NoWhole['nearest'] }
+  | { readonly is: 'neck-low'; readonly stitches: number; readonly rows: number; readonly lower: number };
 
 /** One edge of several that make up a rim: an armhole, a neck, the top of a sleeve. */
 export interface RimPart {
@@ -28,9 +37,30 @@ export interface RimPart {
   readonly times?: number;
 }
 
+/** A count that was asked for and one that could be given. */
+export interface Clamped {
+  readonly piece: number;
+  readonly option: string;
+  readonly asked: number;
+  readonly given: number;
+  readonly of: 'rows' | 'stitches';
+}
+
+/** Once round the body at the hem. Lengths in mm. */
+export interface GarmentRound {
+  readonly parts: readonly RimPart[];
+  readonly askedMm: number;
+  readonly chestMm: number;
+  /** Panels under each arm. */
+  readonly panels: number;
+  /** How far round the ring reaches with so many panels under each arm. */
+  readonly gives: readonly { readonly panels: number; readonly mm: number }[];
+}
+
 /** The rims of a garment, to be measured off the fabric, and the body measures they must agree with, in mm. */
 export interface GarmentRims {
   readonly asked: { readonly neckMm: number; readonly upperArmMm: number };
+  readonly round: GarmentRound;
   /** Once round. */
   readonly armhole: readonly RimPart[];
   /** Straight across at the back. */
@@ -52,6 +82,8 @@ export interface Notes {
   readonly shaping?: readonly Shaping[];
   /** What the ring could not give: stitches asked for and given, by piece. */
   readonly narrowed?: readonly { readonly piece: number; readonly asked: number; readonly given: number; readonly option?: string }[]; // prettier-ignore
+  /** What was typed and could not be knitted as it stands, with what is knitted in its place: rows, or stitches. */
+  readonly clamped?: readonly Clamped[];
   /** Where a garment meets the body. */
   readonly garment?: GarmentRims;
   /** What makes the partners of a seam agree, by the seam's name. */
@@ -66,6 +98,8 @@ export interface Notes {
     readonly rows: number;
     readonly low: number;
     readonly high: number;
+    /** Rows of one layer from the crown to the brow, where the rest may be as many as one likes. */
+    readonly layer?: number;
     readonly because: string;
   } | null;
 }

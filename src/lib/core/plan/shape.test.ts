@@ -1,10 +1,13 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { cardMm, floatMm, slopeWords, trySlope, wholeDecreases, widened } from './index';
+import { english } from '$lib/words';
+import { talkOf } from '$lib/words/talk';
+import { hat } from '../../../../tests/support/sample';
+import { cardMm, floatMm, trySlope, wholeDecreases, widened } from './index';
 
 const slopeOf = (stitches: number, rows: number) => {
   const tried = trySlope(stitches, rows);
-  if (!tried.ok) throw new Error(tried.sentence);
+  if (!tried.ok) throw new Error(`no slope of ${tried.stitches} in ${tried.rows}`);
   return tried.slope;
 };
 
@@ -17,9 +20,10 @@ describe('slopes', () => {
   });
 
   it('says it as a knitter would', () => {
-    expect(slopeWords(slopeOf(12, 34))).toBe('every 4th row 5 times, then every 2nd row 7 times');
-    expect(slopeWords(slopeOf(1, 23))).toBe('every 22nd row once, then 1 straight');
-    expect(slopeWords(slopeOf(0, 10))).toBe('straight');
+    const said = (stitches: number, rows: number) => english.slope(slopeOf(stitches, rows), talkOf(hat()));
+    expect(said(12, 34)).toBe('every 4th row 5 times, then every 2nd row 7 times');
+    expect(said(1, 23)).toBe('every 22nd row once, then 1 straight');
+    expect(said(0, 10)).toBe('straight');
   });
 
   it('any slope that fits: every stitch at an even row, evenly, in order, none beyond the end', () => {

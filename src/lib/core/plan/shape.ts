@@ -26,7 +26,8 @@ export interface Slope {
 /** A slope that does not come out, with the nearest that do. */
 export interface NoSlope {
   readonly ok: false;
-  readonly sentence: string;
+  readonly stitches: number;
+  readonly rows: number;
   readonly nearest: readonly { readonly stitches: number; readonly rows: number }[];
 }
 
@@ -47,7 +48,8 @@ export function trySlope(stitches: number, rows: number): { readonly ok: true; r
   if (pairs < stitches) {
     return {
       ok: false,
-      sentence: `${stitches} decreases every other row take ${stitches * STEP} rows; there are ${rows}`,
+      stitches,
+      rows,
       nearest: [
         { stitches: Math.max(0, pairs), rows },
         { stitches, rows: stitches * STEP }
@@ -65,18 +67,14 @@ export function trySlope(stitches: number, rows: number): { readonly ok: true; r
   return { ok: true, slope: { stitches, rows, gaps, at, leftRows: rows - (at.at(-1) ?? 0) } };
 }
 
-/** "every 4th row 5 times, then every 2nd row 7 times". */
-export function slopeWords(slope: Slope): string {
-  if (slope.gaps.length === 0) return 'straight';
-  const nth = (n: number): string => `${n}${n % 10 === 1 && n % 100 !== 11 ? 'st' : n % 10 === 2 && n % 100 !== 12 ? 'nd' : n % 10 === 3 && n % 100 !== 13 ? 'rd' : 'th'}`; // prettier-ignore
-  const words = slope.gaps.map((g) => `every ${nth(g.everyRows)} row ${g.times === 1 ? 'once' : `${g.times} times`}`);
-  return words.join(', then ') + (slope.leftRows > 0 ? `, then ${slope.leftRows} straight` : '');
-}
-
 /** Decreases that take so many stitches each, from one width to another. */
-export type WholeDecreases =
-  | { readonly ok: true; readonly times: number }
-  | { readonly ok: false; readonly sentence: string; readonly nearest: readonly { readonly to: number; readonly times: number }[] }; // prettier-ignore
+export type WholeDecreases = { readonly ok: true; readonly times: number } | NoWhole;
+
+/** Decreases that do not come out, with the nearest widths that do. */
+export interface NoWhole {
+  readonly ok: false;
+  readonly nearest: readonly { readonly to: number; readonly times: number }[];
+}
 
 /**
  * How often so many stitches must go to come from one width to another; a fraction of a decrease is refused with the
@@ -94,7 +92,6 @@ export function wholeDecreases(from: number, to: number, each: number): WholeDec
   const [few, many] = [Math.floor(times), Math.ceil(times)];
   return {
     ok: false,
-    sentence: `(${from} - ${to}) / ${each} is ${times.toFixed(2)}: a fraction of a decrease`,
     nearest: [few, many].map((n) => ({ to: from - n * each, times: n })).filter(({ to: width }) => width >= 0)
   };
 }

@@ -8,6 +8,8 @@ export interface GarmentSizes {
   readonly shoulderMm: number;
   readonly armholeMm: number;
   readonly sleeveMm: number | null;
+  /** Once round the body at the hem, seams taken off. */
+  readonly roundMm: number;
   readonly frontRows: number;
   readonly backRows: number;
 }
@@ -34,6 +36,7 @@ export function garmentSizes(run: Executed): GarmentSizes | null {
     shoulderMm: rimMm(run, rims.shoulder),
     armholeMm: rimMm(run, rims.armhole),
     sleeveMm: rims.sleeve && rimMm(run, rims.sleeve),
+    roundMm: rimMm(run, rims.round.parts),
     frontRows: rows(rims.front),
     backRows: rows(rims.back)
   };

@@ -2,9 +2,9 @@
   import CircleAlert from '@lucide/svelte/icons/circle-alert';
   import Info from '@lucide/svelte/icons/info';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
-  import type { Finding, Fix } from '$lib/core/plan';
+  import type { SaidFinding, SaidFix } from '$lib/words';
 
-  let { finding, onfix }: { finding: Finding; onfix: (fix: Fix) => void } = $props();
+  let { finding, onfix }: { finding: SaidFinding; onfix: (fix: SaidFix) => void } = $props();
   const LOOK = {
     stop: { icon: OctagonX, word: 'Stop', frame: 'border-error bg-error/8', ink: 'text-error' },
     warn: { icon: CircleAlert, word: 'Mind', frame: 'border-warning bg-warning/15', ink: 'text-base-content' },

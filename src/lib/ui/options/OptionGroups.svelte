@@ -1,14 +1,15 @@
 <script lang="ts">
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { choosing, type Finding, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { choosing, optionFields, type OptionMeta } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube';
+  import type { SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import BodyPick from './BodyPick.svelte';
   import OptionField from './OptionField.svelte';
 
-  let { at, findings, onyarn }: { at: ProjectState; findings: readonly Finding[]; onyarn: (yarn: Yarn) => void } =
+  let { at, findings, onyarn }: { at: ProjectState; findings: readonly SaidFinding[]; onyarn: (yarn: Yarn) => void } =
     $props();
   const brief = $derived(at.project!.brief);
   const fields = $derived(optionFields(kindOf(brief.kind)!.options));

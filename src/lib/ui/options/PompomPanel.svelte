@@ -1,9 +1,10 @@
 <script lang="ts">
   import { pompomMm, USUAL_CARD_MM, USUAL_WRAPS } from '$lib/core/body';
   import { kindOf } from '$lib/core/kinds';
-  import type { Finding, PompomWish } from '$lib/core/plan';
+  import type { PompomWish } from '$lib/core/plan';
   import { showLength } from '$lib/core/quantity';
   import type { ProjectState } from '../state/project.svelte';
+  import type { SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
   import ChoiceField from './ChoiceField.svelte';
   import CountField from './CountField.svelte';
@@ -11,7 +12,7 @@
   import SwitchField from './SwitchField.svelte';
   import YarnField from './YarnField.svelte';
 
-  let { at, findings }: { at: ProjectState; findings: readonly Finding[] } = $props();
+  let { at, findings }: { at: ProjectState; findings: readonly SaidFinding[] } = $props();
   const brief = $derived(at.project!.brief);
   const wish = $derived(brief.pompom);
   // Kinds that are pompoms, or have one among their own choices, need no second place to ask.

@@ -1,11 +1,12 @@
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
-import type { Planned, Result } from '$lib/core/tomble';
+import type { Change } from '$lib/core/plan';
+import { tried } from '$lib/core/remedy';
+import type { Planned } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
 import { browserShelf, jot, record, strike } from '$lib/store/journal';
 import { changeHabits, loadKit } from '$lib/store/kit';
 import {
-  type Change,
   edited,
   eventOf,
   eventsOf,
@@ -19,7 +20,7 @@ import {
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
-import { worded } from '$lib/words';
+import { type SaidResult, worded } from '$lib/words';
 import { db } from './db';
 
 /**
@@ -32,13 +33,13 @@ export class ProjectState {
   events = $state.raw<readonly CrankEvent[]>([]);
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
-  #last: Result | null = null;
+  #last: SaidResult | null = null;
   #edit: { touched: string; at: number } | null = null;
   #writes: Promise<unknown> = Promise.resolve();
 
   planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
-  result = $derived.by((): Result | null => {
-    if (this.planned?.ok) this.#last = worded(this.planned.value);
+  result = $derived.by((): SaidResult | null => {
+    if (this.planned?.ok) this.#last = worded(tried(this.planned.value));
     return this.#last;
   });
   progress = $derived(progressOf(this.events.map((event) => event.what)));

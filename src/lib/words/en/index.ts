@@ -9,7 +9,10 @@ import { cues, joined } from './cues';
 import { draw } from './draw';
 import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
+import { findings } from './findings';
 import { left, refusals } from './refusals';
+import { remedies } from './remedies';
+import { shapingLine, slope } from './shaping';
 import { steps } from './steps';
 
 /** English. To add a language, write a folder beside this one that is a Words. */
@@ -23,6 +26,10 @@ export const english: Words = {
   machine,
   refusals,
   left,
+  findings,
+  remedies,
+  slope,
+  shapingLine,
   cuts,
   seam,
   opening,

@@ -264,10 +264,11 @@
         <div class="rounded-box border border-base-300 bg-base-100 p-4">
           <h2 class="text-lg font-semibold">Shaping</h2>
           <ul class="mt-1 space-y-2">
-            {#each result.notes.shaping as line (line.piece + line.what)}
+            {#each result.notes.shaping as line, i (i)}
+              {@const said = speak(result).shaping(line)}
               <li>
-                <span class="font-medium">{line.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
-                {line.words}
+                <span class="font-medium">{said.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
+                {said.how}
                 {#if line.at.length}<span class="block numerals text-sm quiet"
                     >after work row {line.at.join(', ')}{line.leftRows > 0
                       ? `; ${line.leftRows} rows left over, knitted straight`

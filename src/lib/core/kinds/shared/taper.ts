@@ -1,4 +1,4 @@
-import { type Shaping, type ShapingEvent, type Side, slopeEvents, slopeWords, trySlope, wholeDecreases } from '../../plan'; // prettier-ignore
+import { type Shaping, type ShapingEvent, type Side, slopeEvents, trySlope, wholeDecreases } from '../../plan'; // prettier-ignore
 import type { Ring } from './tube';
 
 /** How a panel narrows: at which edges, to which width, one stitch at a time or several held at once. */
@@ -48,25 +48,23 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
     if (o.method !== 'held') return slopeEvents(slope, side, 0, 'decrease', o.method);
     return slope.at.map((row) => ({ row, op: { op: 'hold', side, stitches: each } }));
   });
-  const later = on.length === 2 ? ', the far one a row later' : '';
-  const what = `${on.length === 2 ? 'Both edges' : 'The edge'}${later}${o.method === 'held' ? `, ${each} held at a time` : ''}`;
   const width = (stitches: number): number => Math.round((10 * stitches) / wales.value);
   const trouble: Shaping['trouble'] =
     whole && !whole.ok
       ? {
-          sentence: `${whole.sentence}; ${whole.nearest.map((n) => `${n.times} times to ${n.to} stitches`).join(' or ')} come out`,
+          why: { is: 'fraction', from: given, to: top, each: each * on.length, nearest: whole.nearest },
           option: 'topMm',
           mend: {
-            label: `Make the top ${whole.nearest[0]!.to} stitches wide`,
+            remedy: { code: 'top', stitches: whole.nearest[0]!.to },
             options: { topMm: Math.max(10, width(whole.nearest[0]!.to)) }
           }
         }
       : !tried.ok
         ? {
-            sentence: `${tried.sentence}; ${tried.nearest.map((n) => `${n.stitches} in ${n.rows} rows`).join(' or ')} work`,
+            why: { is: 'too-steep', stitches: tried.stitches, rows: tried.rows, nearest: tried.nearest },
             option: 'lengthMm',
             mend: {
-              label: `Make it ${tried.nearest[1]!.rows + 2} rows long`,
+              remedy: { code: 'longer', rows: tried.nearest[1]!.rows + 2 },
               options: { lengthMm: Math.ceil(((tried.nearest[1]!.rows + 2) * 10) / courses.value) }
             }
           }
@@ -77,8 +75,8 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
     shaping: [
       {
         piece: 0,
-        what,
-        words: slopeWords(slope),
+        what: { of: 'edges', both: on.length === 2, held: o.method === 'held' ? each : 0 },
+        gaps: slope.gaps,
         at: slope.at,
         leftRows: slope.leftRows,
         ...(trouble ? { trouble } : {})

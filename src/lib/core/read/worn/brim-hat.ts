@@ -21,6 +21,30 @@ function fitOf(run: Executed, worn: BrimHatWorn) {
 /** Rows of the brim in the fabric, from 1, or none where the machine refused to hang it back. */
 const brimOf = (run: Executed): { from: number; to: number } => run.fabric.pieces[0]!.doubled[0] ?? { from: 1, to: 0 };
 
+/** How far a hat of one layer reaches down the head: to the middle of its doubled brim. */
+export interface BrimHatReach {
+  readonly bodyRows: number;
+  /** Rows from the crown to the lower edge of the brim as worn. */
+  readonly reachRows: number;
+  /** Rows the head asks for. */
+  readonly wantedRows: number;
+  /** Below the brow; above it when negative. */
+  readonly offMm: number;
+}
+
+/** @returns null for anything else than a hat with a doubled brim that was hung back */
+export function brimHatReach(run: Executed): BrimHatReach | null {
+  const { worn } = run.plan;
+  const layer = run.notes.wanted?.layer;
+  if (worn?.form !== 'brim-hat' || layer === undefined || !run.fabric.pieces[0]?.doubled[0]) return null;
+  const fit = fitOf(run, worn);
+  const brim = brimOf(run);
+  const brimRows = brim.to - brim.from + 1;
+  const bodyRows = workSpan(rowRuns(run.fabric.pieces[0])).count - brimRows;
+  const reachRows = bodyRows + brimRows / 2;
+  return { bodyRows, reachRows, wantedRows: layer, offMm: (reachRows - layer) * fit.fullCourseMm };
+}
+
 /** Share of the rows above the brim that is gathered out of sight when a crown is drawn shut (own estimate, no source). */
 const GATHERED = 0.06;
 

@@ -22,8 +22,6 @@ import { armEvents, type Neck, shoulderGroups } from './slopes';
 export interface BodyHand {
   readonly back: { readonly side: RunRef; readonly held: readonly RunRef[] };
   readonly front: { readonly side: RunRef; readonly held: readonly RunRef[] };
-  /** The panel under the arm, where the halves do not reach round. */
-  readonly panel: number | null;
   /** Seams of that panel; none where back meets front. */
   readonly sides: readonly Join[];
   /** Once round the armhole. */
@@ -46,6 +44,8 @@ export interface Body {
   readonly band: readonly RunRef[];
   /** Once round the right armhole; across the neck at the back; one shoulder: to be measured. */
   readonly armhole: readonly RimPart[];
+  /** Once round the hem. */
+  readonly round: readonly RimPart[];
   readonly neck: readonly RimPart[];
   readonly shoulder: readonly RimPart[];
 }
@@ -108,7 +108,7 @@ function fronts(g: Ground, neck: Neck): Piece[] {
   return [g.panel('Right front', g.pins.half, mirrored(front, g.pins.half)), g.panel('Left front', g.pins.half, front)];
 }
 
-/** A panel under each arm, where the halves do not reach round. */
+/** Panels under each arm, from the back to the front, where the halves do not reach round. */
 function sides(g: Ground): Piece[] {
   const { c, o } = g;
   if (c.side === 0) return [];
@@ -118,7 +118,9 @@ function sides(g: Ground): Piece[] {
     ...shapedRows('Side', o.yarn, c.back.body, []),
     chainOff(o.yarn, g.wide(c.side))
   ];
-  return [g.panel('Right side', at, ops), g.panel('Left side', at, ops)];
+  const named = (hand: string): Piece[] =>
+    Array.from({ length: c.sides }, (_, i) => g.panel(c.sides === 1 ? `${hand} side` : `${hand} side ${i + 1}`, at, ops));
+  return [...named('Right'), ...named('Left')];
 }
 
 /** Rows after which the groups of a sloped shoulder begin, at the edge where the yarn is, or a row later. */
@@ -141,7 +143,7 @@ export function draftBody(g: Ground, slope: Neck): Body {
     right: { back: rightBack, front: rightFront, backSide: 'low', frontSide: 'high' },
     left: { back: leftBack, front: leftFront, backSide: 'high', frontSide: 'low' }
   };
-  const mend = { label: `Knit the front ${c.back.body} rows to the underarm too`, options: { frontRows: c.back.body } };
+  const mend: Mend = { remedy: { code: 'frontAsBack', what: 'side', rows: c.back.body }, options: { frontRows: c.back.body } };
   const mends: Record<string, Mend> = {};
   const seam = (name: string, a: readonly RunRef[], b: readonly RunRef[], by: Join['by'] = 'mattress'): Join => ({ do: 'join', name, a, b, by, yarn: g.o.yarn }); // prettier-ignore
 
@@ -164,28 +166,29 @@ export function draftBody(g: Ground, slope: Neck): Body {
     const top = g.sloped ? shoulderRow(c, cut ? (h === 'right' ? 1 : 0) : late) : riseOf(c.back) + (g.sloped ? 1 : 0);
     const held = (piece: number, side: Side, row: number): RunRef[] =>
       c.held > 0 ? [{ piece, run: 'held', side, rows: { from: row, to: row } }] : [];
-    const panel = sidePanel === null ? null : sidePanel + (h === 'right' ? 0 : 1);
+    const panels = sidePanel === null ? [] : Array.from({ length: c.sides }, (_, i) => sidePanel + (h === 'right' ? 0 : c.sides) + i); // prettier-ignore
+    const [firstPanel, lastPanel] = [panels[0], panels.at(-1)];
     const [backEdge, frontEdge] = [edge(b, backSide, 1, c.back.body), edge(f, frontSide, 1, c.front.body)];
     mends[`side-${h}`] = mend;
     mends[`side-front-${h}`] = mend;
     return {
       back: { side: backEdge, held: held(b, backSide, c.back.body + underarm) },
       front: { side: frontEdge, held: held(f, frontSide, c.front.body) },
-      panel,
       sides:
-        panel === null
+        firstPanel === undefined || lastPanel === undefined
           ? []
           : [
               // A low edge meets a high one, else the panel would show its purl side.
-              seam(`side-back-${h}`, [backEdge], [whole(panel, frontSide)]),
-              seam(`side-front-${h}`, [whole(panel, backSide)], [frontEdge])
+              seam(`side-back-${h}`, [backEdge], [whole(firstPanel, frontSide)]),
+              ...panels.slice(1).map((next, i) => seam(`side-between-${h}-${i + 1}`, [whole(panels[i]!, backSide)], [whole(next, frontSide)])), // prettier-ignore
+              seam(`side-front-${h}`, [whole(lastPanel, backSide)], [frontEdge])
             ],
       armhole: [
         edge(b, backSide, c.back.body + 1, top),
         ...held(b, backSide, c.back.body + underarm),
         edge(f, frontSide, c.front.body + 1, riseOf(c.front)),
         ...held(f, frontSide, c.front.body),
-        ...(panel === null ? [] : [{ piece: panel, run: 'hung-off' } as const])
+        ...panels.map((piece) => ({ piece, run: 'hung-off' }) as const)
       ],
       shoulder: { back: shoulderOf(g, at[h].back, backSide, c), front: onFront(h, 0, c.shoulder) }
     };
@@ -220,10 +223,10 @@ export function draftBody(g: Ground, slope: Neck): Body {
       { edge: edge(rightFront, 'high', c.front.body + 1, riseOf(c.front)) },
       heldPart(rightBack, 'low', c.back.body),
       heldPart(rightFront, 'high', c.front.body),
-      ...(sidePanel === null
-        ? []
-        : [{ edge: { piece: sidePanel, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH } as const])
+      ...Array.from({ length: c.sides }, (_, i): RimPart => ({ edge: { piece: sidePanel! + i, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH })) // prettier-ignore
     ],
+    // A back in one has no seam in its middle; every other piece loses a stitch to the seam at either edge.
+    round: every.map((piece) => ({ edge: { piece, run: 'cast-on' }, inSeams: 2 * SEAM_STITCH })),
     neck: neck.map((own) => ({ edge: own, inSeams: seamed })),
     shoulder: [{ edge: { piece: leftFront, run: 'hung-off' } }]
   };

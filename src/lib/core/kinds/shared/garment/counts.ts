@@ -20,6 +20,10 @@ export interface Counts {
   readonly half: number;
   /** Stitches of a side panel; 0 when the halves reach round. */
   readonly side: number;
+  /** Panels under each arm; 0 when the halves reach round. */
+  readonly sides: number;
+  /** Stitches once round with so many panels under each arm, as many as the ring can. */
+  readonly most: (sides: number) => number;
   readonly shoulder: number;
   readonly neck: number;
   readonly held: number;
@@ -42,9 +46,11 @@ export function countsOf(o: GarmentChoice, ring: Ring): Counts {
   const most = usable(ring.machine, o.mode);
   const quarter = Math.max(6, Math.round(((o.chestMm + o.easeMm) / 4) * wales));
   const asked = quarter + 2 * SEAM_STITCH;
-  // What the ring cannot give goes into side panels, one under each arm.
+  // What the ring cannot give goes into side panels under each arm, as many as were chosen.
   const half = Math.min(asked, most);
-  const side = asked > half ? Math.min(most, 2 * (asked - half) + 2 * SEAM_STITCH) : 0;
+  const sides = asked > half ? o.sidePanels : 0;
+  const net = (stitches: number): number => stitches - 2 * SEAM_STITCH;
+  const side = sides > 0 ? Math.min(most, Math.ceil((2 * (asked - half)) / sides) + 2 * SEAM_STITCH) : 0;
   const across = Math.max(4, Math.round((o.crossBackMm / 2) * wales) + SEAM_STITCH);
   const top = o.armholes === 'straight' ? half : Math.min(half, across);
   const byRows = o.sizeBy === 'rows';
@@ -62,6 +68,8 @@ export function countsOf(o: GarmentChoice, ring: Ring): Counts {
   return {
     half,
     side,
+    sides,
+    most: (panels) => 4 * net(half) + 2 * panels * net(most),
     shoulder,
     neck,
     held,

@@ -1,11 +1,11 @@
 import type { Kit } from '../../../kit';
-import { type Brief, type Draft, type Promise, type RunRef, type Shaping, slopeWords, trySlope } from '../../../plan';
+import { type Brief, type Draft, type Promise, type RunRef, type Shaping, trySlope } from '../../../plan';
 import { promised } from '../hands';
 import type { Counts } from './counts';
 import { type Body, draftBody } from './body';
 import { garmentActs } from './acts';
 import { groundOf, type Ground } from './ground';
-import type { GarmentChoice, SleeveChoice } from './options';
+import { type GarmentChoice, MOST_SIDE_PANELS, type SleeveChoice } from './options';
 import { draftSleeves, type Sleeves } from './sleeves';
 import { type Neck, neckOf } from './slopes';
 
@@ -17,8 +17,8 @@ function armholeLines(c: Counts): Shaping[] {
   return [
     {
       piece: 0,
-      what: `Armhole${c.held ? `, after ${c.held} held at once` : ''}`,
-      words: slopeWords(tried.slope),
+      what: { of: 'armhole', held: c.held },
+      gaps: tried.slope.gaps,
       at: tried.slope.at.map((row) => row + c.back.body),
       leftRows: c.back.arm - 2 * c.decreased
     }
@@ -30,20 +30,20 @@ function neckLines(g: Ground, neck: Neck, piece: number): Shaping[] {
   if (!neck.slope) return [];
   const { c } = g;
   const deepEnough = Math.ceil(g.tall(2 * c.neck) / 5) * 5;
-  const trouble = neck.tried.ok
+  const trouble: Pick<Shaping, 'trouble'> = neck.tried.ok
     ? {}
     : {
         trouble: {
-          sentence: `${neck.tried.sentence}; begun ${2 * c.neck - neck.depth} rows lower it comes out`,
+          why: { is: 'neck-low', stitches: neck.tried.stitches, rows: neck.tried.rows, lower: 2 * c.neck - neck.depth },
           option: 'neckDepthMm',
-          mend: { label: 'Make the V deep enough', options: { neckDepthMm: deepEnough } }
+          mend: { remedy: { code: 'deepV' }, options: { neckDepthMm: deepEnough } }
         }
       };
   return [
     {
       piece,
-      what: 'V of the neck',
-      words: slopeWords(neck.slope),
+      what: { of: 'neck' },
+      gaps: neck.slope.gaps,
       at: neck.slope.at.map((row) => row + neck.from - 1),
       leftRows: neck.slope.leftRows,
       ...trouble
@@ -54,7 +54,7 @@ function neckLines(g: Ground, neck: Neck, piece: number): Shaping[] {
 /** Length once round an armhole as its rows and held stitches give it; the sleeve is drafted to it. */
 function armholeMm(g: Ground): number {
   const { c, tall, wide } = g;
-  return tall(c.back.arm + c.front.arm) + wide(2 * c.held + Math.max(0, c.side - 2));
+  return tall(c.back.arm + c.front.arm) + wide(2 * c.held + c.sides * Math.max(0, c.side - 2));
 }
 
 /** What a garment must be when all is done: one rim round front, neck and hem, and two for the arms. */
@@ -96,6 +96,7 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
       promises: [promiseOf(body, sleeves)],
       worn: {
         form: 'panels',
+        // Panels under the arms are alike: one of them is drawn.
         rows: [[...flat, ...(body.sidePanel === null ? [] : [body.sidePanel])], ...(sleeves ? [[at]] : [])],
         body: { what: 'chest', girthMm: o.chestMm + o.easeMm }
       },
@@ -107,6 +108,13 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
       narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: 'chestMm' }] : [], // prettier-ignore
       garment: {
         asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
+        round: {
+          parts: body.round,
+          askedMm: o.chestMm + o.easeMm,
+          chestMm: o.chestMm,
+          panels: c.sides,
+          gives: c.sides === 0 ? [] : Array.from({ length: MOST_SIDE_PANELS }, (_, i) => ({ panels: i + 1, mm: g.wide(c.most(i + 1)) })) // prettier-ignore
+        },
         armhole: body.armhole,
         neck: body.neck,
         shoulder: body.shoulder,

@@ -5,6 +5,10 @@ import { wasteWayOption } from '../waste';
 import { countedOption, sizeByOption, wearerOption, WHO } from '../options';
 
 const SHAPE = 'Shape';
+
+/** More panels under an arm than this are a blanket. */
+export const MOST_SIDE_PANELS = 6;
+
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
 
 /** What every garment of panels asks. */
@@ -72,6 +76,7 @@ export const garmentOptions = {
     ]
   }),
   buttons: countOption({ title: 'Buttons', group: SHAPE, help: 'Evenly spaced along the band, holes opposite.', min: 0, max: 12, start: 0 }), // prettier-ignore
+  sidePanels: countOption({ title: 'Panels under each arm', group: SHAPE, help: 'Only where the ring does not reach round.', min: 1, max: MOST_SIDE_PANELS, start: 1 }), // prettier-ignore
   farSide: choiceOption({
     title: 'The second underarm of a back in one',
     group: SHAPE,

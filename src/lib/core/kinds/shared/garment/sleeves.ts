@@ -7,7 +7,6 @@ import {
   type Shaping,
   shapedRows,
   slopeEvents,
-  slopeWords,
   trySlope,
   wasteRows
 } from '../../../plan';
@@ -77,7 +76,7 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
     parts,
     shaping:
       slope && slope.stitches > 0
-        ? [{ piece: at, what: 'Sleeve, both edges, the far one a row later, increases', words: slopeWords(slope), at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
+        ? [{ piece: at, what: { of: 'sleeve' }, gaps: slope.gaps, at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
         : [],
     top: [{ edge: { piece: at, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
     lengthMm: o.sleeveMm

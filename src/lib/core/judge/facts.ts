@@ -1,0 +1,76 @@
+import type { BabyTrimFacts } from './baby-trim';
+import type { BagRatioFacts } from './bag-ratio';
+import type { BandAstrideFacts } from './band-astride';
+import type { ChildCordFacts } from './child-cord';
+import type { ClampedFacts } from './clamped';
+import type { CordMarkerFacts } from './cord-marker';
+import type { CuffMultipleFacts } from './cuff-multiple';
+import type { DeepBrimFacts } from './deep-brim';
+import type { EvenHalvesFacts } from './even-halves';
+import type { GarlandRoomFacts } from './garland-room';
+import type { GarmentFitFacts } from './garment-fit';
+import type { GarmentRoundFacts } from './garment-round';
+import type { GarmentSwatchFacts } from './garment-swatch';
+import type { LadderClingsFacts } from './ladder-clings';
+import type { LengthwiseFacts } from './lengthwise';
+import type { LiningFacts } from './lining';
+import type { MotorFacts } from './motor';
+import type { MugFacts } from './mug';
+import type { PairAlikeFacts } from './pair-alike';
+import type { PanelReachFacts } from './panel-reach';
+import type { RowsWantedFacts } from './rows-wanted';
+import type { SeamPartnersFacts } from './seam-partners';
+import type { SlipsOffFacts } from './slips-off';
+import type { SlopeFacts } from './slope';
+import type { StretchFacts } from './stretch';
+import type { StripesCutFacts } from './stripes-cut';
+import type { StripesHiddenFacts } from './stripes-hidden';
+import type { SwatchRatioFacts } from './swatch-ratio';
+import type { TightnessFacts } from './tightness';
+import type { ToyCareFacts } from './toy-care';
+import type { TubeLengthFacts } from './tube-length';
+import type { WasteColourFacts } from './waste-colour';
+import type { WasteFewFacts } from './waste-few';
+import type { WeakDrawstringFacts } from './weak-drawstring';
+import type { WrapSumFacts } from './wrap-sum';
+import type { WrongRingFacts } from './wrong-ring';
+import type { YarnEnoughFacts } from './yarn-enough';
+
+/** What every finding of a judge is made of, by its code: each judge declares its own. */
+export type FindingFacts = BabyTrimFacts &
+  BagRatioFacts &
+  BandAstrideFacts &
+  ChildCordFacts &
+  ClampedFacts &
+  CordMarkerFacts &
+  CuffMultipleFacts &
+  DeepBrimFacts &
+  EvenHalvesFacts &
+  GarlandRoomFacts &
+  GarmentFitFacts &
+  GarmentRoundFacts &
+  GarmentSwatchFacts &
+  LadderClingsFacts &
+  LengthwiseFacts &
+  LiningFacts &
+  MotorFacts &
+  MugFacts &
+  PairAlikeFacts &
+  PanelReachFacts &
+  RowsWantedFacts &
+  SeamPartnersFacts &
+  SlipsOffFacts &
+  SlopeFacts &
+  StretchFacts &
+  StripesCutFacts &
+  StripesHiddenFacts &
+  SwatchRatioFacts &
+  TightnessFacts &
+  ToyCareFacts &
+  TubeLengthFacts &
+  WasteColourFacts &
+  WasteFewFacts &
+  WeakDrawstringFacts &
+  WrapSumFacts &
+  WrongRingFacts &
+  YarnEnoughFacts;

@@ -1,0 +1,27 @@
+import type { SayFinding } from '../../words';
+
+type Look =
+  | 'band-off-fold'
+  | 'lining-shorter'
+  | 'outer-peeks'
+  | 'stripes-cut'
+  | 'stripes-hidden'
+  | 'filling-shows'
+  | 'waste-colour-close';
+
+/** What will be seen, or not. */
+export const look: SayFinding<Look> = {
+  'band-off-fold': (f, t) =>
+    `The middle of the band lies ${t.rows(Math.abs(Math.round(f.off)))} ${f.off > 0 ? 'inside' : 'outside'} the fold: ${t.num(f.outside)}, ${t.num(f.band)} and ${t.num(f.lining)} ${t.terms.row}s are not even on both sides.`,
+  'lining-shorter': (f, t) =>
+    `The lining is ${t.rows(f.rows)} shorter than the outside: ${t.colour(f.yarn)} shows inside the edge all round.`,
+  'outer-peeks': (f, t) =>
+    `The outside, ${t.colour(f.yarn)}, will peek ${f.turnedUp ? 'under the turned-up edge' : 'at the edge'}: the lining has ${f.margin === 0 ? `no ${t.terms.row}s` : `only ${t.rows(f.margin)}`} more, and a fold wanders by two or three.`,
+  'stripes-cut': (f, t) =>
+    `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last ${t.num(f.listed - f.rows)} are left out.`,
+  'stripes-hidden': (f, t) => `${t.yarn(f.yarn)} is not seen when it is worn: all ${t.rows(f.rows)} of it lie inside.`,
+  'filling-shows': (f, t) =>
+    `${t.yarn(f.yarn)} knits loose here (tightness ${t.num(f.factor, 1)}): filling will show between the stitches.`,
+  'waste-colour-close': (f, t) =>
+    `The waste yarn ${t.yarn(f.waste)} is hard to tell from ${t.yarn(f.work)} (colour difference ${t.num(f.apart)}, ${t.num(f.plain)} is plain): its stitches will be missed when it comes out.`
+};

@@ -1,0 +1,66 @@
+import type { SayFinding } from '../../words';
+import { shapingLine, slopeTrouble } from '../shaping';
+
+type Parts =
+  | 'seam-uneven'
+  | 'odd-halves'
+  | 'cuff-multiple'
+  | 'wrap-sum'
+  | 'slope-fraction'
+  | 'panel-narrow'
+  | 'ends-differ'
+  | 'armhole-small'
+  | 'neck-wide'
+  | 'shoulder-narrow'
+  | 'sleeve-tight'
+  | 'sleeve-armhole'
+  | 'garment-narrow'
+  | 'garment-unmeasured';
+
+/** "side-left" as "left side". */
+function plain(name: string): string {
+  const words = name.split('-');
+  const hand = words.at(-1);
+  return (hand === 'left' || hand === 'right' ? [hand, ...words.slice(0, -1)] : words).join(' ');
+}
+
+/** Parts that do not fit each other, or the body they are joined round. */
+export const parts: SayFinding<Parts> = {
+  'seam-uneven': (f, t) => {
+    const [first, second] = [t.piece(f.a.piece), t.piece(f.b.piece)];
+    const of = f.a.unit === 'rows' ? t.rows(f.a.count) : f.a.unit === 'stitches' ? t.stitches(f.a.count) : t.many(f.a.count, 'rung', 'rungs'); // prettier-ignore
+    return `${t.sentence(t.list(f.names.map(plain)))}: ${of} of the ${first} meet ${t.num(f.b.count)} of the ${second}; the ${t.piece(f.longer)} is longer by ${t.len(f.byMm)}, more than a seam eases in.`;
+  },
+  'odd-halves': (f, t) =>
+    `${t.stitches(f.stitches)} do not halve: one is left over at the flat close; take it together with its neighbour.`,
+  'cuff-multiple': (f, t) =>
+    `${t.num(f.stitches)} cuff stitches are no multiple of ${t.num(f.repeat)}: ${t.num(f.stitches % f.repeat)} left over; ${f.comesOut.map((n) => t.num(n)).join(' or ')} ${f.comesOut.length === 1 ? 'comes' : 'come'} out.`,
+  'wrap-sum': (f, t) => {
+    const sum = 2 * f.sleeve + f.neck;
+    const off = Math.abs(sum - f.rows);
+    return `${f.sleeve} + ${f.neck} + ${f.sleeve} ${t.terms.row}s are ${t.num(sum)}, the tube has ${t.num(f.rows)}: ${t.num(off)} ${sum > f.rows ? 'too many' : 'left over'}.`;
+  },
+  'slope-fraction': (f, t) => `${shapingLine(f.what, t)}: ${slopeTrouble(f.why, t)}.`,
+  'panel-narrow': (f, t) =>
+    `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `two ${t.pins} at the marker stay free`}.`,
+  'ends-differ': (f, t) =>
+    `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(Math.abs(f.front - f.back))} longer and the shoulders do not meet.`,
+  'armhole-small': (f, t) =>
+    `The armhole is ${t.len(f.armholeMm)} round, the arm ${t.len(f.armMm)}: ${f.armholeMm < f.armMm ? 'it does not go through' : `it goes through, and pulls; ${t.len(f.roomMm)} of room are easy`}.`,
+  'neck-wide': (f, t) =>
+    `The neck comes out ${t.len(f.neckMm)} wide where ${t.len(f.askedMm)} are wanted: both shoulders together leave too much between them.`,
+  'shoulder-narrow': (f, t) =>
+    `Only ${t.len(f.shoulderMm)} of shoulder are left beside a neck of ${t.len(f.neckMm)}: it slips off.`,
+  'sleeve-tight': (f, t) =>
+    `The sleeve is ${t.len(f.sleeveMm)} round at rest, the arm ${t.len(f.armMm)}: it stretches over it all day.`,
+  'sleeve-armhole': (f, t) =>
+    `The top of the sleeve is ${t.len(f.sleeveMm)} round, the armhole ${t.len(f.armholeMm)}: they differ by more than a seam eases in.`,
+  'garment-narrow': (f, t) => {
+    const sizes = f.gives.slice(0, 3).map(({ panels, mm }) => `${t.len(mm)} with ${t.num(panels)}`);
+    const gives = sizes.length ? ` Panels under each arm make it wider: up to ${t.list(sizes)}.` : '';
+    const small = f.roundMm < f.chestMm;
+    return `It comes out ${t.len(f.roundMm)} round, ${small ? `less than the chest of ${t.len(f.chestMm)}` : `where chest and ease are ${t.len(f.askedMm)}`}: the ring gives no more.${gives}`;
+  },
+  'garment-unmeasured': (f, t) =>
+    `Nothing of ${t.yarn(f.yarn)} was measured on this machine yet: the width may be off by ${t.percent(f.percent)} either way. A garment wants a swatch first.`
+};
