@@ -4,6 +4,7 @@ import { freshDb } from '../../../tests/support/store';
 import { KINDS } from '$lib/core/kinds';
 import { addKit, changeHabits, loadKit } from './kit';
 import { changed } from '$lib/core/plan';
+import { remedyOf } from '$lib/core/remedy';
 import { edited, kitFor, newProject, planProject, redone, settled, undone } from './projects';
 import { Measured, Project } from './records/project';
 
@@ -52,7 +53,7 @@ describe('pompoms on a project', () => {
     const planned = planProject(kit, { ...project, brief });
     if (!planned.ok) throw new Error('a hat plans');
     const finding = planned.value.findings.find((f) => f.code === 'baby-trim')!;
-    expect(changed(brief, finding.fix!.change).pompom).toBeNull();
+    expect(changed(brief, remedyOf(planned.value, finding)!.change).pompom).toBeNull();
   });
   it('of a yarn that is gone are named as such', () => {
     const project = newProject(kit, 'scarf', 'm', NOW);

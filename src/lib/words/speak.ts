@@ -21,7 +21,10 @@ export interface Speech {
   readonly cue: (cue: Cue) => string;
   readonly finding: (finding: Finding) => string;
   readonly remedy: (fix: Fix) => string;
-  readonly shaping: (line: Pick<Shaping, 'what' | 'gaps' | 'leftRows'>) => { readonly what: string; readonly how: string };
+  readonly shaping: (line: Pick<Shaping, 'what' | 'gaps' | 'leftRows'>) => {
+    readonly what: string;
+    readonly how: string;
+  };
   readonly cut: (line: Pick<CutLine, 'what'>) => string;
 }
 

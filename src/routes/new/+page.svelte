@@ -3,7 +3,6 @@
   import { goto } from '$app/navigation';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
-  import type { Finding } from '$lib/core/plan';
   import { tryPlan } from '$lib/core/tomble';
   import { busyMachines } from '$lib/store/bench';
   import { loadKit } from '$lib/store/kit';

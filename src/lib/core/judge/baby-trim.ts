@@ -33,6 +33,8 @@ export const babyTrim: Judge = {
     const hat = r.plan.worn?.form.endsWith('hat') ?? false;
     const care = find('baby-care', 'note', beside(r, 'wearer'), { hat });
     const found = risky(r);
-    return found ? [find('baby-trim', 'stop', beside(r, found.option), { hat, what: found.what }, found.fix), care] : [care];
+    return found
+      ? [find('baby-trim', 'stop', beside(r, found.option), { hat, what: found.what }, found.fix), care]
+      : [care];
   }
 };

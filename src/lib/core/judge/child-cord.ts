@@ -11,7 +11,12 @@ const find = finder<ChildCordFacts>();
 
 /** What ties or hangs round a neck: cords, and straps that are knitted or chained. */
 function hangs(r: Readings): 'cord' | 'strap' | null {
-  if (r.plan.acts.some((act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop' && act.name !== 'strap'))) { // prettier-ignore
+  if (
+    r.plan.acts.some(
+      (act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop' && act.name !== 'strap')
+    )
+  ) {
+    // prettier-ignore
     return 'cord';
   }
   const chained = r.plan.acts.some((act) => act.do === 'cord' && act.name === 'strap');

@@ -4,7 +4,7 @@ import type { Judge } from './readings';
 
 /** Facts of a count that could not be given as it was asked for. */
 export interface ClampedFacts {
-  clamped: { option: string; asked: number; given: number; of: 'rows' | 'stitches' };
+  clamped: { option: string; asked: number; given: number; of: 'rows' | 'stitches'; why: 'room' | 'even' | 'needs' };
 }
 const find = finder<ClampedFacts>();
 
@@ -13,7 +13,7 @@ export const clamped: Judge = {
   code: 'clamped',
   watches: 'rows or stitches asked for that the piece has no room for',
   find: (r) =>
-    (r.notes.clamped ?? []).map(({ piece, option, asked, given, of }): Finding =>
-      find('clamped', 'warn', beside(r, option, { piece }), { option, asked, given, of })
+    (r.notes.clamped ?? []).map(({ piece, option, asked, given, of, why }): Finding =>
+      find('clamped', 'warn', beside(r, option, { piece }), { option, asked, given, of, why })
     )
 };

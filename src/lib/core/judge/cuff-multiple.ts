@@ -23,9 +23,7 @@ export const cuffMultiple: Judge = {
     const down = stitches - (stitches % repeat);
     const up = down + repeat;
     const comesOut = [down, up].filter((n) => n > 0);
-    const nearest = comesOut
-      .filter((n) => n >= FEWEST)
-      .sort((a, b) => Math.abs(a - stitches) - Math.abs(b - stitches));
+    const nearest = comesOut.filter((n) => n >= FEWEST).sort((a, b) => Math.abs(a - stitches) - Math.abs(b - stitches));
     return [
       find(
         'cuff-multiple',

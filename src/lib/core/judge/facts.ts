@@ -25,6 +25,7 @@ import type { SlopeFacts } from './slope';
 import type { StretchFacts } from './stretch';
 import type { StripesCutFacts } from './stripes-cut';
 import type { StripesHiddenFacts } from './stripes-hidden';
+import type { StripesShortFacts } from './stripes-short';
 import type { SwatchRatioFacts } from './swatch-ratio';
 import type { TightnessFacts } from './tightness';
 import type { ToyCareFacts } from './toy-care';
@@ -64,6 +65,7 @@ export type FindingFacts = BabyTrimFacts &
   StretchFacts &
   StripesCutFacts &
   StripesHiddenFacts &
+  StripesShortFacts &
   SwatchRatioFacts &
   TightnessFacts &
   ToyCareFacts &

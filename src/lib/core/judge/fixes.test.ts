@@ -13,14 +13,21 @@ const WEIGHTS = ['stop', 'warn', 'note'];
 
 /** What a remedy leaves of its own finding. */
 function after(result: Result, code: string): readonly string[] {
-  const fix = remedyOf(result, result.findings.find((f) => f.code === code)!);
+  const fix = remedyOf(
+    result,
+    result.findings.find((f) => f.code === code)!
+  );
   const mended = tryPlan(result.kit, changed(result.brief, fix!.change));
   if (!mended.ok) throw new Error(`the remedy of ${code} cannot be planned`);
   return mended.value.findings.map((f) => f.code);
 }
 
 describe('remedies that did not mend', () => {
-  const fixOf = (result: Result, code: string) => remedyOf(result, result.findings.find((f) => f.code === code)!);
+  const fixOf = (result: Result, code: string) =>
+    remedyOf(
+      result,
+      result.findings.find((f) => f.code === code)!
+    );
 
   it('a band too deep for the head is not mended by the head, which decides already', () => {
     const deep = made('band-hat', { sizeBy: 'head', headMm: 560, bandRows: 170, turnUpMm: 0 });
@@ -79,34 +86,38 @@ describe('every remedy over every kind', () => {
     const proposed = new Map<string, number>();
     for (const kind of KINDS) {
       fc.assert(
-        fc.property(fc.oneof(fc.constant(roomy), anyKit).chain((kit) => anyBrief(kit, kind).map((brief) => ({ kit, brief }))), ({ kit, brief }) => { // prettier-ignore
-          const planned = tryPlan(kit, brief);
-          if (!planned.ok) return;
-          const before = weigh(planned.value.findings);
-          for (const finding of tried(planned.value).findings) {
-            for (const { remedy } of finding.remedies ?? []) proposed.set(remedy.code, (proposed.get(remedy.code) ?? 0) + 1); // prettier-ignore
-            const { fix, code } = finding;
-            if (!fix) continue;
-            worked.set(fix.remedy.code, (worked.get(fix.remedy.code) ?? 0) + 1);
-            const next = changed(planned.value.brief, fix.change);
-            // Only what the remedy names is another than it was.
-            const named = Object.keys(fix.change.options ?? {});
-            for (const [key, value] of Object.entries(planned.value.brief.options)) {
-              if (!named.includes(key)) expect(next.options[key]).toEqual(value);
-            }
-            expect({ ...next, options: {}, machineId: '', strands: {}, pompom: null }).toEqual({ ...planned.value.brief, options: {}, machineId: '', strands: {}, pompom: null }); // prettier-ignore
-            const mended = tryPlan(kit, next);
-            if (!mended.ok) throw new Error(`${code}: ${fix.remedy.code} cannot be planned`);
-            const after = weigh(mended.value.findings);
-            expect(total(after.get(code)), `${brief.kind} ${code} ${fix.remedy.code}`).toBeLessThan(total(before.get(code))); // prettier-ignore
-            const own = 3 - WEIGHTS.indexOf(finding.weight);
-            for (const [other, weights] of after) {
-              const had = Math.max(0, ...(before.get(other) ?? []));
-              const has = Math.max(...weights);
-              if (other !== code && has > had) expect(has, `${brief.kind} ${code} ${fix.remedy.code} ${other}`).toBeLessThan(own); // prettier-ignore
+        fc.property(
+          fc.oneof(fc.constant(roomy), anyKit).chain((kit) => anyBrief(kit, kind).map((brief) => ({ kit, brief }))),
+          ({ kit, brief }) => {
+            // prettier-ignore
+            const planned = tryPlan(kit, brief);
+            if (!planned.ok) return;
+            const before = weigh(planned.value.findings);
+            for (const finding of tried(planned.value).findings) {
+              for (const { remedy } of finding.remedies ?? []) proposed.set(remedy.code, (proposed.get(remedy.code) ?? 0) + 1); // prettier-ignore
+              const { fix, code } = finding;
+              if (!fix) continue;
+              worked.set(fix.remedy.code, (worked.get(fix.remedy.code) ?? 0) + 1);
+              const next = changed(planned.value.brief, fix.change);
+              // Only what the remedy names is another than it was.
+              const named = Object.keys(fix.change.options ?? {});
+              for (const [key, value] of Object.entries(planned.value.brief.options)) {
+                if (!named.includes(key)) expect(next.options[key]).toEqual(value);
+              }
+              expect({ ...next, options: {}, machineId: '', strands: {}, pompom: null }).toEqual({ ...planned.value.brief, options: {}, machineId: '', strands: {}, pompom: null }); // prettier-ignore
+              const mended = tryPlan(kit, next);
+              if (!mended.ok) throw new Error(`${code}: ${fix.remedy.code} cannot be planned`);
+              const after = weigh(mended.value.findings);
+              expect(total(after.get(code)), `${brief.kind} ${code} ${fix.remedy.code}`).toBeLessThan(total(before.get(code))); // prettier-ignore
+              const own = 3 - WEIGHTS.indexOf(finding.weight);
+              for (const [other, weights] of after) {
+                const had = Math.max(0, ...(before.get(other) ?? []));
+                const has = Math.max(...weights);
+                if (other !== code && has > had) expect(has, `${brief.kind} ${code} ${fix.remedy.code} ${other}`).toBeLessThan(own); // prettier-ignore
+              }
             }
           }
-        }),
+        ),
         { numRuns: 40 }
       );
     }

@@ -70,7 +70,10 @@ function ends({ r, g, byRows }: Fitting): Finding[] {
       'warn',
       beside(r, byRows ? 'frontArmRows' : 'armholeMm'),
       { front: g.frontRows, back: g.backRows },
-      options({ code: 'frontAsBack', what: 'length', rows: g.backRows }, { frontRows: backRows, frontArmRows: armRows }),
+      options(
+        { code: 'frontAsBack', what: 'length', rows: g.backRows },
+        { frontRows: backRows, frontArmRows: armRows }
+      ),
       options({ code: 'backAsFront', rows: g.frontRows }, { backRows: frontRows, armRows: frontArmRows })
     )
   ];
@@ -125,7 +128,8 @@ function shoulders(at: Fitting): Finding[] {
 function sleeves(at: Fitting): Finding[] {
   const { r, g, asked } = at;
   if (g.sleeveMm === null) return [];
-  const panels = r.brief.options['sleeves'] === 'tube' ? options({ code: 'sleevePanels' }, { sleeves: 'panel' }) : undefined;
+  const panels =
+    r.brief.options['sleeves'] === 'tube' ? options({ code: 'sleevePanels' }, { sleeves: 'panel' }) : undefined;
   const tight = g.sleeveMm < asked.upperArmMm;
   const apart = Math.abs(g.sleeveMm / g.armholeMm - 1) > SLEEVE_EASES;
   return [
@@ -164,7 +168,7 @@ export const garmentFit: Judge = {
     const g = garmentSizes(r);
     const asked = r.notes.garment?.asked;
     if (!g || !asked) return [];
-    const at: Fitting = { r, g, asked, byRows: r.brief.options['sizeBy'] === 'rows' };
+    const at: Fitting = { r, g, asked, byRows: r.brief.options['sizeBy'] !== 'measures' };
     return [...ends(at), ...armholes(at), ...necks(at), ...shoulders(at), ...sleeves(at)];
   }
 };

@@ -34,7 +34,13 @@ export const garmentRound: Judge = {
         'garment-narrow',
         g.roundMm < round.chestMm ? 'stop' : 'warn',
         beside(r, 'chestMm'),
-        { roundMm: g.roundMm, askedMm: round.askedMm, chestMm: round.chestMm, panels: round.panels, gives: round.gives },
+        {
+          roundMm: g.roundMm,
+          askedMm: round.askedMm,
+          chestMm: round.chestMm,
+          panels: round.panels,
+          gives: round.gives
+        },
         enough && enough.panels !== round.panels
           ? options({ code: 'morePanels', panels: enough.panels }, { sidePanels: enough.panels })
           : undefined,

@@ -33,6 +33,7 @@ import type { Judge, Readings } from './readings';
 import { stretch } from './stretch';
 import { stripesCut } from './stripes-cut';
 import { stripesHidden } from './stripes-hidden';
+import { stripesShort } from './stripes-short';
 import { swatchRatio } from './swatch-ratio';
 import { tightness } from './tightness';
 import { tubeLength } from './tube-length';
@@ -65,6 +66,7 @@ export const JUDGES: readonly Judge[] = [
   deepBrim,
   lining,
   stripesCut,
+  stripesShort,
   stripesHidden,
   yarnEnough,
   tightness,

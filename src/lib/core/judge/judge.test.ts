@@ -9,7 +9,10 @@ import { JUDGES } from './index';
 
 /** Applies the fix of a finding, as the button does. */
 function fixed(result: Result, code: string): Result {
-  const fix = remedyOf(result, result.findings.find((f) => f.code === code)!);
+  const fix = remedyOf(
+    result,
+    result.findings.find((f) => f.code === code)!
+  );
   if (!fix) throw new Error(`nothing mends ${code}`);
   return plan(result.kit, Brief.parse(changed(result.brief, fix.change)));
 }
@@ -42,7 +45,10 @@ const twoRings = Kit.parse({
   ]
 });
 
-const threeRings = Kit.parse({ ...twoRings, machines: [...twoRings.machines, { id: 'middle', name: 'Half', pins: 30 }] });
+const threeRings = Kit.parse({
+  ...twoRings,
+  machines: [...twoRings.machines, { id: 'middle', name: 'Half', pins: 30 }]
+});
 const bigOfThree = Kit.parse({ ...threeRings, machines: [...threeRings.machines].sort((a, b) => b.pins - a.pins) });
 const bigFirst = Kit.parse({ ...twoRings, machines: [...twoRings.machines].reverse() });
 const FUZZY = { stretch: 'some', strength: 'fair', surface: 'fuzzy', wash: 'hand' };
@@ -170,6 +176,13 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['slope-fraction', () => made('panel', { taper: 'both', widthMm: 300, topMm: 40, lengthMm: 60 }), true],
   // (38 - 18) / 3 at one edge: 28.1 cm are 38 stitches at 1.35, 13.3 cm are 18.
   ['slope-fraction', () => made('panel', { taper: 'low', method: 'held', step: 3, widthMm: 281, topMm: 133 }), true],
+  ['clamped', () => made('pennant', { sizeBy: 'rows', stitches: 30, rows: 20 }), false],
+  ['clamped', () => made('wrap', { spanMm: 500, bodyMm: 1100 }), false],
+  [
+    'stripes-short',
+    () => hat({ style: 'striped', sizeBy: 'rows', rows: 136, repeat: false, sections: [{ yarn: 'red', rows: 30 }] }),
+    true
+  ],
   ['garment-narrow', () => made('cardigan', { chestMm: 1900, easeMm: 100 }), true],
   ['garment-unmeasured', () => made('waistcoat'), false],
   [
@@ -214,7 +227,8 @@ describe('findings', () => {
   });
 
   it('both sides of a garment that are wrong alike are said once, those that are not are said apart', () => {
-    const uneven = (options: object): string[] => said(made('waistcoat', { sizeBy: 'rows', ...options }), 'seam-uneven');
+    const uneven = (options: object): string[] =>
+      said(made('waistcoat', { sizeBy: 'rows', ...options }), 'seam-uneven');
     const [sides, ...others] = uneven({ frontRows: 80 });
     expect(sides).toMatch(/^Left side and right side: 74 rows of the left back meet 80 of the left front;/);
     expect(others).toEqual([]);

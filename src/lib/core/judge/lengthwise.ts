@@ -33,6 +33,8 @@ export const lengthwise: Judge = {
     if (stretch.value > 100 * MOST_LENGTHWISE) {
       return [find('ring-tight', 'warn', place, { over, percent: stretch.value, most: 100 * MOST_LENGTHWISE }, fix)];
     }
-    return stretch.value >= 100 * LOOSE ? [] : [find('ring-loose', 'warn', place, { over, percent: -stretch.value }, fix)];
+    return stretch.value >= 100 * LOOSE
+      ? []
+      : [find('ring-loose', 'warn', place, { over, percent: -stretch.value }, fix)];
   }
 };

@@ -12,7 +12,10 @@ const small = (() => {
 })();
 
 const fixOf = (result: Result, code: string) =>
-  remedyOf(result, result.findings.find((f) => f.code === code)!);
+  remedyOf(
+    result,
+    result.findings.find((f) => f.code === code)!
+  );
 
 /** Each limit from both sides: what is still right, and the first that is not. */
 const limits: readonly [string, () => string[], () => string[]][] = [

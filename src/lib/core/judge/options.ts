@@ -1,5 +1,5 @@
 import { kindOf } from '../kinds';
-import { optionFields } from '../plan';
+import { isAsked, optionFields } from '../plan';
 import type { Readings } from './readings';
 
 /** The field of the brief that names a yarn and is in view, or undefined. */
@@ -7,10 +7,7 @@ export function yarnOption(r: Readings, yarnId: string): string | undefined {
   const { kind, options } = r.brief;
   const fields = kindOf(kind) ? optionFields(kindOf(kind)!.options) : [];
   return fields.find(
-    ({ key, meta }) =>
-      meta.control === 'yarn' &&
-      options[key] === yarnId &&
-      (!meta.when || meta.when.is.includes(options[meta.when.key]))
+    ({ key, meta }) => meta.control === 'yarn' && options[key] === yarnId && isAsked(meta.when, options)
   )?.key;
 }
 

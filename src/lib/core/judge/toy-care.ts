@@ -29,7 +29,9 @@ export const toyCare: Judge = {
     const found: Finding[] = [];
     const eyes = r.plan.acts.some((act) => act.do === 'fix' && act.what === 'safety-eyes');
     if (eyes && r.plan.wearer === 'baby') {
-      found.push(find('toy-eyes', 'stop', beside(r, 'eyes'), {}, options({ code: 'embroider' }, { eyes: 'embroidered' })));
+      found.push(
+        find('toy-eyes', 'stop', beside(r, 'eyes'), {}, options({ code: 'embroider' }, { eyes: 'embroidered' }))
+      );
     }
     for (const part of r.plan.worn.parts) {
       const index = mainYarn(r.fabric.pieces[part.piece]!);

@@ -69,7 +69,8 @@ export const tubeLength: Judge = {
     if (!isOff(offMm)) return [];
     const by = String(r.brief.options['sizeBy']);
     // Where the head decides already, a band or a lining is too deep for it: that is the knitter's to choose.
-    const head: Fix[] = by === 'head' ? [] : [options({ code: 'decide', by: 'head', rows: wanted.rows }, { sizeBy: 'head' })];
+    const head: Fix[] =
+      by === 'head' ? [] : [options({ code: 'decide', by: 'head', rows: wanted.rows }, { sizeBy: 'head' })];
     return [
       find(
         offMm < 0 ? 'tube-short' : 'tube-long',

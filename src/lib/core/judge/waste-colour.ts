@@ -38,7 +38,8 @@ export const wasteColour: Judge = {
     });
     if (close.length === 0) return [];
     // Only now: a large stash has many pairs.
-    const far = (of: string): number => Math.min(...[...pairs.values()].map(({ work }) => colourDifference(of, hex(work))));
+    const far = (of: string): number =>
+      Math.min(...[...pairs.values()].map(({ work }) => colourDifference(of, hex(work))));
     const best = r.kit.yarns.reduce<{ id: string; d: number } | undefined>((found, yarn) => {
       const d = far(yarn.colour.hex);
       return !found || d > found.d ? { id: yarn.id, d } : found;

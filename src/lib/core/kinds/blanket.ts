@@ -3,7 +3,7 @@ import { type Act, castOn, chainOff, lengthOption, shapedRows, sectionsOption, c
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';
 import { flatThing, joinOption, joinsTied, weave } from './shared/hands';
-import { WHAT } from './shared/options';
+import { countedOption, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
 import { even, ringOn, rowsFor } from './shared/tube';
@@ -19,8 +19,12 @@ export const BlanketOptions = z.object({
       { value: 'baby', label: 'Baby' }
     ]
   }),
-  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 200, max: 3000, start: 1000 }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 200, max: 3000, start: 1300 }),
+  sizeBy: flatSizeOption,
+  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 200, max: 3000, start: 1000, when: measuredOnly }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 200, max: 3000, start: 1300, when: measuredOnly }),
+  strips: countedOption({ title: 'Strips', group: WHAT, min: 1, max: 40, start: 4 }),
+  stitches: countedOption({ title: 'Stitches of a strip', group: WHAT, help: 'With one for the seam at either edge.', min: 2, max: 200, start: 36 }), // prettier-ignore
+  rows: countedOption({ title: 'Rows of a block', group: WHAT, help: 'Of a whole strip where there is one block.', min: 2, max: 5000, start: 260 }), // prettier-ignore
   blocks: countOption({
     title: 'Blocks in a strip',
     group: WHAT,
@@ -59,9 +63,10 @@ export const blanket: Kind<typeof BlanketOptions> = {
     const most = usable(ring.machine, o.mode);
     const all = Math.max(2, Math.round((o.widthMm / 10) * ring.gauge.wales.value));
     // Every seam takes a stitch from both its edges.
-    const strips = Math.max(1, Math.ceil(all / Math.max(1, most - 2 * SEAM_STITCH)));
-    const stitches = Math.min(most, Math.ceil(all / strips) + (strips > 1 ? 2 * SEAM_STITCH : 0));
-    const rows = even(rowsFor(ring, o.lengthMm / o.blocks), 2);
+    const own = o.sizeBy === 'rows';
+    const strips = own ? o.strips : Math.max(1, Math.ceil(all / Math.max(1, most - 2 * SEAM_STITCH)));
+    const stitches = Math.min(most, own ? o.stitches : Math.ceil(all / strips) + (strips > 1 ? 2 * SEAM_STITCH : 0));
+    const rows = own ? o.rows : even(rowsFor(ring, o.lengthMm / o.blocks), 2);
     const laid = layStripes(stripes, rows, true);
     const edgeMm = (10 * stitches) / ring.gauge.wales.value;
     const work = laid.flatMap((s, i) => shapedRows(`Stripe ${i + 1}`, s.yarn, s.rows, []));
@@ -115,7 +120,11 @@ export const blanket: Kind<typeof BlanketOptions> = {
         wearer: o.wearer,
         state: ring.gauge.state
       },
-      notes: { wanted: null }
+      notes: {
+        unasked: { strips, stitches, rows },
+        narrowed: own && o.stitches > most ? [{ piece: 0, asked: o.stitches, given: most, option: 'stitches' }] : [],
+        wanted: null
+      }
     };
   }
 };

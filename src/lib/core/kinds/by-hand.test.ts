@@ -200,7 +200,9 @@ describe('panels', () => {
     expect(decreases.filter((op) => op.op === 'decrease' && op.side === 'low')).toHaveLength(9);
     expect(decreases.filter((op) => op.op === 'decrease' && op.side === 'high')).toHaveLength(9);
     // 80 rows, the last one for the far edge: 39 pairs of rows, four for each of nine and three over. 30 + 48 + 1 rows.
-    expect(speak(result).shaping(result.notes.shaping![0]!).how).toBe('every 10th row 3 times, then every 8th row 6 times, then 1 straight');
+    expect(speak(result).shaping(result.notes.shaping![0]!).how).toBe(
+      'every 10th row 3 times, then every 8th row 6 times, then 1 straight'
+    );
   });
   it('held steps go only where the yarn is, also after an odd number of waste rows', () => {
     for (const castOn of ['e-wrap', 'waste']) {

@@ -1,11 +1,13 @@
 import { z } from 'zod';
 import { isLarge, machineOf } from '../kit';
-import { choiceOption, lengthOption } from '../plan';
+import { choiceOption, countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { draftGarment } from './shared/garment/draft';
 import { garmentOptions } from './shared/garment/options';
 import { firstYarns } from './shared/pick';
 import { SMALL_GARMENT } from './waistcoat';
+
+const counted = { key: 'sizeBy', is: ['counts'] } as const;
 
 export const CardiganOptions = z.object({
   ...garmentOptions,
@@ -17,7 +19,9 @@ export const CardiganOptions = z.object({
       { value: 'tube', label: 'Tubes', help: 'The whole ring: their girth is what the pins give.' }
     ]
   }),
-  sleeveMm: lengthOption({ title: 'Length of a sleeve', group: 'Shape', min: 60, max: 700, start: 430 })
+  sleeveMm: lengthOption({ title: 'Length of a sleeve', group: 'Shape', min: 60, max: 700, start: 430, when: { key: 'sizeBy', is: ['measures', 'rows'] } }), // prettier-ignore
+  sleeveRows: countOption({ title: 'Rows of a sleeve', group: 'Shape', min: 4, max: 600, start: 86, when: counted }),
+  sleeveStitches: countOption({ title: 'Stitches at the top of a sleeve', group: 'Shape', help: 'Of one of its panels.', min: 4, max: 200, start: 32, when: { ...counted, and: { key: 'sleeves', is: ['panel'] } } }) // prettier-ignore
 });
 
 /** A V-neck cardigan in panels, with sleeves. */

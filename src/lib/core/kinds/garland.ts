@@ -46,7 +46,7 @@ const MINI_BRIM_MM = 12;
 function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; acts: Act[]; promise: Promise } {
   const ring = ringOn(kit, brief, o.motifYarn, o.smallMachine);
   if (o.motif === 'pennant') {
-    const shape = pennantShape(ring, o.flagMm, o.motifMm, 'tube-as-panel');
+    const shape = pennantShape(ring, { widthMm: o.flagMm, heightMm: o.motifMm }, 'tube-as-panel');
     return {
       piece: panelPiece(ring, 'Pennant', 'tube-as-panel', shape.pins, shape.operations, o.count),
       acts: [{ do: 'block', pieces: [1] }, weave('woven', 1)],

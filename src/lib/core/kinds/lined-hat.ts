@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import { isLarge, type Kit, machineOf } from '../kit';
+import { isLarge, type Kit, machineOf, rulesOf } from '../kit';
 import {
   type Act,
   type Brief,
@@ -91,7 +91,9 @@ function workSections(o: LinedHatOptions, rows: number): (Section & { label: str
 
 function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
   const ring = ringOn(kit, brief, o.style === 'striped' ? (o.sections[0]?.yarn ?? o.yarn) : o.yarn);
-  const { rows, wanted, unasked } = linedTubeRows(o, ring);
+  // A margin is kept as it was typed: an odd one asks for an odd tube, where the rows are not typed too.
+  const contrasts = o.style === 'contrast' && !rulesOf(kit).evenCounts;
+  const { rows, wanted, unasked } = linedTubeRows(o, ring, 'drawn', contrasts && o.marginRows % 2 !== 0);
   const sections = workSections(o, rows);
   const first = sections[0]!.yarn;
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
@@ -117,7 +119,11 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
       wearer: o.wearer,
       state: ring.gauge.state
     },
-    notes: { wanted, unasked }
+    notes: {
+      wanted,
+      unasked,
+      clamped: contrasts && (rows - o.marginRows) % 2 !== 0 ? [{ piece: 0, option: 'marginRows', asked: o.marginRows, given: o.marginRows + 1, of: 'rows', why: 'even' }] : [] // prettier-ignore
+    }
   };
 }
 

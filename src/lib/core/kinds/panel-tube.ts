@@ -3,7 +3,7 @@ import { type Act, castOn, chainOff, choiceOption, lengthOption, type Piece, sha
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';
 import { promised, weave } from './shared/hands';
-import { WHAT } from './shared/options';
+import { countedOption, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, wantedRows } from './shared/tube';
 
@@ -17,8 +17,12 @@ export const PanelTubeOptions = z.object({
       { value: 'thing', label: 'A thing' }
     ]
   }),
-  girthMm: lengthOption({ title: 'Girth of the tube', group: WHAT, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240 }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 300 }),
+  sizeBy: flatSizeOption,
+  girthMm: lengthOption({ title: 'Girth of the tube', group: WHAT, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240, when: measuredOnly }), // prettier-ignore
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 300, when: measuredOnly }),
+  parts: countedOption({ title: 'Panels round', group: WHAT, min: 1, max: 40, start: 1 }),
+  stitches: countedOption({ title: 'Stitches of a panel', group: WHAT, help: 'With one for the seam at either edge.', min: 3, max: 200, start: 34 }), // prettier-ignore
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 5000, start: 60 }),
   mode: panelMode,
   yarnAt: startOption,
   yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
@@ -37,9 +41,10 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const most = Math.max(3, usable(ring.machine, o.mode));
     const all = Math.max(2, Math.round((o.girthMm / 10) * ring.gauge.wales.value));
-    const parts = Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));
-    const stitches = Math.min(most, Math.ceil(all / parts) + 2 * SEAM_STITCH);
-    const rows = even(rowsFor(ring, o.lengthMm));
+    const own = o.sizeBy === 'rows';
+    const parts = own ? o.parts : Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));
+    const stitches = Math.min(most, own ? o.stitches : Math.ceil(all / parts) + 2 * SEAM_STITCH);
+    const rows = own ? o.rows : even(rowsFor(ring, o.lengthMm));
     const widthMm = (10 * stitches) / ring.gauge.wales.value;
     const pieces = Array.from({ length: parts }, (_, i): Piece =>
       panelPiece(ring, parts === 1 ? 'Panel' : `Panel ${i + 1}`, o.mode, pinsFor(ring.machine, o.mode, stitches), [
@@ -62,11 +67,22 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
         pieces,
         acts: [{ do: 'block', pieces: pieces.map((_, p) => p) }, ...seams, weave('woven')],
         promises: [promised('tube', 0, { first: { piece: 0, run: 'cast-on' }, last: { piece: 0, run: 'hung-off' } })],
-        worn: { form: 'panels', rows: [pieces.map((_, p) => p)], body: { what: 'tube', girthMm: o.girthMm } },
+        worn: {
+          form: 'panels',
+          rows: [pieces.map((_, p) => p)],
+          body: {
+            what: 'tube',
+            girthMm: own ? (10 * parts * (stitches - 2 * SEAM_STITCH)) / ring.gauge.wales.value : o.girthMm
+          }
+        },
         wearer: o.wearer,
         state: ring.gauge.state
       },
-      notes: { wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`) }
+      notes: {
+        unasked: { parts, stitches, rows },
+        narrowed: own && o.stitches > most ? [{ piece: 0, asked: o.stitches, given: most, option: 'stitches' }] : [],
+        wanted: own ? null : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`)
+      }
     };
   }
 };

@@ -14,9 +14,9 @@ import {
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, stitchesFor, startingAt, startOption } from './shared/panel';
+import { panelMode, panelPiece, pinsFor, stitchesFor, startingAt, startOption, usable } from './shared/panel';
 import { crochetEnd, promised, weave } from './shared/hands';
-import { ENDS, WHAT } from './shared/options';
+import { countedOption, ENDS, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { begun, ringOn, rowsFor, wantedRows } from './shared/tube';
 import { taperOf } from './shared/taper';
@@ -25,8 +25,11 @@ import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 
 export const PanelOptions = z.object({
-  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 20, max: 1200, start: 250 }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 20, max: 3000, start: 400 }),
+  sizeBy: flatSizeOption,
+  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 20, max: 1200, start: 250, when: measuredOnly }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 20, max: 3000, start: 400, when: measuredOnly }),
+  stitches: countedOption({ title: 'Stitches', group: WHAT, help: 'Cast on.', min: 2, max: 200, start: 34 }),
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 2, max: 5000, start: 80 }),
   taper: choiceOption({
     title: 'Narrowing',
     group: WHAT,
@@ -37,7 +40,8 @@ export const PanelOptions = z.object({
       { value: 'high', label: 'At the highest pin' }
     ]
   }),
-  topMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 10, max: 1200, start: 120, when: shaped }),
+  topMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 10, max: 1200, start: 120, when: { ...measuredOnly, and: shaped } }), // prettier-ignore
+  topStitches: countedOption({ title: 'Stitches at the top', group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
   method: choiceOption({
     title: 'Decreases',
     group: WHAT,
@@ -91,13 +95,22 @@ export const panel: Kind<typeof PanelOptions> = {
   start: (kit) => PanelOptions.parse({ yarn: firstYarns(kit).main, waste: 'few' }),
   draft: (kit, brief, o): Draft => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
-    const { asked, given } = stitchesFor(ring, o.widthMm, o.mode);
-    const rows = rowsFor(ring, o.lengthMm);
+    const own = o.sizeBy === 'rows';
+    const { asked, given } = own
+      ? { asked: o.stitches, given: Math.min(o.stitches, usable(ring.machine, o.mode)) }
+      : stitchesFor(ring, o.widthMm, o.mode);
+    const rows = own ? o.rows : rowsFor(ring, o.lengthMm);
     const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);
     const pins = pinsFor(ring.machine, o.mode, given);
     const before = begun(ring, o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)]);
     const begins = yarnAfter(before);
-    const { events, left, shaping } = taperOf(o, ring, given, rows, begins);
+    const { events, left, shaping } = taperOf(
+      { ...o, topStitches: own ? o.topStitches : null },
+      ring,
+      given,
+      rows,
+      begins
+    );
     const topEdge = (10 * left) / ring.gauge.wales.value;
     const off: readonly Operation[] =
       o.off === 'chain'
@@ -143,8 +156,11 @@ export const panel: Kind<typeof PanelOptions> = {
       },
       notes: {
         shaping,
-        narrowed: asked > given ? [{ piece: 0, asked, given, option: 'widthMm' }] : [],
-        wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+        narrowed: asked > given ? [{ piece: 0, asked, given, option: own ? 'stitches' : 'widthMm' }] : [],
+        unasked: { stitches: given, rows, topStitches: left },
+        wanted: own
+          ? null
+          : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
       }
     };
   }

@@ -2,15 +2,18 @@ import { z } from 'zod';
 import { countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, startingAt, startOption } from './shared/panel';
-import { pennantShape } from './shared/pennant';
+import { pennantClamped, pennantShape } from './shared/pennant';
 import { flatThing, weave } from './shared/hands';
-import { WHAT } from './shared/options';
+import { countedOption, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn } from './shared/tube';
 
 export const PennantOptions = z.object({
-  widthMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 30, max: 600, start: 130 }),
-  heightMm: lengthOption({ title: 'Height', group: WHAT, min: 30, max: 800, start: 150 }),
+  sizeBy: flatSizeOption,
+  widthMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 30, max: 600, start: 130, when: measuredOnly }),
+  heightMm: lengthOption({ title: 'Height', group: WHAT, min: 30, max: 800, start: 150, when: measuredOnly }),
+  stitches: countedOption({ title: 'Stitches at the top', group: WHAT, help: 'An even count: both edges lose alike.', min: 4, max: 200, start: 18 }), // prettier-ignore
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 800, start: 30 }),
   copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 1 }),
   mode: panelMode,
   yarnAt: startOption,
@@ -28,7 +31,12 @@ export const pennant: Kind<typeof PennantOptions> = {
   start: (kit) => PennantOptions.parse({ yarn: firstYarns(kit).main }),
   draft: (kit, brief, o) => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
-    const shape = pennantShape(ring, o.widthMm, o.heightMm, o.mode);
+    const own = o.sizeBy === 'rows';
+    const shape = pennantShape(
+      ring,
+      own ? { stitches: o.stitches, rows: o.rows } : { widthMm: o.widthMm, heightMm: o.heightMm },
+      o.mode
+    );
     return {
       plan: {
         title: brief.name,
@@ -41,7 +49,9 @@ export const pennant: Kind<typeof PennantOptions> = {
       },
       notes: {
         shaping: [{ piece: 0, what: { of: 'edges', both: true, held: 0 }, gaps: shape.slope.gaps, at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
-        narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: 'widthMm' }] : [], // prettier-ignore
+        narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: own ? 'stitches' : 'widthMm' }] : [], // prettier-ignore
+        clamped: pennantClamped(shape, own),
+        unasked: { stitches: shape.stitches, rows: shape.rows },
         wanted: null
       }
     };

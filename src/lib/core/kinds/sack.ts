@@ -5,7 +5,7 @@ import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, 
 import type { Kind } from './kind';
 import { closeFlat, closeOption, promised, rest, weave } from './shared/hands';
 import { bestYarns } from './shared/pick';
-import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
+import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 
@@ -33,7 +33,7 @@ type SackOptions = z.output<typeof SackOptions>;
 
 function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
-  const channel = even(o.channelRows, 4);
+  const channel = o.channelRows;
   const rowsAt = (courses: number): number => Math.max(6, (o.heightMm / 10) * courses - channel / 2);
   const rows = o.sizeBy === 'rows' ? o.rows : Math.round(rowsAt(ring.gauge.courses.value));
   const waste = wasteFor(kit, o, o.yarn, o.yarn);

@@ -7,7 +7,7 @@ import { crochetEnd, EDGES, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
-import { even, ringOn, tubePiece, wantedRows } from './shared/tube';
+import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { firstLoop, rowsBefore, type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 const wrist = { key: 'limb', is: ['wrist'] } as const;
@@ -59,12 +59,12 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
     const operations: Record<WarmersOptions['edges'], () => Operation[]> = {
       crochet: () => [...waste.before, body, ...waste.after],
       doubled: () => {
-        const cuff = even(Math.min(o.cuffRows, rows), 4);
+        const cuff = Math.min(o.cuffRows, rows);
         return [
           ...waste.before,
           knitRows('Doubled edge', yarn, cuff),
           { op: 'rehang', row: rowsBefore(waste) + 1 },
-          knitRows(label, yarn, Math.max(1, rows - cuff / 2)),
+          knitRows(label, yarn, Math.max(1, Math.round(rows - cuff / 2))),
           chainOff(yarn, own.girthMm)
         ];
       },
@@ -97,6 +97,7 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
       state: ring.gauge.state
     },
     notes: {
+      clamped: o.edges === 'doubled' && o.cuffRows > rows ? [{ piece: 0, option: 'cuffRows', asked: o.cuffRows, given: rows, of: 'rows', why: 'room' }] : [], // prettier-ignore
       wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along ${girthMm / 10} cm round, stitches pulled wide`)
     }
   };

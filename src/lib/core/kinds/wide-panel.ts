@@ -15,13 +15,15 @@ import {
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, usable, startingAt, startOption } from './shared/panel';
 import { promised, weave } from './shared/hands';
-import { WHAT } from './shared/options';
+import { countedOption, measuredOnly, sizeByOption, WHAT } from './shared/options';
 import { firstYarns, furthest } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 export const WidePanelOptions = z.object({
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400 }),
+  sizeBy: sizeByOption(WHAT, { measures: 'The length', rows: 'A row count' }),
+  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400, when: measuredOnly }),
+  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 5000, start: 80 }),
   pins: countOption({ title: 'Pins', group: WHAT, help: 'The ring gives at most all but the lost ones.', min: 8, max: 196, start: 44 }), // prettier-ignore
   every: countOption({ title: 'Pins between two groups', group: WHAT, min: 2, max: 24, start: 6 }),
   columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
@@ -53,7 +55,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
     const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
     const wide = widened(given, o.every, o.columns, rulesOf(kit).floatsNearEdge);
     const pins = pinsFor(ring.machine, o.mode, given);
-    const rows = rowsFor(ring, o.lengthMm);
+    const rows = o.sizeBy === 'rows' ? o.rows : rowsFor(ring, o.lengthMm);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
     const after = wide.after.map((pin) => pins.from + pin - 1);
     const waste = wasteFor(kit, o, o.yarn, o.yarn);
@@ -89,7 +91,11 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
       },
       notes: {
         narrowed: o.pins > given ? [{ piece: 0, asked: o.pins, given, option: 'pins' }] : [],
-        wanted: wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+        unasked: { rows },
+        wanted:
+          o.sizeBy === 'rows'
+            ? null
+            : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
       }
     };
   }

@@ -1,5 +1,5 @@
 import { z } from 'zod';
-import type { Kit } from '../kit';
+import { type Kit, rulesOf } from '../kit';
 import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { closeFlat, promised, rest, weave } from './shared/hands';
@@ -33,11 +33,19 @@ type WrapOptions = z.output<typeof WrapOptions>;
 /** Rows of the parts of a wrap. */
 function partsOf(o: WrapOptions, rowsOf: (mm: number) => number) {
   if (o.sizeBy === 'rows') {
-    return { rows: o.rows, sleeve: o.sleeveRows, neck: o.neckRows, body: Math.min(o.bodyRows, o.rows - 2) };
+    const body = Math.min(o.bodyRows, o.rows - 2);
+    return {
+      rows: o.rows,
+      sleeve: o.sleeveRows,
+      neck: o.neckRows,
+      body,
+      asked: { neck: o.neckRows, body: o.bodyRows }
+    };
   }
   const rows = even(rowsOf(o.spanMm), 8);
-  const neck = Math.min(even(rowsOf(o.neckMm)), rows - 4);
-  return { rows, sleeve: (rows - neck) / 2, neck, body: Math.min(even(rowsOf(o.bodyMm)), rows - 4) };
+  const asked = { neck: even(rowsOf(o.neckMm)), body: even(rowsOf(o.bodyMm)) };
+  const neck = Math.min(asked.neck, rows - 4);
+  return { rows, sleeve: (rows - neck) / 2, neck, body: Math.min(asked.body, rows - 4), asked };
 }
 
 /**
@@ -60,8 +68,10 @@ export function splitWrap(o: Pick<WrapOptions, 'neckMm' | 'bodyMm'>, rows: numbe
 function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
   const ring = ringOn(kit, brief, o.yarn);
   const n = ring.machine.pins;
-  const { rows, sleeve, neck, body } = partsOf(o, (mm) => rowsFor(ring, mm));
+  const { rows, sleeve, neck, body, asked } = partsOf(o, (mm) => rowsFor(ring, mm));
+  // The opening has the rows that were asked for; an odd one over goes to the right underarm.
   const underarm = Math.max(1, Math.floor((rows - body) / 2));
+  const right = rulesOf(kit).evenCounts ? underarm : Math.max(1, rows - body - underarm);
   const shoulder = Math.max(1, Math.min(sleeve, Math.floor((rows - 2) / 2)));
   // The first stitch, where the tail is, and the one opposite: there the tube is folded.
   const ladders: readonly [number, number] = [1, Math.floor(n / 2) + 1];
@@ -84,7 +94,7 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
   ];
   const long = (piece: 0 | 1, run: 'upper' | 'lower', from: number, to: number): RunRef => ({ piece, run, rows: { from, to } }); // prettier-ignore
   const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Act => ({ do: 'join', name, a: [long(0, run, from, to)], b: [long(1, run, from, to)], by: 'rungs', yarn: o.yarn }); // prettier-ignore
-  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', inset: number): Act => ({ do: 'bind', name, runs: [long(piece, run, inset + 1, rows - inset)], by: 'rungs', yarn: yarns[piece]! }); // prettier-ignore
+  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', from: number, to: number): Act => ({ do: 'bind', name, runs: [long(piece, run, from + 1, rows - to)], by: 'rungs', yarn: yarns[piece]! }); // prettier-ignore
   const cuff = (name: string, run: 'first-end' | 'last-end'): Act => ({
     do: 'bind',
     name,
@@ -104,13 +114,13 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     ...ready(1),
     // Over the sleeve both tubes, at the opening one alone, both again; then back for the other one's open rungs.
     both('sleeve-left', 'upper', 1, shoulder),
-    alone(0, 'neck-front', 'upper', shoulder),
+    alone(0, 'neck-front', 'upper', shoulder, shoulder),
     both('sleeve-right', 'upper', rows - shoulder + 1, rows),
-    alone(1, 'neck-back', 'upper', shoulder),
+    alone(1, 'neck-back', 'upper', shoulder, shoulder),
     both('underarm-left', 'lower', 1, underarm),
-    alone(0, 'body-front', 'lower', underarm),
-    both('underarm-right', 'lower', rows - underarm + 1, rows),
-    alone(1, 'body-back', 'lower', underarm),
+    alone(0, 'body-front', 'lower', underarm, right),
+    both('underarm-right', 'lower', rows - right + 1, rows),
+    alone(1, 'body-back', 'lower', underarm, right),
     // The tubes' ends lie flat, front and back of the arm: the cuff goes round both as one ring and sews nothing shut.
     ...(o.cuffRounds > 0 ? [cuff('cuff-left', 'first-end'), cuff('cuff-right', 'last-end')] : []),
     weave('woven')
@@ -129,11 +139,21 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
           body: { piece: 0, run: 'lower' }
         })
       ],
-      worn: { form: 'wrap', sleeveRows: sleeve, neckRows: neck, underarmRows: underarm, bodyRows: rows - 2 * underarm },
+      worn: {
+        form: 'wrap',
+        sleeveRows: sleeve,
+        neckRows: neck,
+        underarmRows: underarm,
+        bodyRows: rows - underarm - right
+      },
       wearer: o.wearer,
       state: ring.gauge.state
     },
     notes: {
+      clamped: [
+        ...(asked.neck > neck ? [{ piece: 0, option: 'neckMm', asked: asked.neck, given: neck, of: 'rows', why: 'room' } as const] : []), // prettier-ignore
+        ...(asked.body > body ? [{ piece: 0, option: o.sizeBy === 'rows' ? 'bodyRows' : 'bodyMm', asked: asked.body, given: body, of: 'rows', why: 'room' } as const] : []) // prettier-ignore
+      ],
       unasked: { rows, sleeveRows: sleeve, neckRows: neck, bodyRows: body },
       mends: { 'sleeve-left': alike, 'sleeve-right': alike, 'underarm-left': alike, 'underarm-right': alike },
       wanted:

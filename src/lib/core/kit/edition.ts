@@ -17,12 +17,14 @@ export interface Rules {
   readonly stretchyFewer: boolean;
   /** The last float group may lie nearer to the high edge than six pins. */
   readonly floatsNearEdge: boolean;
+  /** Counts that were typed are made even. */
+  readonly evenCounts: boolean;
   /** Any colour of an article speaks for it. */
   readonly coloursShare: boolean;
 }
 
-const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, coloursShare: false }; // prettier-ignore
-const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, coloursShare: true }; // prettier-ignore
+const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false }; // prettier-ignore
+const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true }; // prettier-ignore
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
 export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => (kit.edition === 1 ? FIRST : NOW);

@@ -1,5 +1,5 @@
 import type { Notes } from './notes';
-import { optionFields } from './options';
+import { isAsked, optionFields } from './options';
 import type { z } from 'zod';
 
 /**
@@ -23,7 +23,7 @@ export function choosing(
   if (!notes?.unasked || options[key] === value) return change;
   for (const { key: other, meta } of optionFields(schema)) {
     const now = notes.unasked[other];
-    const asked = meta.when?.key === key && meta.when.is.includes(value) && !meta.when.is.includes(options[key]);
+    const asked = isAsked(meta.when, { ...options, [key]: value }) && !isAsked(meta.when, options);
     if (!asked || now === undefined) continue;
     change[other] = Math.min(meta.max ?? now, Math.max(meta.min ?? now, now));
   }

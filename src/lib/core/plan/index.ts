@@ -34,7 +34,16 @@ export { choosing } from './choosing';
 export { changed, type Change } from './change';
 export { finder, type Finding, type Fix, type Place, type Weight } from './finding';
 export type { Mend, Remedies, Remedy, RemedyCode } from './remedy';
-export { NO_NOTES, type GarmentRims, type Notes, type Clamped, type RimPart, type Shaping, type ShapingLine, type SlopeTrouble } from './notes';
+export {
+  NO_NOTES,
+  type GarmentRims,
+  type Notes,
+  type Clamped,
+  type RimPart,
+  type Shaping,
+  type ShapingLine,
+  type SlopeTrouble
+} from './notes';
 export {
   OPERATIONS,
   type CastOn,
@@ -49,6 +58,7 @@ export {
 export {
   choiceOption,
   countOption,
+  isAsked,
   lengthOption,
   machineOption,
   MOST_ROWS,
@@ -58,6 +68,7 @@ export {
   switchOption,
   yarnOption,
   yarnOrNoneOption,
+  type Condition,
   type OptionMeta
 } from './options';
 export {

@@ -25,7 +25,13 @@ export type ShapingLine =
 /** Why a line of shaping does not come out, with what would. */
 export type SlopeTrouble =
   | { readonly is: 'too-steep'; readonly stitches: number; readonly rows: number; readonly nearest: NoSlope['nearest'] }
-  | { readonly is: 'fraction'; readonly from: number; readonly to: number; readonly each: number; readonly nearest: NoWhole['nearest'] }
+  | {
+      readonly is: 'fraction';
+      readonly from: number;
+      readonly to: number;
+      readonly each: number;
+      readonly nearest: NoWhole['nearest'];
+    }
   | { readonly is: 'neck-low'; readonly stitches: number; readonly rows: number; readonly lower: number };
 
 /** One edge of several that make up a rim: an armhole, a neck, the top of a sleeve. */
@@ -44,6 +50,8 @@ export interface Clamped {
   readonly asked: number;
   readonly given: number;
   readonly of: 'rows' | 'stitches';
+  /** No room for it; another number that was typed leaves an odd one over; its shaping needs more. */
+  readonly why: 'room' | 'even' | 'needs';
 }
 
 /** Once round the body at the hem. Lengths in mm. */

@@ -19,9 +19,24 @@ export interface OptionMeta {
   readonly empty?: string;
   /** A choice between schools of the craft: what is chosen here is how this knitter begins the next time. */
   readonly school?: true;
-  /** Shown only while another option has one of these values. */
-  readonly when?: { readonly key: string; readonly is: readonly unknown[] };
+  /** Asked only while another option has one of these values. */
+  readonly when?: Condition;
 }
+
+/** Another option must have one of these values, and perhaps a further one too. */
+export interface Condition {
+  readonly key: string;
+  readonly is: readonly unknown[];
+  readonly and?: Condition;
+}
+
+/**
+ * Whether an option is asked while the others are as they are.
+ *
+ * @example isAsked({ key: 'style', is: ['two'] }, { style: 'plain' }) // false
+ */
+export const isAsked = (when: Condition | undefined, options: Readonly<Record<string, unknown>>): boolean =>
+  !when || (when.is.includes(options[when.key]) && isAsked(when.and, options));
 
 interface Common {
   readonly title: string;

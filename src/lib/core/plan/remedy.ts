@@ -28,6 +28,7 @@ export interface Remedies {
   readonly doubled: object;
   readonly noSeparator: object;
   readonly wasteRows: { readonly rows: number };
+  readonly repeatStripes: object;
   readonly hang: { readonly count: number };
   readonly leaveOff: { readonly what: 'pompoms' | 'trim' | 'cords' | 'straps' };
   readonly embroider: object;

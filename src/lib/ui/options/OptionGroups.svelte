@@ -1,7 +1,7 @@
 <script lang="ts">
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { choosing, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { choosing, isAsked, optionFields, type OptionMeta } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube';
   import type { SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
@@ -14,7 +14,7 @@
   const brief = $derived(at.project!.brief);
   const fields = $derived(optionFields(kindOf(brief.kind)!.options));
   const groups = $derived([...new Set(fields.map((field) => field.meta.group))]);
-  const shown = (meta: OptionMeta): boolean => !meta.when || meta.when.is.includes(brief.options[meta.when.key]);
+  const shown = (meta: OptionMeta): boolean => isAsked(meta.when, brief.options);
   const letterOf = (id: string): string => {
     const i = at.result?.fabric.yarns.indexOf(id) ?? -1;
     return i < 0 ? '' : yarnLetter(i);

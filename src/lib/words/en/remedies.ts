@@ -26,6 +26,7 @@ export const remedies: Words['remedies'] = {
   doubled: () => 'Draw with the thread doubled',
   noSeparator: (_f, t) => `Leave the separator ${t.terms.row} out`,
   wasteRows: (f, t) => `Knit ${t.rows(f.rows)} of waste`,
+  repeatStripes: () => 'Repeat the stripes to the end',
   hang: (f, t) => `Hang ${t.num(f.count)}`,
   leaveOff: (f) => ({ pompoms: 'Leave the pompoms off', trim: 'Leave the top plain', cords: 'Leave the cords off', straps: 'Leave the straps off' })[f.what], // prettier-ignore
   embroider: () => 'Embroider the eyes',

@@ -8,7 +8,7 @@
   import { DropdownMenu } from 'bits-ui';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { optionFields } from '$lib/core/plan';
+  import { isAsked, optionFields } from '$lib/core/plan';
   import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
@@ -52,7 +52,7 @@
   const visible = $derived(
     new Set(
       optionFields(kindOf(brief.kind)!.options)
-        .filter(({ meta }) => !meta.when || meta.when.is.includes(brief.options[meta.when.key]))
+        .filter(({ meta }) => isAsked(meta.when, brief.options))
         .map(({ key }) => key)
     )
   );

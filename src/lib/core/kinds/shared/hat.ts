@@ -113,7 +113,9 @@ const LEAST_ROWS = 10;
 export function linedTubeRows(
   o: HatSize,
   ring: Ring,
-  crown: 'drawn' | 'straight' = 'drawn'
+  crown: 'drawn' | 'straight' = 'drawn',
+  /** An odd count of rows is wanted: two parts that differ by an odd number. */
+  odd = false
 ): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number } } {
   const rowsFor = (courses: number): number =>
     ring.fewer * linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
@@ -123,12 +125,11 @@ export function linedTubeRows(
   const because = `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${turned}${stretchy(ring)}`;
   const wanted = wantedRows(rowsFor, ring, because);
   const fitted = even(wanted.exact, LEAST_ROWS);
+  const whole = (exact: number): number => (odd ? Math.max(LEAST_ROWS + 1, 2 * Math.floor(exact / 2) + 1) : even(exact, LEAST_ROWS)); // prettier-ignore
   const rows =
     o.sizeBy === 'rows'
       ? o.rows
-      : o.sizeBy === 'head'
-        ? fitted
-        : even(((o.heightMm + o.turnUpMm + lostMm) / 10) * 2 * courses.value, LEAST_ROWS);
+      : whole(o.sizeBy === 'head' ? wanted.exact : ((o.heightMm + o.turnUpMm + lostMm) / 10) * 2 * courses.value);
   return {
     rows,
     // A count is rounded to an even one, which may lie a little outside what the gauge gives exactly.

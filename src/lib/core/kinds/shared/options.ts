@@ -1,4 +1,4 @@
-import { choiceOption, countOption } from '../../plan';
+import { choiceOption, type Condition, countOption } from '../../plan';
 
 /** Groups of a form that most kinds have. */
 export const WHO = 'Who and how big';
@@ -17,9 +17,13 @@ export const wearerOption = <V extends keyof typeof PEOPLE>(...who: readonly V[]
  * @param choices labels by value
  * @example sizeByOption(WHO, { head: 'The head', rows: 'A row count' })
  */
-export const sizeByOption = <V extends string>(group: string, choices: Readonly<Record<V, string>>) =>
+export const sizeByOption = <V extends string>(
+  group: string,
+  choices: Readonly<Record<V, string>>,
+  title = 'Rows decided by'
+) =>
   choiceOption<V>({
-    title: 'Rows decided by',
+    title,
     group,
     choices: (Object.entries(choices) as [V, string][]).map(([value, label]) => ({ value, label }))
   });
@@ -32,7 +36,18 @@ export const countedOption = (o: {
   min: number;
   max: number;
   start: number;
-}) => countOption({ ...o, when: { key: 'sizeBy', is: ['rows'] } });
+  and?: Condition;
+}) => countOption({ title: o.title, group: o.group, ...(o.help ? { help: o.help } : {}), min: o.min, max: o.max, start: o.start, when: { key: 'sizeBy', is: ['rows'], ...(o.and ? { and: o.and } : {}) } }); // prettier-ignore
+
+/** Whether a flat piece goes by its measures or by stitches and rows, for those who have their own counts. */
+export const flatSizeOption = sizeByOption(
+  WHAT,
+  { measures: 'Measures', rows: 'Stitches and rows' },
+  'Size decided by'
+);
+
+/** A length that is asked only where the measures decide. */
+export const measuredOnly = { key: 'sizeBy', is: ['measures'] } as const;
 
 /** Chains to 10 cm of a usual hook and medium yarn (common practice, no source). */
 export const CHAINS_TO_10 = 15;

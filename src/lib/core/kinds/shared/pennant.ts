@@ -1,5 +1,15 @@
-import { castOn, chainOff, type Operation, shapedRows, type Slope, slopeEvents, trySlope, yarnAfter } from '../../plan';
-import { type PanelMode, pinsFor, stitchesFor } from './panel';
+import {
+  castOn,
+  chainOff,
+  type Clamped,
+  type Operation,
+  shapedRows,
+  type Slope,
+  slopeEvents,
+  trySlope,
+  yarnAfter
+} from '../../plan';
+import { type PanelMode, pinsFor, stitchesFor, usable } from './panel';
 import { begun, even, type Ring, rowsFor } from './tube';
 
 /** Stitches left at the point of a pennant: two are chained into one. */
@@ -12,16 +22,37 @@ export interface PennantShape {
   readonly slope: Slope;
   readonly asked: number;
   readonly given: number;
+  readonly stitches: number;
+  readonly rows: number;
+  /** Rows asked for; its decreases may need more. */
+  readonly askedRows: number;
   readonly widthMm: number;
   readonly heightMm: number;
 }
 
+/** How big a pennant is to be: by its measures, or by counts that were typed. */
+export type PennantSize =
+  { readonly widthMm: number; readonly heightMm: number } | { readonly stitches: number; readonly rows: number };
+
+/** What could not be given as it was asked: an odd width, or too few rows for its decreases. */
+export function pennantClamped(shape: PennantShape, own: boolean): Clamped[] {
+  const odd = own && shape.given % 2 !== 0 && shape.asked <= shape.given;
+  return [
+    ...(odd ? [{ piece: 0, option: 'stitches', asked: shape.given, given: shape.stitches, of: 'stitches', why: 'even' } as const] : []), // prettier-ignore
+    ...(shape.askedRows < shape.rows ? [{ piece: 0, option: own ? 'rows' : 'heightMm', asked: shape.askedRows, given: shape.rows, of: 'rows', why: 'needs' } as const] : []) // prettier-ignore
+  ];
+}
+
 /** Works a pennant out: an even width, so that both edges lose alike, and at least the rows that its decreases need. */
-export function pennantShape(ring: Ring, widthMm: number, heightMm: number, mode: PanelMode): PennantShape {
-  const { asked, given } = stitchesFor(ring, widthMm, mode);
+export function pennantShape(ring: Ring, size: PennantSize, mode: PanelMode): PennantShape {
+  const counted = 'stitches' in size;
+  const { asked, given } = counted
+    ? { asked: size.stitches, given: Math.min(size.stitches, usable(ring.machine, mode)) }
+    : stitchesFor(ring, size.widthMm, mode);
   const stitches = Math.max(4, 2 * Math.floor(given / 2));
   const each = (stitches - POINT) / 2;
-  const rows = Math.max(even(rowsFor(ring, heightMm)), 2 * each + 2);
+  const askedRows = counted ? size.rows : even(rowsFor(ring, size.heightMm));
+  const rows = Math.max(askedRows, 2 * each + 2);
   // The far edge comes a row later, so the last row is left for it.
   const tried = trySlope(each, rows - 1);
   if (!tried.ok) throw new RangeError(`a pennant of ${stitches} stitches needs ${2 * each} rows; received ${rows}`);
@@ -45,6 +76,9 @@ export function pennantShape(ring: Ring, widthMm: number, heightMm: number, mode
     slope,
     asked,
     given,
+    stitches,
+    rows,
+    askedRows,
     widthMm: (10 * stitches) / ring.gauge.wales.value,
     heightMm: (10 * rows) / ring.gauge.courses.value
   };

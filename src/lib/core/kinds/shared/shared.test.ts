@@ -223,7 +223,7 @@ describe('pennants and tapers', () => {
   it('a pennant has an even width and at least the rows its decreases need', () => {
     fc.assert(
       fc.property(fc.integer({ min: 30, max: 300 }), fc.integer({ min: 20, max: 300 }), (widthMm, heightMm) => {
-        const shape = pennantShape(ring, widthMm, heightMm, 'panel');
+        const shape = pennantShape(ring, { widthMm, heightMm }, 'panel');
         const stitches = shape.pins.to - shape.pins.from + 1;
         expect(stitches % 2).toBe(0);
         expect(shape.slope.stitches).toBe((stitches - 2) / 2);
@@ -244,7 +244,13 @@ describe('pennants and tapers', () => {
         (taper, method, topMm, step, rows, begins) => {
           // prettier-ignore
           const given = 40;
-          const { events, left, shaping } = taperOf({ taper, topMm, method, step }, ring, given, rows, begins);
+          const { events, left, shaping } = taperOf(
+            { taper, topMm, topStitches: null, method, step },
+            ring,
+            given,
+            rows,
+            begins
+          );
           const gone = events.reduce(
             (sum, { op }) => sum + (op.op === 'decrease' || op.op === 'hold' ? op.stitches : 0),
             0
@@ -258,6 +264,6 @@ describe('pennants and tapers', () => {
     );
   });
   it('no taper, nothing happens', () => {
-    expect(taperOf({ taper: 'none', topMm: 10, method: 'simple', step: 2 }, ring, 30, 40, 'low')).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
+    expect(taperOf({ taper: 'none', topMm: 10, topStitches: null, method: 'simple', step: 2 }, ring, 30, 40, 'low')).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
   });
 });

@@ -5,6 +5,8 @@ import type { Ring } from './tube';
 export interface TaperChoice {
   readonly taper: 'none' | 'both' | 'low' | 'high';
   readonly topMm: number;
+  /** Stitches at the top where they were typed: they are kept, or it is said why not. */
+  readonly topStitches: number | null;
   readonly method: 'full-fashioned' | 'simple' | 'held';
   /** Stitches that are held at once, where they are held. */
   readonly step: number;
@@ -31,11 +33,12 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
   if (o.taper === 'none') return { events: [], left: given, shaping: [] };
   const on: readonly Side[] = o.taper === 'both' ? ['low', 'high'] : [o.taper];
   const { wales, courses } = ring.gauge;
-  const top = Math.max(2, Math.min(given, Math.round((o.topMm / 10) * wales.value)));
+  const own = o.topStitches !== null;
+  const top = Math.max(2, Math.min(given, o.topStitches ?? Math.round((o.topMm / 10) * wales.value)));
   const each = o.method === 'held' ? o.step : 1;
   const most = Math.max(0, Math.floor((given - STAY) / (each * on.length)));
   // Several at once must go a whole number of times; one at a time it is enough to halve evenly.
-  const whole = o.method === 'held' ? wholeDecreases(given, top, each * on.length) : null;
+  const whole = o.method === 'held' || own ? wholeDecreases(given, top, each * on.length) : null;
   const wish = whole && !whole.ok ? whole.nearest[0]!.times : Math.round((given - top) / (each * on.length));
   const times = Math.min(wish, most);
   const far = on.some((side) => side !== begins);
@@ -53,19 +56,21 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
     whole && !whole.ok
       ? {
           why: { is: 'fraction', from: given, to: top, each: each * on.length, nearest: whole.nearest },
-          option: 'topMm',
+          option: own ? 'topStitches' : 'topMm',
           mend: {
             remedy: { code: 'top', stitches: whole.nearest[0]!.to },
-            options: { topMm: Math.max(10, width(whole.nearest[0]!.to)) }
+            options: own ? { topStitches: whole.nearest[0]!.to } : { topMm: Math.max(10, width(whole.nearest[0]!.to)) }
           }
         }
       : !tried.ok
         ? {
             why: { is: 'too-steep', stitches: tried.stitches, rows: tried.rows, nearest: tried.nearest },
-            option: 'lengthMm',
+            option: own ? 'rows' : 'lengthMm',
             mend: {
               remedy: { code: 'longer', rows: tried.nearest[1]!.rows + 2 },
-              options: { lengthMm: Math.ceil(((tried.nearest[1]!.rows + 2) * 10) / courses.value) }
+              options: own
+                ? { rows: tried.nearest[1]!.rows + 2 }
+                : { lengthMm: Math.ceil(((tried.nearest[1]!.rows + 2) * 10) / courses.value) }
             }
           }
         : undefined;

@@ -37,6 +37,8 @@ export interface Ring {
   readonly girthMm: number;
   /** What an end that is drawn shut takes off a height measured lying flat, mm. */
   readonly crownMm: number;
+  /** Counts that were typed are made even, as the first edition did. */
+  readonly evenCounts: boolean;
   /** Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft 5.9). */
   readonly fewer: number;
   readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number; readonly flattest: number }; // prettier-ignore
@@ -62,6 +64,7 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     hole,
     gauge,
     starts: startsAt(kit),
+    evenCounts: rulesOf(kit).evenCounts,
     fewer: rulesOf(kit).stretchyFewer && yarn.behaviour.stretch === 'much' ? STRETCHY_ROWS : 1,
     turnMm: ringMm(machine),
     girthMm,

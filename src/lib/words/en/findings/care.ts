@@ -23,8 +23,7 @@ export const care: SayFinding<Care> = {
   'toy-eyes': () => 'No safety eyes for a child under 3: a small part that comes off is swallowed.',
   'toy-sold': () =>
     'Toys that are sold or given away must meet the law of the place (for example EN 71 or ASTM F963): ask there before the first one goes out.',
-  'toy-parts': () =>
-    'Pull at every limb and ear before it goes to a child: small parts are a choking hazard under 3.',
+  'toy-parts': () => 'Pull at every limb and ear before it goes to a child: small parts are a choking hazard under 3.',
   'hot-care': (f) =>
     `Hot drinks: the ${f.over === 'mug' ? 'handle stays free and the bottom bare' : 'top stays free'}, so that it stands firm; wet wool passes the heat on, and nothing knitted goes near a flame.`,
   'cord-care': () =>

@@ -6,6 +6,7 @@ type Look =
   | 'outer-peeks'
   | 'stripes-cut'
   | 'stripes-hidden'
+  | 'stripes-short'
   | 'filling-shows'
   | 'waste-colour-close';
 
@@ -19,6 +20,8 @@ export const look: SayFinding<Look> = {
     `The outside, ${t.colour(f.yarn)}, will peek ${f.turnedUp ? 'under the turned-up edge' : 'at the edge'}: the lining has ${f.margin === 0 ? `no ${t.terms.row}s` : `only ${t.rows(f.margin)}`} more, and a fold wanders by two or three.`,
   'stripes-cut': (f, t) =>
     `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last ${t.num(f.listed - f.rows)} are left out.`,
+  'stripes-short': (f, t) =>
+    `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last colour, ${t.colour(f.yarn)}, goes on for ${t.rows(f.last)}.`,
   'stripes-hidden': (f, t) => `${t.yarn(f.yarn)} is not seen when it is worn: all ${t.rows(f.rows)} of it lie inside.`,
   'filling-shows': (f, t) =>
     `${t.yarn(f.yarn)} knits loose here (tightness ${t.num(f.factor, 1)}): filling will show between the stitches.`,

@@ -29,16 +29,14 @@ export const size: SayFinding<Size> = {
     `Very tight: ${t.percent(f.percent)} of stretch at the ${f.over}, more than ${t.percent(100 * TIGHT_STRETCH)}. It goes on: the ring it hung on is ${t.len(f.ringMm)} round.`,
   'stretch-too-high': (f, t) =>
     `It will not go on: the ${f.over} is ${t.len(f.girthMm)} round, the ring the tube hung on only ${t.len(f.ringMm)}.`,
-  'slips-off': (f, t) =>
-    `It hangs loose: the tube is ${t.percent(f.percent)} wider than the ${f.over} and will slip.`,
+  'slips-off': (f, t) => `It hangs loose: the tube is ${t.percent(f.percent)} wider than the ${f.over} and will slip.`,
   'hat-loose': (f, t) =>
     f.percent < 0
       ? `Too loose for the head: at rest it is ${t.percent(-f.percent)} wider than the brow and slips over the eyes.`
       : `Too loose for the head: at the brow it is stretched by ${t.percent(f.percent)} only and does not hold.`,
   'ring-tight': (f, t) =>
     `Round the ${f.over} it is pulled ${t.percent(f.percent)} longer; beyond ${t.percent(f.most)} it goes narrow and hard.`,
-  'ring-loose': (f, t) =>
-    `Too long to hold on the ${f.over}: it is ${t.percent(f.percent)} longer than the way round.`,
+  'ring-loose': (f, t) => `Too long to hold on the ${f.over}: it is ${t.percent(f.percent)} longer than the way round.`,
   'tube-short': (f, t) =>
     `Too short for the head: ${f.layer ? `the ${t.terms.row}s above the brim and half of its own are ${t.num(f.rows)}` : t.rows(f.rows)} where this head asks for ${t.num(f.wanted)}; it ends ${t.len(f.gapMm)} above the brow${f.turnedUp ? ' with this turn-up' : ''}.`,
   'tube-long': (f, t) =>
@@ -46,7 +44,13 @@ export const size: SayFinding<Size> = {
   'rows-few': (f, t) => `Too short: ${t.rows(f.rows)} where the measures ask for ${t.num(f.wanted)}.`,
   'rows-many': (f, t) => `Too long: ${t.rows(f.rows)} where the measures ask for ${t.num(f.wanted)}.`,
   clamped: (f, t) =>
-    `“${t.option(f.option)}” asks for ${f.of === 'rows' ? t.rows(f.asked) : t.stitches(f.asked)}; the piece has room for ${t.num(f.given)}, and so many are knitted.`,
+    `Asked for under “${t.option(f.option)}”: ${f.of === 'rows' ? t.rows(f.asked) : t.stitches(f.asked)}; ${
+      {
+        room: `there is room for ${t.num(f.given)}, and so many are knitted`,
+        even: `with the other numbers it comes out as ${t.num(f.given)}`,
+        needs: `its shaping needs ${t.num(f.given)}, and so many are knitted`
+      }[f.why]
+    }.`,
   'wrong-ring': (f, t) =>
     `${t.machine(f.machine)} has ${t.many(f.pins, t.terms.pin, t.pins)}; a ${t.kind(f.kind).toLowerCase()} is made on ${f.from} to ${f.to}, it comes out very ${f.pins < f.from ? 'small' : 'wide'}.${f.others ? '' : ' No other machine here is nearer.'}`,
   'brim-too-deep': (f, t) =>

@@ -16,7 +16,7 @@ import {
 import { pinsFor, SEAM_STITCH } from '../panel';
 import { type Counts, riseOf } from './counts';
 import type { Ground, Pins } from './ground';
-import { armEvents, type Neck, shoulderGroups } from './slopes';
+import { armEvents, lastAtArm, type Neck, shoulderGroups } from './slopes';
 
 /** What belongs to one arm: side, armhole and shoulder by their runs. */
 export interface BodyHand {
@@ -66,13 +66,14 @@ const onThread = (g: Ground, stitches: number): Operation => ({
 function backs(g: Ground): Piece[] {
   const { c, o } = g;
   const events = armEvents(c, c.back, g.sloped, 'low', HERE);
+  const begins = g.lowAfter(c.back.body);
   // What is joined loop with loop waits on a thread; everything else is chained off at the machine.
   const leave = (stitches: number): Operation =>
     o.shoulderBy === 'together' && !g.sloped ? onThread(g, stitches) : chainOff(o.yarn, g.wide(stitches));
   if (!c.onePiece) {
     const half = [
-      ...g.start('low'),
-      ...shapedRows('Back', o.yarn, riseOf(c.back), events, 'low'),
+      ...g.start(begins),
+      ...shapedRows('Back', o.yarn, riseOf(c.back), events, begins),
       leave(g.sloped ? c.neck : c.neck + c.shoulder)
     ];
     return [g.panel('Right back', g.pins.half, half), g.panel('Left back', g.pins.half, mirrored(half, g.pins.half))];
@@ -90,7 +91,7 @@ function backs(g: Ground): Piece[] {
   const rows = riseOf(c.back) + (g.sloped ? 1 : 0);
   const left = 2 * (c.neck - SEAM_STITCH) + (g.sloped ? 0 : 2 * c.shoulder);
   return [
-    g.panel('Back', g.pins.whole, [...g.start('low'), ...shapedRows('Back', o.yarn, rows, both, 'low'), leave(left)])
+    g.panel('Back', g.pins.whole, [...g.start(begins), ...shapedRows('Back', o.yarn, rows, both, begins), leave(left)])
   ];
 }
 
@@ -100,9 +101,10 @@ function fronts(g: Ground, neck: Neck): Piece[] {
   // The V is at the far edge: each of its decreases comes one row before an even one, when the yarn is there.
   const slope = neck.slope ? slopeEvents(neck.slope, 'high', neck.from - 1, 'decrease') : [];
   const last = c.shoulder + (neck.slope ? 0 : c.neck);
+  const begins = g.lowAfter(c.front.body);
   const front = [
-    ...g.start('low'),
-    ...shapedRows('Front', o.yarn, riseOf(c.front), [...armEvents(c, c.front, false, 'low', HERE), ...slope], 'low'),
+    ...g.start(begins),
+    ...shapedRows('Front', o.yarn, riseOf(c.front), [...armEvents(c, c.front, false, 'low', HERE), ...slope], begins),
     o.shoulderBy === 'together' ? onThread(g, last) : chainOff(o.yarn, g.wide(last))
   ];
   return [g.panel('Right front', g.pins.half, mirrored(front, g.pins.half)), g.panel('Left front', g.pins.half, front)];
@@ -119,12 +121,14 @@ function sides(g: Ground): Piece[] {
     chainOff(o.yarn, g.wide(c.side))
   ];
   const named = (hand: string): Piece[] =>
-    Array.from({ length: c.sides }, (_, i) => g.panel(c.sides === 1 ? `${hand} side` : `${hand} side ${i + 1}`, at, ops));
+    Array.from({ length: c.sides }, (_, i) =>
+      g.panel(c.sides === 1 ? `${hand} side` : `${hand} side ${i + 1}`, at, ops)
+    );
   return [...named('Right'), ...named('Left')];
 }
 
 /** Rows after which the groups of a sloped shoulder begin, at the edge where the yarn is, or a row later. */
-const shoulderRow = (c: Counts, later: 0 | 1): number => riseOf(c.back) - 2 * (shoulderGroups(c.shoulder) - 1) + later;
+const shoulderRow = (c: Counts, later: 0 | 1): number => lastAtArm(c.back) - 2 * (shoulderGroups(c) - 1) + later;
 
 /** Drafts the body: its seams join named edges, measured later off the fabric. */
 export function draftBody(g: Ground, slope: Neck): Body {
@@ -143,7 +147,10 @@ export function draftBody(g: Ground, slope: Neck): Body {
     right: { back: rightBack, front: rightFront, backSide: 'low', frontSide: 'high' },
     left: { back: leftBack, front: leftFront, backSide: 'high', frontSide: 'low' }
   };
-  const mend: Mend = { remedy: { code: 'frontAsBack', what: 'side', rows: c.back.body }, options: { frontRows: c.back.body } };
+  const mend: Mend = {
+    remedy: { code: 'frontAsBack', what: 'side', rows: c.back.body },
+    options: { frontRows: c.back.body }
+  };
   const mends: Record<string, Mend> = {};
   const seam = (name: string, a: readonly RunRef[], b: readonly RunRef[], by: Join['by'] = 'mattress'): Join => ({ do: 'join', name, a, b, by, yarn: g.o.yarn }); // prettier-ignore
 

@@ -1,9 +1,7 @@
-import type { GarmentChoice } from './options';
+import type { Clamped } from '../../../plan';
+import { type GarmentChoice, SHOULDER_GROUPS } from './options';
 import { SEAM_STITCH, usable } from '../panel';
 import { even, type Ring, rowsFor } from '../tube';
-
-/** Groups a sloped shoulder is held in (craft 8: several stitches every other row). */
-export const SHOULDER_GROUPS = 3;
 
 /** Rows of a piece: from the hem to the underarm, and on to the shoulder. */
 export interface Rise {
@@ -25,6 +23,8 @@ export interface Counts {
   /** Stitches once round with so many panels under each arm, as many as the ring can. */
   readonly most: (sides: number) => number;
   readonly shoulder: number;
+  /** Groups a sloped shoulder is held in. */
+  readonly groups: number;
   readonly neck: number;
   readonly held: number;
   readonly decreased: number;
@@ -34,7 +34,37 @@ export interface Counts {
   readonly onePiece: boolean;
   /** Stitches a half would have on a ring without end. */
   readonly asked: number;
+  /** What was typed and cannot be knitted as it stands. */
+  readonly clamped: readonly Clamped[];
 }
+
+/** Counts as they were typed, made possible, with what had to give way. */
+class Kept {
+  readonly clamped: Clamped[] = [];
+
+  /** A typed count within its room. */
+  within(option: string, asked: number, least: number, most: number, of: Clamped['of']): number {
+    const given = Math.max(least, Math.min(most, asked));
+    if (given !== asked)
+      this.clamped.push({ piece: 0, option, asked, given, of, why: given > asked ? 'needs' : 'room' });
+    return given;
+  }
+}
+
+/** Stitches of halves and of the panels under the arms: what the ring cannot give goes into those. */
+function widths(o: GarmentChoice, asked: number, most: number, kept: Kept) {
+  if (o.sizeBy === 'counts') {
+    const half = Math.min(o.halfStitches, most);
+    const sides = o.sideStitches > 0 ? o.sidePanels : 0;
+    return { half, sides, side: sides > 0 ? kept.within('sideStitches', o.sideStitches, 2 * SEAM_STITCH + 1, most, 'stitches') : 0 }; // prettier-ignore
+  }
+  const half = Math.min(asked, most);
+  const sides = asked > half ? o.sidePanels : 0;
+  return { half, sides, side: sides > 0 ? Math.min(most, Math.ceil((2 * (asked - half)) / sides) + 2 * SEAM_STITCH) : 0 }; // prettier-ignore
+}
+
+/** Fewest stitches of half a back above the armhole: a shoulder and one of the neck. */
+const LEAST_TOP = 4;
 
 /**
  * Whole stitches and rows from the measures, or from the counts where the knitter gave those.
@@ -42,41 +72,56 @@ export interface Counts {
  * @param ring with the gauge of the yarn on it
  */
 export function countsOf(o: GarmentChoice, ring: Ring): Counts {
+  const kept = new Kept();
   const wales = ring.gauge.wales.value / 10;
   const most = usable(ring.machine, o.mode);
-  const quarter = Math.max(6, Math.round(((o.chestMm + o.easeMm) / 4) * wales));
-  const asked = quarter + 2 * SEAM_STITCH;
-  // What the ring cannot give goes into side panels under each arm, as many as were chosen.
-  const half = Math.min(asked, most);
-  const sides = asked > half ? o.sidePanels : 0;
-  const net = (stitches: number): number => stitches - 2 * SEAM_STITCH;
-  const side = sides > 0 ? Math.min(most, Math.ceil((2 * (asked - half)) / sides) + 2 * SEAM_STITCH) : 0;
-  const across = Math.max(4, Math.round((o.crossBackMm / 2) * wales) + SEAM_STITCH);
-  const top = o.armholes === 'straight' ? half : Math.min(half, across);
-  const byRows = o.sizeBy === 'rows';
+  const own = o.sizeBy === 'counts';
+  const asked = own ? o.halfStitches : Math.max(6, Math.round(((o.chestMm + o.easeMm) / 4) * wales)) + 2 * SEAM_STITCH;
+  const { half, side, sides } = widths(o, asked, most, kept);
+  const across = Math.max(LEAST_TOP, Math.round((o.crossBackMm / 2) * wales) + SEAM_STITCH);
+  const straight = o.armholes === 'straight';
+  // Held at once first, then the single ones: what is left is the top.
+  const asTyped = () => {
+    const heldMost = Math.max(0, half - LEAST_TOP);
+    const held = kept.within('heldStitches', o.heldStitches, 0, heldMost, 'stitches');
+    return { held, decreased: kept.within('singles', o.singles, 0, heldMost - held, 'stitches') };
+  };
+  const asMeasured = () => {
+    const away = half - Math.min(half, across);
+    const held = away >= 3 ? Math.ceil(away / 2) : 0;
+    return { held, decreased: away - held };
+  };
+  const { held, decreased } = straight ? { held: 0, decreased: 0 } : own ? asTyped() : asMeasured();
+  const top = half - held - decreased;
+  const byRows = o.sizeBy !== 'measures';
   // Of the neck, too, the centre seam (or the middle of a back in one) takes a stitch from each half.
   const asNeck = Math.min(top - 3, Math.max(1, Math.round((o.neckMm / 2) * wales) + SEAM_STITCH));
-  const shoulder = byRows ? Math.max(3, Math.min(top - 1, o.shoulderStitches)) : top - asNeck;
-  const neck = top - shoulder;
-  const away = half - top;
-  const held = away >= 3 ? Math.ceil(away / 2) : 0;
-  const decreased = away - held;
+  const shoulder = byRows ? kept.within('shoulderStitches', o.shoulderStitches, 3, top - 1, 'stitches') : top - asNeck;
+  const sloped = o.shoulders === 'sloped';
+  const groups = own && sloped ? kept.within('shoulderGroups', o.shoulderGroups, 1, shoulder, 'stitches') : SHOULDER_GROUPS; // prettier-ignore
   const rows = (mm: number): number => even(rowsFor(ring, mm), 4);
-  const least = 2 * decreased + 2;
+  const typed = (n: number): number => (ring.evenCounts ? even(n, 4) : n);
+  const least = Math.max(2 * decreased + 2, own && sloped ? 2 * groups + 2 : 0);
   const arm = Math.max(least, rows(o.armholeMm));
   const body = rows(Math.max(20, o.lengthMm - o.armholeMm));
+  const rise = (bodyRows: number, option: 'armRows' | 'frontArmRows'): Rise =>
+    byRows
+      ? { body: typed(bodyRows), arm: kept.within(option, typed(o[option]), least, Infinity, 'rows') }
+      : { body, arm };
   return {
     half,
     side,
     sides,
-    most: (panels) => 4 * net(half) + 2 * panels * net(most),
+    most: (panels) => 4 * (half - 2 * SEAM_STITCH) + 2 * panels * (most - 2 * SEAM_STITCH),
     shoulder,
-    neck,
+    groups,
+    neck: top - shoulder,
     held,
     decreased,
-    back: byRows ? { body: even(o.backRows, 4), arm: Math.max(least, even(o.armRows, 4)) } : { body, arm },
-    front: byRows ? { body: even(o.frontRows, 4), arm: Math.max(least, even(o.frontArmRows, 4)) } : { body, arm },
+    back: rise(o.backRows, 'armRows'),
+    front: rise(o.frontRows, 'frontArmRows'),
     onePiece: 2 * (half - SEAM_STITCH) <= most && side === 0,
-    asked
+    asked,
+    clamped: kept.clamped
   };
 }

@@ -105,7 +105,8 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
     },
     notes: {
       shaping: [...armholeLines(c), ...(drafted?.shaping ?? []), ...neckLines(g, neck, body.leftFront)],
-      narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: 'chestMm' }] : [], // prettier-ignore
+      narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: o.sizeBy === 'counts' ? 'halfStitches' : 'chestMm' }] : [], // prettier-ignore
+      clamped: [...c.clamped, ...(drafted?.clamped ?? [])],
       garment: {
         asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
         round: {
@@ -128,7 +129,13 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
         armRows: c.back.arm,
         frontRows: c.front.body,
         frontArmRows: c.front.arm,
-        shoulderStitches: c.shoulder
+        shoulderStitches: c.shoulder,
+        halfStitches: c.half,
+        sideStitches: c.side,
+        heldStitches: c.held,
+        singles: c.decreased,
+        shoulderGroups: c.groups,
+        ...(drafted ? { sleeveRows: drafted.rows, sleeveStitches: drafted.stitches } : {})
       },
       wanted: null
     }

@@ -3,7 +3,7 @@ import { type Brief, castOn, type Operation, type Piece, type Side, wasteRows } 
 import { panelPiece, pinsFor, SEAM_STITCH, startingAt } from '../panel';
 import { furthest } from '../pick';
 import { begun, even, type Ring, ringOn } from '../tube';
-import { type Counts, countsOf, SHOULDER_GROUPS } from './counts';
+import { type Counts, countsOf } from './counts';
 import type { GarmentChoice } from './options';
 
 /** Pins of a piece, both included. */
@@ -17,6 +17,8 @@ export interface Ground {
   readonly c: Counts;
   readonly wasteYarn: string;
   readonly waste: number;
+  /** The edge where the yarn must begin, so that it stands at the low one after so many rows. */
+  readonly lowAfter: (rows: number) => Side;
   /** Cast-on and waste rows of a piece whose first row stays open and whose work begins with the yarn at this edge. */
   readonly start: (begins: Side) => readonly Operation[];
   /** Shoulders are held in groups: asked for, and wide enough for it. */
@@ -42,9 +44,10 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
     c,
     wasteYarn,
     waste,
+    lowAfter: (rows) => (rows % 2 === 0 ? 'low' : 'high'),
     start: (begins) =>
       begun(ring, [castOn(wasteYarn, 'e-wrap'), wasteRows(wasteYarn, begins === ring.starts ? waste : waste + 1)]),
-    sloped: o.shoulders === 'sloped' && c.shoulder >= SHOULDER_GROUPS && c.neck >= 2,
+    sloped: o.shoulders === 'sloped' && c.shoulder >= c.groups && c.neck >= 2,
     pins: {
       half: pinsFor(ring.machine, o.mode, c.half),
       whole: pinsFor(ring.machine, o.mode, 2 * (c.half - SEAM_STITCH))

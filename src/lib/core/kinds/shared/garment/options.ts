@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
-import { countedOption, sizeByOption, wearerOption, WHO } from '../options';
+import { sizeByOption, wearerOption, WHO } from '../options';
 
 const SHAPE = 'Shape';
 
@@ -10,6 +10,12 @@ const SHAPE = 'Shape';
 export const MOST_SIDE_PANELS = 6;
 
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
+const rowsTyped = { key: 'sizeBy', is: ['rows', 'counts'] } as const;
+const counted = { key: 'sizeBy', is: ['counts'] } as const;
+const cutIn = { key: 'armholes', is: ['cut-in'] } as const;
+
+/** Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every other row). */
+export const SHOULDER_GROUPS = 3;
 
 /** What every garment of panels asks. */
 export const garmentOptions = {
@@ -19,26 +25,19 @@ export const garmentOptions = {
   crossBackMm: lengthOption({ title: 'Cross back', group: WHO, help: 'Shoulder point to shoulder point.', measure: 'cross-back', min: 120, max: 700, start: 400 }), // prettier-ignore
   upperArmMm: lengthOption({ title: 'Upper arm', group: WHO, help: 'Round the widest part.', measure: 'upper-arm', min: 80, max: 800, start: 280 }), // prettier-ignore
   neckMm: lengthOption({ title: 'Neck, straight across', group: WHO, min: 60, max: 350, start: 160 }),
-  sizeBy: sizeByOption(WHO, { measures: 'Measures', rows: 'Row counts' }),
+  sizeBy: sizeByOption(WHO, { measures: 'Measures', rows: 'Row counts', counts: 'All counts' }, 'Size decided by'),
   lengthMm: lengthOption({ title: 'Length, shoulder to hem', group: WHO, min: 120, max: 1100, start: 560, when: measured }), // prettier-ignore
   armholeMm: lengthOption({ title: 'Armhole depth', group: WHO, measure: 'armhole', min: 60, max: 450, start: 190, when: measured }), // prettier-ignore
-  backRows: countedOption({ title: 'Back, hem to underarm', group: WHO, min: 4, max: 600, start: 74 }),
-  frontRows: countedOption({ title: 'Front, hem to underarm', group: WHO, min: 4, max: 600, start: 74 }),
-  armRows: countedOption({
-    title: 'Back, underarm to shoulder',
-    group: WHO,
-    min: 8,
-    max: 200,
-    start: 38
-  }),
-  frontArmRows: countedOption({ title: 'Front, underarm to shoulder', group: WHO, min: 8, max: 200, start: 38 }),
-  shoulderStitches: countedOption({
-    title: 'Stitches of a shoulder',
-    group: WHO,
-    min: 1,
-    max: 80,
-    start: 17
-  }),
+  halfStitches: countOption({ title: 'Cast on for a half', group: WHO, help: 'One back or front, seams included.', min: 6, max: 200, start: 36, when: counted }), // prettier-ignore
+  sideStitches: countOption({ title: 'Cast on for a panel under the arm', group: WHO, help: '0 for none.', min: 0, max: 200, start: 0, when: counted }), // prettier-ignore
+  backRows: countOption({ title: 'Back, hem to underarm', group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }),
+  frontRows: countOption({ title: 'Front, hem to underarm', group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }), // prettier-ignore
+  armRows: countOption({ title: 'Back, underarm to shoulder', group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
+  frontArmRows: countOption({ title: 'Front, underarm to shoulder', group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
+  heldStitches: countOption({ title: 'Held at the underarm', group: WHO, help: 'At once.', min: 0, max: 60, start: 4, when: { ...counted, and: cutIn } }), // prettier-ignore
+  singles: countOption({ title: 'Then one by one', group: WHO, help: 'Every other row.', min: 0, max: 60, start: 3, when: { ...counted, and: cutIn } }), // prettier-ignore
+  shoulderStitches: countOption({ title: 'Stitches of a shoulder', group: WHO, min: 1, max: 80, start: 17, when: rowsTyped }), // prettier-ignore
+  shoulderGroups: countOption({ title: 'Groups of a sloped shoulder', group: WHO, min: 1, max: 12, start: SHOULDER_GROUPS, when: { ...counted, and: { key: 'shoulders', is: ['sloped'] } } }), // prettier-ignore
   neckDepthMm: lengthOption({ title: 'Depth of the V', group: SHAPE, help: 'From the shoulder down.', min: 40, max: 600, start: 200 }), // prettier-ignore
   armholes: choiceOption({
     title: 'Armholes',
@@ -101,4 +100,8 @@ export type GarmentChoice = z.output<z.ZodObject<typeof garmentOptions>>;
 export interface SleeveChoice {
   readonly sleeves: 'tube' | 'panel';
   readonly sleeveMm: number;
+  readonly sizeBy: GarmentChoice['sizeBy'];
+  /** Where all counts are typed. */
+  readonly sleeveRows: number;
+  readonly sleeveStitches: number;
 }

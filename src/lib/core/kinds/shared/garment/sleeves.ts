@@ -1,5 +1,6 @@
 import {
   castOn,
+  type Clamped,
   chainOff,
   knitRows,
   type Piece,
@@ -28,7 +29,10 @@ export interface Sleeves {
   readonly shaping: readonly Shaping[];
   /** Once round the top of one sleeve. */
   readonly top: readonly RimPart[];
-  readonly lengthMm: number;
+  readonly rows: number;
+  /** At the top of one panel; of the ring for a tube. */
+  readonly stitches: number;
+  readonly clamped: readonly Clamped[];
 }
 
 /** The whole ring: the girth is what the pins give. */
@@ -46,7 +50,9 @@ function asTube(g: Ground, o: SleeveChoice, at: number, rows: number): Sleeves {
     parts: 1,
     shaping: [],
     top: [{ edge: { piece: at, run: 'hung-off' } }],
-    lengthMm: o.sleeveMm
+    rows,
+    stitches: g.ring.machine.pins,
+    clamped: []
   };
 }
 
@@ -56,7 +62,8 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
   const most = usable(machine, g.o.mode);
   const around = Math.max(4, Math.round((armholeMm / 10) * gauge.wales.value));
   const parts = Math.ceil(around / Math.max(1, most - 2 * SEAM_STITCH));
-  const top = Math.min(most, Math.ceil(around / parts) + 2 * SEAM_STITCH);
+  const own = o.sizeBy === 'counts';
+  const top = Math.min(most, own ? o.sleeveStitches : Math.ceil(around / parts) + 2 * SEAM_STITCH);
   const wider = Math.min(Math.floor(top * WRIST_NARROWER), Math.floor(rows / 2) - 1);
   // The far edge comes a row later, so the last row is left for it.
   const tried = trySlope(Math.max(0, wider), rows - 1);
@@ -79,7 +86,9 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
         ? [{ piece: at, what: { of: 'sleeve' }, gaps: slope.gaps, at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
         : [],
     top: [{ edge: { piece: at, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
-    lengthMm: o.sleeveMm
+    rows,
+    stitches: top,
+    clamped: own && o.sleeveStitches > top ? [{ piece: at, option: 'sleeveStitches', asked: o.sleeveStitches, given: top, of: 'stitches', why: 'room' }] : [] // prettier-ignore
   };
 }
 
@@ -90,6 +99,6 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
  * @param armholeMm once round the armhole they are sewn into
  */
 export function draftSleeves(g: Ground, o: SleeveChoice, at: number, armholeMm: number): Sleeves {
-  const rows = even(rowsFor(g.ring, o.sleeveMm), 4);
+  const rows = o.sizeBy === 'counts' ? o.sleeveRows : even(rowsFor(g.ring, o.sleeveMm), 4);
   return o.sleeves === 'tube' ? asTube(g, o, at, rows) : asPanel(g, o, at, rows, armholeMm);
 }
