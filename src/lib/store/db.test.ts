@@ -47,6 +47,17 @@ const RELEASED: Readonly<Record<number, Record<string, string>>> = {
     settings: 'key',
     observations: 'id, projectId',
     people: 'id'
+  },
+  5: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId, &key',
+    habits: 'id',
+    settings: 'key',
+    observations: 'id, projectId',
+    people: 'id'
   }
 };
 
@@ -66,11 +77,16 @@ describe('versions of the database', () => {
     old.version(Number(version)).stores(stores);
     await old.table('projects').put({ id: 'p', updatedAt: '2026-11-01', brief: { name: 'Hat' } });
     await old.table('events').add({ projectId: 'p', what: { do: 'row', yarn: 'y' } });
+    await old.table('swatches').put({ id: 's', machineId: 'm', yarnId: 'y', hole: 2 });
     old.close();
     const now = new TombleDb(NAME);
     const kept = await now.projects.get('p');
     expect(kept).toMatchObject({ brief: { name: 'Hat' } });
     if (Number(version) < 4) expect(kept).toMatchObject({ brief: { ownSteps: [] }, rested: null });
+    if (Number(version) < 5) {
+      expect(kept).toMatchObject({ brief: { fingers: 'usual' } });
+      expect(await now.swatches.get('s')).toMatchObject({ hole: 2, fingers: 'usual' });
+    }
     expect(await now.events.where('projectId').equals('p').count()).toBe(1);
     now.close();
   });

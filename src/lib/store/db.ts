@@ -27,6 +27,19 @@ function fourth(project: { brief: OldBrief; past?: OldBrief[]; future?: OldBrief
   project.rested ??= null;
 }
 
+/** Something that was knitted before fingers were asked for: it was held as usual. */
+type Held = { fingers?: string };
+const fifthHeld = (held: Held): void => {
+  held.fingers ??= 'usual';
+};
+
+/** What version 5 adds to a project; nothing that was there is changed. */
+function fifth(project: { brief: Held; past?: Held[]; future?: Held[]; knowledge?: { swatches: Held[]; finished: Held[] } | null }): void { // prettier-ignore
+  const { knowledge } = project;
+  [project.brief, ...(project.past ?? []), ...(project.future ?? [])].forEach(fifthHeld);
+  [...(knowledge?.swatches ?? []), ...(knowledge?.finished ?? [])].forEach(fifthHeld);
+}
+
 /** Everything the browser keeps. Versions are consecutive and frozen once released. */
 export class TombleDb extends Dexie {
   machines!: Table<Machine, string>;
@@ -60,5 +73,15 @@ export class TombleDb extends Dexie {
     this.version(4)
       .stores({})
       .upgrade((tx) => tx.table('projects').toCollection().modify(fourth));
+    // Gauges belong to fingers too. What was measured before was held as usual.
+    this.version(5)
+      .stores({})
+      .upgrade((tx) =>
+        Promise.all([
+          tx.table('projects').toCollection().modify(fifth),
+          tx.table('swatches').toCollection().modify(fifthHeld),
+          tx.table('observations').toCollection().modify(fifthHeld)
+        ])
+      );
   }
 }

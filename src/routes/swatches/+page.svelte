@@ -6,6 +6,7 @@
     asCounts,
     asLengths,
     DEFAULT_PIN_SPACING_MM,
+    type FingerTension,
     gaugeFor,
     learnedGauge,
     measurementsOf,
@@ -38,6 +39,7 @@
   let pickedYarn = $state('');
   let pickedStrands = $state(0);
   let pickedHole = $state(0);
+  let fingers = $state<FingerTension>('usual');
   const machine = $derived(
     kit &&
       (kit.machines.find((m) => m.id === pickedMachine) ??
@@ -53,8 +55,8 @@
   const hole = $derived(
     machine && yarn ? Math.min(machine.tensionHoles, pickedHole || usualHole(machine, yarn.weightClass)) : 1
   );
-  const gauge = $derived(kit && machine && yarn ? gaugeFor(kit, machine, yarn, hole) : null);
-  const learned = $derived(kit && machine && yarn ? learnedGauge(kit, machine, yarn, hole) : null);
+  const gauge = $derived(kit && machine && yarn ? gaugeFor(kit, machine, yarn, hole, fingers) : null);
+  const learned = $derived(kit && machine && yarn ? learnedGauge(kit, machine, yarn, hole, fingers) : null);
   const units = $derived(kit?.habits.units ?? 'metric');
 
   let fabric = $state<Swatch['state']>('rested');
@@ -63,9 +65,9 @@
   let round = $state(0);
   const measured = $derived(statement ? perCm(statement) : null);
   const slip = $derived(
-    measured && gauge && machine
+    measured && measured.wales !== null && gauge && machine
       ? slipOf(
-          measured,
+          { courses: measured.courses, wales: measured.wales },
           { courses: gauge.courses.value, wales: gauge.wales.value },
           machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM
         )
@@ -79,6 +81,7 @@
         s.yarnId === base?.id &&
         s.strands === strands &&
         s.hole === hole &&
+        s.fingers === fingers &&
         s.state === fabric &&
         s.on === format(new Date(), 'yyyy-MM-dd')
     )
@@ -94,6 +97,7 @@
           yarnId: base.id,
           strands,
           hole,
+          fingers,
           state: fabric,
           statement,
           hangCmTo20Rows: hung,
@@ -139,7 +143,7 @@
     {@const lengths = asLengths(g)}
     {@const counts = asCounts(g)}
     <div
-      class="mt-4 grid grid-cols-1 gap-x-4 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-2 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1.6fr)_auto_auto]"
+      class="mt-4 grid grid-cols-1 gap-x-4 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-2 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1.6fr)_auto_auto_auto]"
     >
       <SelectField
         label="Machine"
@@ -162,6 +166,16 @@
           label: String(i + 1)
         }))}
         onvalue={(n) => (pickedHole = Number(n))}
+      />
+      <ChoiceField
+        label="Finger tension"
+        value={fingers}
+        choices={[
+          { value: 'loose', label: 'Loose' },
+          { value: 'usual', label: 'As usual' },
+          { value: 'firm', label: 'Firmer' }
+        ]}
+        onvalue={(held) => (fingers = held as FingerTension)}
       />
     </div>
 
@@ -270,12 +284,17 @@
           {/key}
           <div class="min-h-24" aria-live="polite">
             {#if measured}
-              {@const l = asLengths(measured)}
-              {@const c = asCounts(measured)}
+              {@const { courses, wales } = measured}
+              {@const l = asLengths({ courses, wales: wales ?? 1 })}
+              {@const c = asCounts({ courses, wales: wales ?? 1 })}
               <p class="numerals">
-                <strong>{two(l.cmTo40Stitches)} cm</strong> to 40 stitches, <strong>{two(l.cmTo20Rows)} cm</strong> to
-                20 rows;
-                <strong>{two(c.stitches)}</strong> stitches and <strong>{two(c.rows)}</strong> rows to 10 cm.
+                {#if wales === null}
+                  <strong>{two(l.cmTo20Rows)} cm</strong> to 20 rows; <strong>{two(c.rows)}</strong> rows to 10 cm.
+                {:else}
+                  <strong>{two(l.cmTo40Stitches)} cm</strong> to 40 stitches, <strong>{two(l.cmTo20Rows)} cm</strong> to
+                  20 rows;
+                  <strong>{two(c.stitches)}</strong> stitches and <strong>{two(c.rows)}</strong> rows to 10 cm.
+                {/if}
               </p>
               {#if slip}
                 <p
@@ -292,7 +311,7 @@
             >{today ? `Average it with today's ${measurementsOf(today).length}` : 'Keep this swatch'}</button
           >
           {#if today && measurementsOf(today).length > 1}
-            {@const each = measurementsOf(today).map(perCm)}
+            {@const each = measurementsOf(today).map((s) => perCm(s))}
             <p class="mt-2 text-sm">
               Today's {each.length} measurements: {each.map((e) => two(e.courses)).join(', ')} rows per cm.
             </p>

@@ -11,6 +11,7 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     name: 'Tube',
     machineId: machine.id,
     hole: null,
+    fingers: 'usual',
     strands,
     pompom: null,
     ownSteps: [],

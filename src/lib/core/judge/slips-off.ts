@@ -20,7 +20,7 @@ const HOLDS = 0.05;
 function holding(r: Readings, girthMm: number, head: boolean, least: number) {
   const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
   const stretchOn = (m: Machine): number => {
-    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
+    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles), r.brief.fingers);
     const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
     return head ? headFit(girthMm, knitted).stretch : limbFit(girthMm, knitted).stretch;
   };

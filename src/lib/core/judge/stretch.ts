@@ -56,7 +56,7 @@ export const stretch: Judge = {
     const option = measureOption(r, GIRTHS);
     const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
     const stretchOn = (m: Machine): number => {
-      const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles));
+      const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles), r.brief.fingers);
       const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
       return over.head ? headFit(over.girthMm, knitted).stretch : limbFit(over.girthMm, knitted).stretch;
     };

@@ -46,7 +46,7 @@ describe('swatches as evidence', () => {
         })
       )
     );
-    expect(read.count).toBe(3);
+    expect(read.count).toEqual({ courses: 3, wales: 3 });
     expect(read.courses).toBeCloseTo((2.1 + 1.9 + 2) / 3, 12);
     expect(read.wales).toBeCloseTo((1.4 + 1.3 + 1.5) / 3, 12);
     // Standard deviation of 2.1, 1.9 and 2.0 is 0.1, of their mean 2.0 that is a twentieth.

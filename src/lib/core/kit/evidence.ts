@@ -5,11 +5,12 @@ import { type FabricState, mundenOf } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
 import type { Observation } from './observation';
-import { measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
+import { type Counted, measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
+import type { FingerTension } from './finger-tension';
 import { speaksFor } from './edition';
 import { type Yarn, yarnName } from './yarn';
 
-/** How alike the conditions of a measurement are to those asked about. */
+/** How alike the conditions of a measurement are to those asked about: another hole stands for other fingers too. */
 export type Nearness = 'same' | 'other-hole' | 'other-yarn';
 
 /** One thing that says something about a gauge: a swatch or a finished piece, in the state that is asked about. */
@@ -39,7 +40,7 @@ export const PIECE_SD = 0.02;
 const day = (on: string): string => format(parseISO(on), 'd MMM yyyy');
 
 /** Length and width the tape lay along, in mm. */
-function tapeRun(statement: Statement): { length: number; width: number } {
+function tapeRun(statement: Statement): { length: number; width: number | null } {
   switch (statement.as) {
     case 'counts':
       return { length: 100, width: 100 };
@@ -47,6 +48,8 @@ function tapeRun(statement: Statement): { length: number; width: number } {
       return { length: 10 * statement.cmTo20Rows, width: 10 * statement.cmTo40Stitches };
     case 'tube':
       return { length: 10 * statement.lengthCm, width: 10 * statement.flatWidthCm };
+    case 'rows':
+      return { length: 10 * statement.lengthCm, width: null };
   }
 }
 
@@ -60,15 +63,15 @@ function scatter(values: readonly number[]): number {
 }
 
 /** The gauge of a swatch: its measurements averaged, with their scatter. */
-export function gaugeOfSwatch(swatch: Swatch): PerCm & { readonly scatter: PerCm; readonly count: number } {
-  const each = measurementsOf(swatch).map(perCm);
+export function gaugeOfSwatch(swatch: Swatch): Counted & { readonly scatter: PerCm; readonly count: PerCm } {
+  const each = measurementsOf(swatch).map((statement) => perCm(statement));
   const courses = each.map((g) => g.courses);
-  const wales = each.map((g) => g.wales);
+  const wales = each.flatMap((g) => g.wales ?? []);
   return {
     courses: mean(courses),
-    wales: mean(wales),
+    wales: wales.length ? mean(wales) : null,
     scatter: { courses: scatter(courses), wales: scatter(wales) },
-    count: each.length
+    count: { courses: courses.length, wales: wales.length }
   };
 }
 
@@ -80,11 +83,13 @@ export function inState(gauge: PerCm, from: FabricState, to: FabricState): PerCm
 
 function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group: string): Evidence {
   const read = gaugeOfSwatch(swatch);
-  const { courses, wales } = inState(read, swatch.state, state);
+  // Rows and stitches go over from state to state each by its own constant.
+  const { courses, wales } = inState({ courses: read.courses, wales: read.wales ?? 1 }, swatch.state, state);
   const runs = measurementsOf(swatch).map(tapeRun);
+  const widths = runs.flatMap((r) => r.width ?? []);
   // Several measurements average the tape out, but what scatters more than a tape does counts as it scatters.
-  const error = (run: number, spread: number): number =>
-    combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(read.count));
+  const error = (run: number, spread: number, count: number): number =>
+    combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(count));
   const converted = swatch.state === state ? '' : `, taken from ${swatch.state} to ${state}`;
   return {
     id: swatch.id,
@@ -95,9 +100,9 @@ function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group:
     on: swatch.on,
     setAside: swatch.setAside,
     courses,
-    wales,
-    coursesSd: error(mean(runs.map((r) => r.length)), read.scatter.courses),
-    walesSd: error(mean(runs.map((r) => r.width)), read.scatter.wales)
+    wales: read.wales === null ? null : wales,
+    coursesSd: error(mean(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
+    walesSd: widths.length ? error(mean(widths), read.scatter.wales, read.count.wales) : 1
   };
 }
 
@@ -127,7 +132,14 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
  *
  * @param state the state of the fabric that is asked about; measurements of other states are converted
  */
-export function evidenceFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, state: FabricState): Evidence[] {
+export function evidenceFor(
+  kit: Kit,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number,
+  state: FabricState,
+  fingers: FingerTension = 'usual'
+): Evidence[] {
   const found: Evidence[] = [];
   // Looked up only where a measurement of another yarn asks: a stash may hold thousands.
   const others = new Map<string, Yarn | undefined>();
@@ -142,23 +154,26 @@ export function evidenceFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number
   const isOwn = speaksFor(kit, yarn, other);
   /** Evidence of one article is one group, whichever its colour. */
   const groupOf = (id: string): string => (isOwn(id) ? yarn.id : id);
-  const nearnessOf = (e: { machineId: string; yarnId: string; strands: number; hole: number }): Nearness | null => {
+  const nearnessOf = (e: Pick<Swatch, 'machineId' | 'yarnId' | 'strands' | 'hole' | 'fingers'>): Nearness | null => {
     if (e.machineId !== machine.id || e.strands !== yarn.strands) return null;
-    if (isOwn(e.yarnId)) return e.hole === hole ? 'same' : 'other-hole';
+    if (isOwn(e.yarnId)) return e.hole === hole && e.fingers === fingers ? 'same' : 'other-hole';
     return other(e.yarnId)?.weightClass === yarn.weightClass ? 'other-yarn' : null;
   };
   for (const swatch of kit.swatches) {
     const nearness = nearnessOf(swatch);
-    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}`));
+    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`));
   }
   for (const piece of kit.finished) {
     const nearness = nearnessOf(piece);
-    if (nearness) found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}`));
+    if (nearness) found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}${heldAs(piece.fingers)}`));
   }
   return found
     .map((e) => (e.nearness === 'other-yarn' ? { ...e, label: `${e.label}, ${nameOf(other, e.group)}` } : e))
     .sort((a, b) => a.on.localeCompare(b.on) || a.id.localeCompare(b.id));
 }
+
+/** Part of a group's name: fingers that hold as usual are not named. */
+const heldAs = (fingers: FingerTension): string => (fingers === 'usual' ? '' : `-${fingers}`);
 
 function nameOf(other: (id: string) => Yarn | undefined, group: string): string {
   const yarn = other(group.slice(0, group.lastIndexOf(' ')));

@@ -88,6 +88,33 @@ describe('gaugeFor', () => {
     expect(courses.basis).toBe('default');
   });
 
+  it('a swatch of rows only moves the rows and leaves the stitches', () => {
+    const kit = sampleKit({
+      swatches: [{ id: 's', machineId: 'm', yarnId: 'red', hole: 2, on: '2026-05-03', state: 'rested', statement: { as: 'rows', rows: 60, lengthCm: 26 } }] // prettier-ignore
+    });
+    const before = gaugeFor(sampleKit(), kit.machines[0]!, kit.yarns[0]!, 2);
+    const after = gaugeFor(kit, kit.machines[0]!, kit.yarns[0]!, 2);
+    // 60 rows to 26 cm are 2.31 to a centimetre; practice says 2.0.
+    expect(after.courses.value).toBeGreaterThan(2.2);
+    expect(after.courses.value).toBeLessThan(60 / 26);
+    expect(after.courses.basis).toBe('measured');
+    expect([after.wales.value, after.wales.low, after.wales.high]).toEqual([before.wales.value, before.wales.low, before.wales.high]); // prettier-ignore
+  });
+
+  it('belongs to the fingers too: what was held firmer says less of what is held as usual', () => {
+    const kit = sampleKit({
+      swatches: [{ id: 's', machineId: 'm', yarnId: 'red', hole: 2, fingers: 'firm', on: '2026-05-03', state: 'rested', statement: { as: 'counts', stitches: 15, rows: 24 } }] // prettier-ignore
+    });
+    const of = (fingers?: 'loose' | 'usual' | 'firm') => gaugeFor(kit, kit.machines[0]!, kit.yarns[0]!, 2, fingers).courses; // prettier-ignore
+    expect(of('firm').value).toBeGreaterThan(of('usual').value);
+    expect(of('usual').value).toBeGreaterThan(2);
+    expect(of('loose').value).toBeCloseTo(of('usual').value, 10);
+    expect(of('firm').high - of('firm').low).toBeLessThan(of('usual').high - of('usual').low);
+    // The plan is worked out with the fingers of its brief.
+    const rows = (fingers: 'usual' | 'firm') => made('scarf', { sizeBy: 'length', lengthMm: 1000 }, kit, { fingers }).sizes.pieces[0]!.rows; // prettier-ignore
+    expect(rows('firm')).toBeGreaterThan(rows('usual'));
+  });
+
   it('leaves out what was set aside', () => {
     expect(gauge([swatch('s', 2, '2026-01-01', { setAside: true })]).courses.value).toBe(2);
   });

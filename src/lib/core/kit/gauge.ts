@@ -1,6 +1,7 @@
 import type { Basis, Figure } from '../quantity';
 import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
 import { speaksFor } from './edition';
+import type { FingerTension } from './finger-tension';
 import type { Kit } from './kit';
 import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
@@ -99,10 +100,11 @@ function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis
  *
  * @param kit what was measured, and the yarns it was measured on
  * @param hole the tension hole in use, counted from the smallest
+ * @param fingers how the yarn runs through the fingers
  * @example gaugeFor(emptyKit, machine48, mediumYarn, 2).courses.value // 2
  */
-export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number): Gauge {
-  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
+export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension = 'usual'): Gauge {
+  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole, fingers);
   const courses = believed(prior.courses, evidence, 'courses');
   const wales = believed(prior.wales, evidence, 'wales');
   const { basis, why } = whyOf(
@@ -122,7 +124,7 @@ export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number): 
 }
 
 /** What an estimate stands on. */
-function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number) {
+function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {
   const state = stateFor(kit, machine, yarn);
   const practice = practiceFor(yarn);
   const at = inState(practice, 'rested', state);
@@ -130,7 +132,7 @@ function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number) {
     courses: { value: at.courses, sd: practice.sd },
     wales: { value: at.wales, sd: practice.sd }
   };
-  return { state, prior, evidence: evidenceFor(kit, machine, yarn, hole, state) };
+  return { state, prior, evidence: evidenceFor(kit, machine, yarn, hole, state, fingers) };
 }
 
 /** One of the two gauges with the way it came about, for the screen that shows it. */
@@ -148,9 +150,10 @@ export function learnedGauge(
   kit: Kit,
   machine: Machine,
   yarn: Yarn,
-  hole: number
+  hole: number,
+  fingers: FingerTension = 'usual'
 ): { state: FabricState; courses: Learned; wales: Learned } {
-  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole);
+  const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole, fingers);
   const each = (of: 'courses' | 'wales'): Learned => ({
     before: learn(prior[of], [], of),
     estimate: believed(prior[of], evidence, of),

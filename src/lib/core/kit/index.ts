@@ -20,7 +20,8 @@ export {
 export { DEFAULT_PIN_SPACING_MM, isLarge, lengthAcross, Machine, ringMm, spacingAcross, USUAL_PINS } from './machine';
 export { combined, NINE_TENTHS, nineTenths, updated, type Normal } from './normal';
 export { Observation } from './observation';
-export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
+export { asCounts, asLengths, type Counted, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
+export { FINGER_TENSIONS, type FingerTension } from './finger-tension';
 export { proposeBehaviour, readFibre, type Proposal } from './fibre';
 export { presetFor, PRESETS } from './presets';
 export { className, classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
 
 /**
@@ -14,6 +15,7 @@ export const Observation = z.object({
   yarnId: z.string().min(1).max(80),
   strands: z.int().min(1).max(3).default(1),
   hole: z.int().min(1).max(5),
+  fingers: z.enum(FINGER_TENSIONS).default('usual'),
   state: z.enum(STATES).default('rested'),
   pins: z.int().min(2).max(200),
   rows: z.int().min(1).max(100_000),

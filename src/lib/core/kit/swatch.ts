@@ -1,8 +1,9 @@
 import { z } from 'zod';
+import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
 
 /**
- * The three ways a knitter states a gauge. Lengths are centimetres because that is what a tape gives.
+ * The ways a knitter states a gauge. Rows alone are one: who stops by tape needs no more. Lengths are centimetres because that is what a tape gives.
  */
 export const Statement = z.discriminatedUnion('as', [
   z.object({
@@ -21,6 +22,11 @@ export const Statement = z.discriminatedUnion('as', [
     rows: z.int().min(4).max(2000).meta({ title: 'Rows' }),
     lengthCm: z.number().min(1).max(1000).meta({ title: 'Length of the tube' }),
     flatWidthCm: z.number().min(1).max(200).meta({ title: 'Flat width of the tube' })
+  }),
+  z.object({
+    as: z.literal('rows'),
+    rows: z.int().min(4).max(2000).meta({ title: 'Rows' }),
+    lengthCm: z.number().min(1).max(1000).meta({ title: 'Length of these rows' })
   })
 ]);
 export type Statement = z.infer<typeof Statement>;
@@ -32,6 +38,7 @@ export const Swatch = z.object({
   yarnId: z.string().min(1),
   strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
   hole: z.int().min(1).max(5).meta({ title: 'Tension hole' }),
+  fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),
   state: z.enum(STATES).meta({ title: 'State' }),
   statement: Statement,
   /** The same swatch measured again; all are averaged. */
@@ -62,12 +69,20 @@ export interface PerCm {
   readonly wales: number;
 }
 
+/** What a statement says: the stitches may not have been counted. */
+export interface Counted {
+  readonly courses: number;
+  readonly wales: number | null;
+}
+
 /**
  * Stitches and rows per cm from any statement, exactly. A tube laid flat shows half of its stitches.
  *
  * @example perCm({ as: 'lengths', cmTo40Stitches: 20, cmTo20Rows: 10 }) // { courses: 2, wales: 2 }
  */
-export function perCm(statement: Statement): PerCm {
+export function perCm(statement: Exclude<Statement, { as: 'rows' }>): PerCm;
+export function perCm(statement: Statement): Counted;
+export function perCm(statement: Statement): Counted {
   switch (statement.as) {
     case 'counts':
       return { courses: statement.rows / 10, wales: statement.stitches / 10 };
@@ -75,6 +90,8 @@ export function perCm(statement: Statement): PerCm {
       return { courses: 20 / statement.cmTo20Rows, wales: 40 / statement.cmTo40Stitches };
     case 'tube':
       return { courses: statement.rows / statement.lengthCm, wales: statement.pins / 2 / statement.flatWidthCm };
+    case 'rows':
+      return { courses: statement.rows / statement.lengthCm, wales: null };
   }
 }
 

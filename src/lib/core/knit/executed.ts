@@ -33,7 +33,7 @@ export function execute(kit: Kit, brief: Brief, plan: Plan, notes: Notes = NO_NO
     const found = known.get(key);
     if (found) return found;
     const machine = machineOf(kit, piece.machineId);
-    const own = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole));
+    const own = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole, brief.fingers));
     known.set(key, own);
     return own;
   });

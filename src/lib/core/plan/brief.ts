@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { FINGER_TENSIONS } from '../kit';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
 export const PompomWish = z.object({
@@ -19,6 +20,8 @@ export const Brief = z.object({
   machineId: z.string().min(1).max(80),
   /** Tension hole counted from the smallest; null takes the usual one for the yarn. */
   hole: z.int().min(1).max(5).nullable().default(null).meta({ title: 'Tension hole' }),
+  /** How the yarn runs through the fingers while it is knitted. */
+  fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),
   /** Strands held together where they differ from what the yarn's record says. */
   strands: z.record(z.string(), z.int().min(1).max(3)).default({}).meta({ title: 'Strands' }),
   /** Pompoms on top of whatever it is; null for none. */

@@ -66,6 +66,7 @@ export {
   Section,
   sectionsOption,
   switchOption,
+  withStarts,
   yarnOption,
   yarnOrNoneOption,
   type Condition,

@@ -141,6 +141,19 @@ export function sectionsOption(o: Common) {
 }
 
 /**
+ * Options with the start value of every field that is missing: kept projects may be older than a field.
+ *
+ * @example withStarts(schema, { headMm: 560 }) // { headMm: 560, turnUpMm: 50, … }
+ */
+export function withStarts(schema: z.ZodObject, options: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const all: Record<string, unknown> = { ...options };
+  for (const [key, field] of Object.entries(schema.shape)) {
+    if (!(key in all)) all[key] = (field as z.ZodType).safeParse(undefined).data;
+  }
+  return all;
+}
+
+/**
  * The fields of a schema of options, in their order.
  *
  * @throws TypeError when a field was not made with one of the builders above

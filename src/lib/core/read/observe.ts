@@ -60,6 +60,7 @@ export function observationsOf(run: Executed, projectId: string, measured: TubeM
       yarnId: yarn.id,
       strands: yarn.strands,
       hole: planned.hole,
+      fingers: run.brief.fingers,
       state: run.plan.state,
       pins: piece.width,
       rows: Math.round(rows),

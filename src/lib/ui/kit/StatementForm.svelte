@@ -22,6 +22,10 @@
       { key: 'cmTo40Stitches', label: 'Width of 40 stitches', min: 4, max: 120, unit: 'cm' },
       { key: 'cmTo20Rows', label: 'Length of 20 rows', min: 1, max: 60, unit: 'cm' }
     ],
+    rows: [
+      { key: 'rows', label: 'Rows counted', min: 4, max: 2000, unit: '' },
+      { key: 'lengthCm', label: 'Length of these rows', min: 1, max: 1000, unit: 'cm' }
+    ],
     counts: [
       { key: 'stitches', label: 'Stitches to 10 cm', min: 1, max: 80, unit: '' },
       { key: 'rows', label: 'Rows to 10 cm', min: 1, max: 120, unit: '' }
@@ -41,6 +45,7 @@
     const [a = 0, b = 0, c = 0] = all as number[];
     if (as === 'tube') onvalue({ as, pins, rows: Math.round(a), lengthCm: b, flatWidthCm: c });
     else if (as === 'lengths') onvalue({ as, cmTo40Stitches: a, cmTo20Rows: b });
+    else if (as === 'rows') onvalue({ as, rows: Math.round(a), lengthCm: b });
     else onvalue({ as, stitches: a, rows: b });
   }
 </script>
@@ -51,7 +56,8 @@
   choices={[
     { value: 'tube', label: 'A whole tube', help: 'Count its rows; lay it flat.' },
     { value: 'lengths', label: 'Centimetres', help: 'To 40 stitches and to 20 rows.' },
-    { value: 'counts', label: 'Counts', help: 'Stitches and rows to 10 cm.' }
+    { value: 'counts', label: 'Counts', help: 'Stitches and rows to 10 cm.' },
+    { value: 'rows', label: 'Rows only', help: 'Enough for a length; the width stays as it was believed.' }
   ]}
   onvalue={(way) => {
     as = way as Statement['as'];

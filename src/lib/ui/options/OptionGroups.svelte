@@ -1,7 +1,7 @@
 <script lang="ts">
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { choosing, isAsked, optionFields, type OptionMeta } from '$lib/core/plan';
+  import { choosing, isAsked, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube';
   import type { SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
@@ -12,15 +12,17 @@
   let { at, findings, onyarn }: { at: ProjectState; findings: readonly SaidFinding[]; onyarn: (yarn: Yarn) => void } =
     $props();
   const brief = $derived(at.project!.brief);
-  const fields = $derived(optionFields(kindOf(brief.kind)!.options));
+  const schema = $derived(kindOf(brief.kind)!.options);
+  const options = $derived(withStarts(schema, brief.options));
+  const fields = $derived(optionFields(schema));
   const groups = $derived([...new Set(fields.map((field) => field.meta.group))]);
-  const shown = (meta: OptionMeta): boolean => isAsked(meta.when, brief.options);
+  const shown = (meta: OptionMeta): boolean => isAsked(meta.when, options);
   const letterOf = (id: string): string => {
     const i = at.result?.fabric.yarns.indexOf(id) ?? -1;
     return i < 0 ? '' : yarnLetter(i);
   };
   function choose(key: string, value: unknown): void {
-    at.edit({ options: choosing(kindOf(brief.kind)!.options, at.result?.notes ?? null, brief.options, key, value) });
+    at.edit({ options: choosing(schema, at.result?.notes ?? null, options, key, value) });
     // A school that is chosen is how this knitter begins the next time.
     if (fields.some((field) => field.key === key && field.meta.school)) at.school(key, String(value));
   }
@@ -31,11 +33,11 @@
 
 {#snippet pick(measures: string[])}
   <BodyPick
-    schema={kindOf(brief.kind)!.options}
-    options={brief.options}
+    {schema}
+    {options}
     {measures}
     units={at.units}
-    onpick={(options) => at.edit({ options })}
+    onpick={(picked) => at.edit({ options: picked })}
   />
 {/snippet}
 
@@ -48,7 +50,7 @@
         <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
           <OptionField
             {meta}
-            value={brief.options[key]}
+            value={options[key]}
             kit={at.kit!}
             units={at.units}
             {letterOf}

@@ -8,7 +8,7 @@
   import { DropdownMenu } from 'bits-ui';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { isAsked, optionFields } from '$lib/core/plan';
+  import { isAsked, optionFields, withStarts } from '$lib/core/plan';
   import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
@@ -21,6 +21,7 @@
   import { download, fileName } from '$lib/ui/download';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
+  import MachinePanel from '$lib/ui/options/MachinePanel.svelte';
   import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
   import PompomPanel from '$lib/ui/options/PompomPanel.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
@@ -52,7 +53,7 @@
   const visible = $derived(
     new Set(
       optionFields(kindOf(brief.kind)!.options)
-        .filter(({ meta }) => isAsked(meta.when, brief.options))
+        .filter(({ meta }) => isAsked(meta.when, withStarts(kindOf(brief.kind)!.options, brief.options)))
         .map(({ key }) => key)
     )
   );
@@ -289,23 +290,7 @@
 
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 print:hidden" aria-label="Choices">
       <h2 class="sr-only">Choices</h2>
-      <div class="rounded-box border border-base-300 bg-base-100 p-4">
-        <label class="block font-semibold" for="machine"
-          >{result.plan.pieces.some((p) => p.machineId !== brief.machineId)
-            ? 'Machine for the main part'
-            : 'Machine'}</label
-        >
-        <select
-          id="machine"
-          class="select mt-1 w-full text-base"
-          value={brief.machineId}
-          onchange={(e) => at.edit({ machineId: e.currentTarget.value })}
-        >
-          {#each at.kit!.machines as machine (machine.id)}<option value={machine.id}
-              >{machine.name}, {machine.pins} pins{machine.counter === 'none' ? ', no counter' : ''}</option
-            >{/each}
-        </select>
-      </div>
+      <MachinePanel {at} />
       {#if at.project!.knowledge && at.progress.rows > 0}
         <p class="flex flex-wrap items-center gap-x-3 gap-y-1 px-1 text-sm quiet">
           Keeps the gauge it was begun with, whatever other pieces teach meanwhile.

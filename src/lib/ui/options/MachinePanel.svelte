@@ -1,0 +1,58 @@
+<script lang="ts">
+  import { type FingerTension, machineOf, usualHole, yarnName } from '$lib/core/kit';
+  import type { ProjectState } from '../state/project.svelte';
+  import ChoiceField from './ChoiceField.svelte';
+
+  let { at }: { at: ProjectState } = $props();
+  const brief = $derived(at.project!.brief);
+  const machine = $derived(machineOf(at.kit!, brief.machineId));
+  const elsewhere = $derived(at.result?.plan.pieces.some((p) => p.machineId !== brief.machineId) ?? false);
+  const yarns = $derived(at.result?.yarns ?? []);
+  const usual = $derived(yarns[0] ? usualHole(machine, yarns[0].weightClass) : 1);
+  const numbers = (most: number): string[] => Array.from({ length: most }, (_, i) => String(i + 1));
+  const FINGERS = [
+    { value: 'loose', label: 'Loose', help: 'The yarn runs freely: cotton, first rows.' },
+    { value: 'usual', label: 'As usual' },
+    { value: 'firm', label: 'Firmer', help: 'A little held back: stretchy, airy yarn.' }
+  ] as const;
+</script>
+
+<div class="rounded-box border border-base-300 bg-base-100 p-4">
+  <label class="block font-semibold" for="machine">{elsewhere ? 'Machine for the main part' : 'Machine'}</label>
+  <select
+    id="machine"
+    class="select mt-1 w-full text-base"
+    value={brief.machineId}
+    onchange={(e) => at.edit({ machineId: e.currentTarget.value })}
+  >
+    {#each at.kit!.machines as m (m.id)}<option value={m.id}
+        >{m.name}, {m.pins} pins{m.counter === 'none' ? ', no counter' : ''}</option
+      >{/each}
+  </select>
+  <div class="mt-3 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
+    <ChoiceField
+      label="Tension hole, 1 is the smallest"
+      help={brief.hole === null ? `Number ${usual} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
+      value={brief.hole === null ? 'usual' : String(brief.hole)}
+      choices={[
+        { value: 'usual', label: 'Usual' },
+        ...numbers(machine.tensionHoles).map((n) => ({ value: n, label: n }))
+      ]}
+      onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
+    />
+    <ChoiceField
+      label="Finger tension"
+      value={brief.fingers}
+      choices={FINGERS}
+      onvalue={(fingers) => at.edit({ fingers: fingers as FingerTension })}
+    />
+    {#each yarns as yarn (yarn.id)}
+      <ChoiceField
+        label="Strands of {yarnName(yarn)}"
+        value={String(yarn.strands)}
+        choices={numbers(3).map((n) => ({ value: n, label: n }))}
+        onvalue={(strands) => at.edit({ strands: { [yarn.id]: Number(strands) } })}
+      />
+    {/each}
+  </div>
+</div>
