@@ -5,7 +5,7 @@ import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/cor
 import { actSketch } from '$lib/draw/acts';
 import type { z } from 'zod';
 import type { MadeAnswer } from './made-schema';
-import { type SaidFinding, type Speech, speak, worded } from '$lib/words';
+import { type SaidFinding, type Speech, speak, withReasons, worded } from '$lib/words';
 
 interface Run {
   readonly place: string;
@@ -107,19 +107,20 @@ export function planAnswer(result: Result): object {
   const { findings } = worded(tried(result));
   const say = speak(result);
   const pieces = reveal.pieces.map(({ place, foldRow }) => ({ foldRow, runs: runsOf(place) }));
+  const { habits } = result.kit;
   return {
     // What hands do stands a second time under the names it had before hands were run.
     plan: {
       ...plan,
-      ...notes,
+      ...(withReasons(notes, habits) as object),
       ...(notes.shaping ? { shaping: notes.shaping.map((line) => shapingAnswer(line, say)) } : {}),
       finishing: plan.acts,
       joins: plan.acts.flatMap((act) => (act.do === 'join' ? [joinAnswer(act)] : []))
     },
-    figures: { ...sizes, pace },
+    figures: withReasons({ ...sizes, pace }, habits),
     findings: findings.map(findingAnswer),
     steps: steps.map((step) => stepAnswer(step, say)),
-    yarn: yarnUse,
+    yarn: withReasons(yarnUse, habits),
     cuts: cutsOf(result).map((cut) => ({ ...cut, what: say.cut(cut), code: cut.what })),
     made: madeAnswer(result, say),
     reveal: {

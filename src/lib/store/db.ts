@@ -34,7 +34,13 @@ const fifthHeld = (held: Held): void => {
 };
 
 /** What version 5 adds to a project; nothing that was there is changed. */
-function fifth(project: { brief: Held; past?: Held[]; future?: Held[]; knowledge?: { swatches: Held[]; finished: Held[] } | null }): void { // prettier-ignore
+function fifth(project: {
+  brief: Held;
+  past?: Held[];
+  future?: Held[];
+  knowledge?: { swatches: Held[]; finished: Held[] } | null;
+}): void {
+  // prettier-ignore
   const { knowledge } = project;
   [project.brief, ...(project.past ?? []), ...(project.future ?? [])].forEach(fifthHeld);
   [...(knowledge?.swatches ?? []), ...(knowledge?.finished ?? [])].forEach(fifthHeld);

@@ -1,25 +1,11 @@
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
 import { kindOf } from '$lib/core/kinds';
-import { optionFields } from '$lib/core/plan';
-import { machineOf, type Terms, yarnName } from '$lib/core/kit';
+import { machineOf, yarnName } from '$lib/core/kit';
 import type { Executed } from '$lib/core/knit';
-import { showLength, showMass, showRun, type Units } from '$lib/core/quantity';
+import { optionFields } from '$lib/core/plan';
+import { type Voice, voiceOf } from './voice';
 
-/** What sentences are made with: the plan's own names, the knitter's units and words, numbers and lists by Intl. */
-export interface Talk {
-  readonly units: Units;
-  readonly terms: Terms;
-  /** A length. @example len(450) // '45 cm' */
-  readonly len: (mm: number) => string;
-  /** A length of yarn that is measured in metres. */
-  readonly run: (metres: number) => string;
-  /** A mass of yarn. */
-  readonly mass: (grams: number) => string;
-  /** A share in percent, by its size: "0.5 %", "57 %". */
-  readonly percent: (percent: number) => string;
-  /** A day. @example day('2026-05-03') // '3 May 2026' */
-  readonly day: (on: string) => string;
+/** What sentences about a plan are made with: its own names beside the knitter's voice. */
+export interface Talk extends Voice {
   readonly yarn: (id: string) => string;
   /** The colour of a yarn alone. */
   readonly colour: (id: string) => string;
@@ -34,74 +20,32 @@ export interface Talk {
   /** Label of a piece in lower case, for the middle of a sentence. */
   readonly piece: (p: number) => string;
   readonly label: (p: number) => string;
-  readonly num: (n: number, digits?: number) => string;
-  /** A count with its noun in the right number. @example many(2, 'stitch', 'stitches') // '2 stitches' */
-  readonly many: (n: number, one: string, more: string) => string;
-  /** The nouns themselves, by the knitter's dictionary. */
-  readonly pin: (n: number) => string;
-  readonly pins: string;
-  readonly row: (n: number) => string;
-  readonly rows: (n: number) => string;
-  readonly stitches: (n: number) => string;
-  /** "row 4" or "rows 4 to 9": never "row 16 to 16". */
-  readonly span: (from: number, to: number) => string;
-  readonly list: (items: readonly string[]) => string;
-  readonly sentence: (text: string) => string;
-  /** "every 4th": ordinals by the language's rules. */
-  readonly nth: (n: number) => string;
 }
 
 /** What is talked about: a plan, with the brief it was made for. */
 export type Told = Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns' | 'brief'>;
 
-const LOCALE = 'en-GB';
-const plural = new Intl.PluralRules(LOCALE);
-const ordinal = new Intl.PluralRules(LOCALE, { type: 'ordinal' });
-const lists = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
-const numbers = [0, 1, 2].map((digits) => new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits }));
-const SUFFIX: Readonly<Record<Intl.LDMLPluralRule, string>> = { one: 'st', two: 'nd', few: 'rd', other: 'th', zero: 'th', many: 'th' }; // prettier-ignore
-
 /** What sentences about a plan are made with. */
 export function talkOf(run: Told): Talk {
-  const { units, terms } = run.kit.habits;
-  const num = (n: number, digits: 0 | 1 | 2 = 0): string => numbers[digits]!.format(n);
-  const many = (n: number, one: string, more: string): string => `${num(n)} ${plural.select(n) === 'one' ? one : more}`;
+  const voice = voiceOf(run.kit.habits);
   const found = (id: string) => run.yarns[run.fabric.yarns.indexOf(id)] ?? run.kit.yarns.find((y) => y.id === id);
-  const yarnOf = (id: string): string => {
-    const known = found(id);
-    return known ? yarnName(known) : id;
-  };
-  const row = (n: number): string => `${terms.row} ${num(n)}`;
+  const machine = (id: string): string => machineOf(run.kit, id).name;
   return {
-    units,
-    terms,
-    len: (mm) => showLength(mm, units),
-    run: (metres) => showRun(metres, units),
-    mass: (grams) => showMass(grams, units),
-    percent: (percent) => `${num(percent, Math.abs(percent) < 1 ? 1 : 0)} %`,
-    day: (on) => format(parseISO(on), 'd MMM yyyy'),
-    yarn: yarnOf,
+    ...voice,
+    yarn: (id) => {
+      const known = found(id);
+      return known ? yarnName(known) : id;
+    },
     colour: (id) => found(id)?.colour.name ?? id,
-    ring: (id) => `${machineOf(run.kit, id).name} (${many(machineOf(run.kit, id).pins, terms.pin, `${terms.pin}s`)})`,
+    machine,
+    ring: (id) => `${machine(id)} (${voice.many(machineOf(run.kit, id).pins, voice.terms.pin, voice.pins)})`,
     kind: (code) => kindOf(code)?.title ?? code,
     option: (key) => {
       const kind = kindOf(run.brief.kind);
       return (kind && optionFields(kind.options).find((field) => field.key === key)?.meta.title) ?? key;
     },
-    machine: (id) => machineOf(run.kit, id).name,
     marker: (id) => machineOf(run.kit, id).marker.counts,
     piece: (p) => (run.plan.pieces[p]?.label ?? '').toLowerCase(),
-    label: (p) => run.plan.pieces[p]?.label ?? '',
-    num: (n, digits = 0) => num(n, digits as 0 | 1 | 2),
-    many,
-    pin: (n) => `${terms.pin} ${num(n)}`,
-    pins: `${terms.pin}s`,
-    row,
-    rows: (n) => many(n, terms.row, `${terms.row}s`),
-    stitches: (n) => many(n, 'stitch', 'stitches'),
-    span: (from, to) => (from === to ? row(from) : `${terms.row}s ${num(from)} to ${num(to)}`),
-    list: (items) => lists.format(items),
-    sentence: (text) => (text ? `${text[0]!.toUpperCase()}${text.slice(1)}` : text),
-    nth: (n) => `${num(n)}${SUFFIX[ordinal.select(n)]}`
+    label: (p) => run.plan.pieces[p]?.label ?? ''
   };
 }

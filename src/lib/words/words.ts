@@ -2,8 +2,10 @@ import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat }
 import type { MachineCode, MachineFacts } from '$lib/core/knit';
 import type { FindingFacts } from '$lib/core/judge';
 import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
-import type { CueFacts, CueKind, JoinedFacts, StepFacts } from '$lib/core/read';
+import type { CueFacts, CueKind, FigureName, JoinedFacts, StepFacts } from '$lib/core/read';
+import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
 import type { Talk } from './talk';
+import type { Voice } from './voice';
 
 /** What is said of one thing to do. */
 export interface Said {
@@ -39,6 +41,10 @@ export interface Words {
   readonly left: { readonly [C in LeftCode]: (facts: LeftFacts[C], t: Talk) => string };
   readonly findings: SayFinding<keyof FindingFacts>;
   readonly remedies: { readonly [C in RemedyCode]: (facts: Remedies[C], t: Talk) => string };
+  /** Why a figure is what it is. */
+  readonly reasons: { readonly [C in keyof Reasons]: (facts: Reasons[C], v: Voice) => string };
+  readonly evidence: (told: ReasonEvidence, v: Voice) => string;
+  readonly figures: { readonly [N in FigureName]: (over: string) => string };
   /** How a line of shaping goes. */
   readonly slope: (line: Pick<Shaping, 'gaps' | 'leftRows'>, t: Talk) => string;
   readonly shapingLine: (line: ShapingLine, t: Talk) => string;

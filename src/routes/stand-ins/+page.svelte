@@ -1,9 +1,10 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
-  import { type Candidate, nearestYarns, type Original, substitute, workYarns } from '$lib/core/convert';
+  import { type Candidate, gathered, nearestYarns, type Original, substitute, workYarns } from '$lib/core/convert';
   import { classOfLabel, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
-  import { showFigure, showRange } from '$lib/core/quantity';
+  import { showFigure, showMass, showRange } from '$lib/core/quantity';
   import { tryPlan } from '$lib/core/tomble';
+  import { standIn, standInUnknown } from '$lib/words';
   import { loadKit } from '$lib/store/kit';
   import { kitFor, planProject } from '$lib/store/projects';
   import CountField from '$lib/ui/options/CountField.svelte';
@@ -22,6 +23,7 @@
   const TUBE = 'tube';
   const GAUGE = 'gauge';
   const GIVEN = 'given';
+  const NEAREST = 12;
   const stash = $derived(source.value?.kit ?? null);
   const projects = $derived((source.value?.projects ?? []).filter((p) => stash && planProject(stash, p).ok));
   let pickedWhat = $state('');
@@ -67,9 +69,9 @@
   });
   const yarnId = $derived(places.includes(pickedYarn) ? pickedYarn : (places[0] ?? ''));
   const own = $derived(kit && yarnId ? yarnOf(kit, yarnId, project?.brief.strands) : null);
-  /** Before anything is chosen, the four nearest in thickness stand there. */
+  /** Before anything is chosen, those nearest in thickness stand there; what comes out alike is one line. */
   const nearest = $derived(
-    kit && own ? nearestYarns(kit, own, 4).map((c) => ({ id: c.yarn.id, strands: c.strands })) : []
+    kit && own ? nearestYarns(kit, own, NEAREST).map((c) => ({ id: c.yarn.id, strands: c.strands })) : []
   );
   const picked = $derived((chosen ?? nearest).filter((c) => c.id !== own?.id && kit?.yarns.some((y) => y.id === c.id)));
   const original = $derived.by((): Original | null => {
@@ -90,6 +92,7 @@
     }));
     return substitute(kit, original, candidates);
   });
+  const lines = $derived(gathered(table));
   const units = $derived(kit?.habits.units ?? 'metric');
   const offered = $derived(
     (kit?.yarns ?? [])
@@ -268,7 +271,7 @@
                 {/each}
               </tr>
             </thead>
-            {#each table as s, i (s.yarn.id + s.strands)}
+            {#each lines as { first: s, others }, i (s.yarn.id + s.strands)}
               <tbody class="border-t border-base-300 {s.isOriginal ? 'bg-base-200/60' : ''}">
                 <tr class="align-top">
                   <th scope="row" class="px-3 pt-2 font-normal">
@@ -306,8 +309,25 @@
                 <tr>
                   <td colspan="9" class="px-3 pt-0.5 pb-3 text-sm">
                     <span class="mr-1 badge badge-sm {BADGE[s.verdict]}">{WORD[s.verdict]}</span>
-                    {s.sentence}
-                    <span class="quiet">{s.unknown}</span>
+                    {standIn(s, kit.habits)}
+                    <span class="quiet">{standInUnknown(s, kit.habits)}</span>
+                    {#if others.length}
+                      <ul class="mt-1.5 flex flex-wrap gap-x-4 gap-y-1" aria-label="They come out alike">
+                        <li class="font-semibold">Alike:</li>
+                        {#each others as other (other.yarn.id + other.strands)}
+                          <li class="flex items-center gap-1.5">
+                            <YarnDot hex={other.yarn.colour.hex} size={18} />
+                            <span
+                              >{yarnName(other.yarn)}<span class="numerals quiet"
+                                >{other.yarn.stockGrams === null
+                                  ? ''
+                                  : `, ${showMass(other.yarn.stockGrams, units)} at hand`}</span
+                              ></span
+                            >
+                          </li>
+                        {/each}
+                      </ul>
+                    {/if}
                   </td>
                 </tr>
               </tbody>
@@ -316,7 +336,7 @@
         </div>
         <figure class="rounded-box border border-base-300 bg-base-100 p-4">
           <figcaption class="mb-1 text-lg font-semibold">Tightness against size</figcaption>
-          <TightnessChart substitutes={table} />
+          <TightnessChart substitutes={lines.map((line) => line.first)} />
         </figure>
       </div>
     </div>

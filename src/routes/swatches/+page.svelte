@@ -19,7 +19,7 @@
     yarnOf
   } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
-  import { slipWords } from '$lib/words';
+  import { becauseOf, evidenceName, slipWords } from '$lib/words';
   import { loadKit, saveSwatch, setAside } from '$lib/store/kit';
   import GaugeMoves from '$lib/ui/kit/GaugeMoves.svelte';
   import StatementForm from '$lib/ui/kit/StatementForm.svelte';
@@ -205,10 +205,10 @@
             <dd class="numerals font-semibold">{two(counts.stitches)} stitches, {two(counts.rows)} rows</dd>
           </div>
         </dl>
-        <p class="mt-3 text-sm">From {gauge.courses.because}.</p>
+        <p class="mt-3 text-sm">From {becauseOf(gauge.courses, kit.habits)}.</p>
         <div class="mt-4 grid grid-cols-1 gap-4">
-          <GaugeMoves learned={learned.courses} title="Rows" unit="rows per cm" />
-          <GaugeMoves learned={learned.wales} title="Stitches" unit="stitches per cm" />
+          <GaugeMoves habits={kit.habits} learned={learned.courses} title="Rows" unit="rows per cm" />
+          <GaugeMoves habits={kit.habits} learned={learned.wales} title="Stitches" unit="stitches per cm" />
         </div>
         <p class="mt-1 text-sm quiet">
           Bars hold the gauge nine times in ten. A diamond is what one measurement says by itself; longer ones weigh
@@ -219,7 +219,9 @@
             {#each moves as { m, w } (m.evidence.id)}
               <li class="flex flex-wrap items-center gap-x-3 gap-y-1 py-2">
                 <span class="min-w-0 flex-1">
-                  <span class="block font-medium first-letter:uppercase">{m.evidence.label}</span>
+                  <span class="block font-medium first-letter:uppercase"
+                    >{evidenceName(m.evidence.told, kit.habits)}</span
+                  >
                   <span class="block numerals text-sm"
                     >{two(m.says)} rows{w ? `, ${two(w.says)} stitches` : ''} per cm{m.outlier || w?.outlier
                       ? `; ${Math.abs(m.outlier ? m.off : (w?.off ?? 0)).toFixed(1)} errors from the rest`
@@ -233,14 +235,14 @@
                     class="toggle toggle-sm"
                     checked={!m.evidence.setAside}
                     onchange={(e) => setAside(db(), m.evidence.id, !e.currentTarget.checked)}
-                    aria-label="Count the {m.evidence.label}"
+                    aria-label="Count the {evidenceName(m.evidence.told, kit.habits)}"
                   />
                   {m.evidence.setAside ? 'set aside' : 'counts'}
                 </label>
                 <button
                   type="button"
                   class="btn btn-square btn-ghost btn-sm"
-                  aria-label="Delete the {m.evidence.label}"
+                  aria-label="Delete the {evidenceName(m.evidence.told, kit.habits)}"
                   onclick={() => remove(m.evidence.id)}><Trash class="size-4" /></button
                 >
               </li>

@@ -1,3 +1,4 @@
+export { gathered, type Alike } from './alike';
 export { convertCount, convertGauge, type Conversion, type Converted } from './gauge';
 export { weighIn, type WeighIn } from './weigh-in';
 export {
@@ -9,3 +10,4 @@ export {
   type Original,
   type Substitute
 } from './substitute';
+export type { Against } from './verdict';

@@ -3,7 +3,9 @@ import { describe, expect, it } from 'vitest';
 import { anyKitAndHat } from '../../../../tests/support/arbitrary';
 import { hat, medium, sampleKit } from '../../../../tests/support/sample';
 import { tryPlan } from '../tomble';
-import { substitute } from './substitute';
+import { standIn, standInUnknown } from '$lib/words';
+import { gathered } from './alike';
+import { type Substitute, substitute } from './substitute';
 
 const sock = medium('sock', '#6b2c4f', { weightClass: 1, label: { metres: 100_000 / 240, grams: 100 } });
 const fat = medium('fat', '#66743a', { weightClass: 5, label: { metres: 100_000 / 830, grams: 100 } });
@@ -13,6 +15,7 @@ const kit = sampleKit({
 });
 const yarn = (id: string) => kit.yarns.find((y) => y.id === id)!;
 const tube = { from: 'tube', machineId: 'm', yarnId: 'red', rows: 110 } as const;
+const said = (s: Substitute): string => standIn(s, kit.habits);
 const one = (id: string, strands = 1) => ({ yarn: yarn(id), strands });
 
 describe('substitute', () => {
@@ -28,11 +31,11 @@ describe('substitute', () => {
 
   it('one strand of 240 tex is a net, two are proposed by themselves and are good; 830 tex struggles (craft 5)', () => {
     expect(of('sock', 1).verdict).toBe('poor');
-    expect(of('sock', 1).sentence).toMatch(/^Better not: too thin: tightness 5\.8, below 7 it is a net/);
+    expect(said(of('sock', 1))).toMatch(/^Better not: too thin: tightness 5\.8, below 7 it is a net/);
     expect(of('sock', 2).verdict).toBe('good');
     expect(of('sock', 2).tightness).toBeCloseTo(Math.sqrt(480) / 2.6527, 2);
     expect(of('fat', 1).verdict).toBe('poor');
-    expect(of('fat', 1).sentence).toContain('too thick');
+    expect(said(of('fat', 1))).toContain('too thick');
   });
 
   it('doubled yarn takes twice the metres', () => {
@@ -42,8 +45,8 @@ describe('substitute', () => {
   it('says when there is not enough, and what stays unknown', () => {
     const [, few] = substitute(kit, tube, [one('few')]);
     expect(few!.verdict).toBe('possible');
-    expect(few!.sentence).toMatch(/not enough at hand: \d+ g needed, 5 g there/);
-    expect(few!.unknown).toContain('knit 20 rows');
+    expect(said(few!)).toMatch(/not enough at hand: \d+ g needed, 5 g there/);
+    expect(standInUnknown(few!, kit.habits)).toContain('knit 20 rows');
   });
 
   it('a measured yarn changes rows, width and words', () => {
@@ -53,7 +56,7 @@ describe('substitute', () => {
     const [own, s] = substitute(measured, tube, [one('like')]);
     expect(s!.lengthOff).toBeLessThan(-5);
     expect(s!.rowsNeeded.value).toBeGreaterThan(115);
-    expect(s!.sentence).toMatch(/shorter at the same rows.*narrower.*knit \d+ rows more for the same length\.$/);
+    expect(said(s!)).toMatch(/shorter at the same rows.*narrower.*knit \d+ rows more for the same length\.$/);
     // Knitting that many rows gives the length back.
     const [, again] = substitute(measured, { ...tube, rows: Math.round(s!.rowsNeeded.value) }, [one('like')]);
     expect(Math.abs(again!.lengthMm.value - own!.lengthMm.value)).toBeLessThan(10 / 4);
@@ -69,7 +72,7 @@ describe('substitute', () => {
     // The other yarn at common practice, 2 rows and 1.35 stitches: 500 mm long, so 80 rows do.
     expect(s!.lengthOff).toBeCloseTo(25, 9);
     expect(s!.rowsNeeded.value).toBeCloseTo(80, 9);
-    expect(s!.sentence).toContain('knit 20 rows fewer for the same length');
+    expect(said(s!)).toContain('knit 20 rows fewer for the same length');
   });
 
   it('takes the head of a project into account', () => {
@@ -79,10 +82,23 @@ describe('substitute', () => {
     );
     const [first, other] = substitute(kit, { from: 'project', brief, yarnId: 'red' }, [one('like')]);
     expect(first!.stretch).toBeGreaterThan(85);
-    expect(other!.sentence).toContain('tight on the head');
+    expect(said(other!)).toContain('tight on the head');
     // 40 pins hang 660 mm round: beyond 1.15 times that nothing is drawn.
     const smaller = { ...kit, machines: kit.machines.map((m) => ({ ...m, pins: 40 })) };
-    expect(substitute(smaller, { from: 'project', brief, yarnId: 'red' }, [one('like')])[1]!.sentence).toContain('will not go over the head'); // prettier-ignore
+    expect(said(substitute(smaller, { from: 'project', brief, yarnId: 'red' }, [one('like')])[1]!)).toContain('will not go over the head'); // prettier-ignore
+  });
+
+  it('what comes out alike is one line; what differs stands by itself', () => {
+    const colours = ['ash', 'oat', 'fir'].map((id) => medium(id, '#556677'));
+    const many = sampleKit({ yarns: [...kit.yarns, ...colours] });
+    const all = substitute(many, tube, ['ash', 'oat', 'fir', 'like', 'sock', 'fat', 'few'].map((id) => ({ yarn: many.yarns.find((y) => y.id === id)!, strands: 1 }))); // prettier-ignore
+    const lines = gathered(all);
+    expect(lines[0]).toMatchObject({ first: { isOriginal: true }, others: [] });
+    const line = lines.find(({ first }) => first.yarn.id === 'ash')!;
+    expect(line.others.map((s) => s.yarn.id)).toEqual(['oat', 'fir', 'like']);
+    // One that is short, one that is a net, one that struggles, and the doubled one each differ.
+    expect(lines.map(({ first }) => first.yarn.id).sort()).toEqual(['ash', 'fat', 'few', 'red', 'sock', 'sock']);
+    expect(lines.flatMap(({ first, others }) => [first, ...others])).toHaveLength(all.length);
   });
 
   it('for any project, a yarn in its own place changes nothing, and its figures are those of the plan', () => {

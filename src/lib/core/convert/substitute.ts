@@ -17,9 +17,10 @@ import {
 import { make, type Made } from '../hand';
 import { execute } from '../knit';
 import type { Act, Brief, Operation, Plan } from '../plan';
-import { about, type Figure } from '../quantity';
+import { about, type Figure, type Reason } from '../quantity';
 import { readSizes, readYarnUse, workRows } from '../read';
 import { plainTube } from './tube';
+import { type Judged, type Verdict, verdictOf } from './verdict';
 
 /** A yarn with the strands it would be knitted with. */
 export interface Candidate {
@@ -40,8 +41,7 @@ export type Original =
     };
 
 /** How one yarn would do in place of another. */
-export interface Substitute {
-  readonly yarn: Yarn;
+export interface Substitute extends Judged, Verdict {
   readonly strands: number;
   /** The yarn that is there now, in the same table. */
   readonly isOriginal: boolean;
@@ -52,24 +52,12 @@ export interface Substitute {
   readonly lengthMm: Figure;
   /** Rows that give the original's length. */
   readonly rowsNeeded: Figure;
-  readonly tightness: number;
-  /** Stretch on the head of the project, in percent; null without a head. */
-  readonly stretch: number | null;
   readonly metres: Figure;
   readonly grams: Figure;
   readonly balls: Figure;
   readonly wash: Yarn['behaviour']['wash'];
-  /** How far it is drawn over the head; null for anything else. */
-  readonly reach: ReturnType<typeof reachOver> | null;
-  /** Length and width against the original at the same counts, in percent. */
-  readonly lengthOff: number;
-  readonly widthOff: number;
-  readonly verdict: 'good' | 'possible' | 'poor';
-  readonly sentence: string;
-  /** What nobody can know before knitting. */
-  readonly unknown: string;
-  /** Smaller is better; for the order of the table. */
-  readonly score: number;
+  /** Machine on which nobody has measured it yet; null where somebody has. */
+  readonly unmeasuredOn: string | null;
 }
 
 /** The counts of the original run in one other yarn: the same program, other yarn in the guide. */
@@ -113,7 +101,7 @@ function pieceOf(plan: Plan, yarnId: string): number {
 
 /** A run whose gauge was stated by a pattern and not learned. */
 function stated(run: Made, gauge: PerCm): Made {
-  const because = 'the gauge as it was typed in';
+  const because: readonly Reason[] = [{ say: 'typed' }];
   const figure = (value: number): Figure => about(value, 0, 'per-cm', 'measured', because);
   const gauges = run.gauges.map((piece) =>
     piece.map((g) => ({
@@ -124,71 +112,6 @@ function stated(run: Made, gauge: PerCm): Made {
     }))
   );
   return { ...run, gauges };
-}
-
-/** A change of size that nobody would call another size (own estimate, no source). */
-const SAME_SIZE_PERCENT = 4;
-
-const signed = (percent: number, more: string, less: string): string =>
-  `${Math.abs(percent).toFixed(0)} % ${percent > 0 ? more : less}`;
-
-function judgeOne(
-  s: Omit<Substitute, 'verdict' | 'sentence' | 'unknown' | 'score'>,
-  first: Substitute | null
-): Pick<Substitute, 'verdict' | 'sentence' | 'score'> {
-  const reasons: string[] = [];
-  let score =
-    Math.abs(s.lengthOff) / 10 + Math.abs(s.widthOff) / 5 + Math.abs(s.tightness - (first?.tightness ?? s.tightness));
-  let poor = false;
-  let minor = false;
-  if (s.tightness < NET_BELOW) {
-    reasons.push(`too thin: tightness ${s.tightness.toFixed(1)}, below ${NET_BELOW} it is a net`);
-    poor = true;
-  } else if (s.tightness > STRUGGLE_ABOVE) {
-    reasons.push(`too thick: tightness ${s.tightness.toFixed(1)}, above ${STRUGGLE_ABOVE} the hooks struggle`);
-    poor = true;
-  }
-  if (s.stretch !== null && s.reach !== null && s.reach !== 'snug') {
-    const beyond = s.reach === 'never';
-    reasons.push(
-      beyond
-        ? `will not go over the head: ${s.stretch.toFixed(0)} % of stretch`
-        : `tight on the head: ${s.stretch.toFixed(0)} % of stretch`
-    );
-    poor ||= beyond;
-    minor ||= !beyond;
-  }
-  if (Math.abs(s.lengthOff) > SAME_SIZE_PERCENT)
-    reasons.push(`${signed(s.lengthOff, 'longer', 'shorter')} at the same rows`);
-  if (Math.abs(s.widthOff) > SAME_SIZE_PERCENT) {
-    reasons.push(`${signed(s.widthOff, 'wider', 'narrower')}, and pins cannot be added`);
-    minor = true;
-  }
-  if (s.yarn.behaviour.surface !== 'smooth') {
-    reasons.push(
-      s.yarn.behaviour.surface === 'fuzzy' ? 'fuzzy: it hides stitches and clings' : 'clingy: it cranks hard'
-    );
-    minor = true;
-  }
-  if (first && first.wash === 'machine' && s.wash === 'hand')
-    reasons.push('must be washed by hand, the first one need not');
-  const stock = s.yarn.stockGrams;
-  if (stock !== null && s.grams.value > stock) {
-    reasons.push(`not enough at hand: ${Math.round(s.grams.value)} g needed, ${Math.round(stock)} g there`);
-    minor = true;
-  }
-  const verdict = poor ? 'poor' : minor ? 'possible' : 'good';
-  score += poor ? 100 : minor ? 10 : 0;
-  const lead = { good: 'A good stand-in', possible: 'It can be done', poor: 'Better not' }[verdict];
-  const rows = Math.round(s.rowsNeeded.value) - s.rows;
-  const change =
-    s.isOriginal || rows === 0
-      ? ''
-      : `; knit ${Math.abs(rows)} ${Math.abs(rows) === 1 ? 'row' : 'rows'} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
-  const sentence = s.isOriginal
-    ? `What the plan has now${reasons.length ? `: ${reasons.join('; ')}` : ''}.`
-    : `${lead}${reasons.length ? `: ${reasons.join('; ')}` : ''}${change}.`;
-  return { verdict, sentence, score };
 }
 
 /** Strands that suit the hooks when one strand is too thin: two, else three. */
@@ -247,7 +170,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
         high: needed(size.lengthMm.low),
         unit: 'rows' as const,
         basis: size.lengthMm.basis,
-        because: `${size.rows} rows x ${(length / 10).toFixed(1)} cm / ${(size.lengthMm.value / 10).toFixed(1)} cm`
+        because: [{ say: 'sameLength' as const, rows: size.rows, mm: length, ofMm: size.lengthMm.value }]
       },
       tightness: tightness(heldTex({ ...candidate.yarn, strands: candidate.strands }), gauge.loopMm),
       stretch: fit ? 100 * fit.stretch : null,
@@ -259,11 +182,8 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       lengthOff: (size.lengthMm.value / length - 1) * 100,
       widthOff: (size.flatWidthMm.value / width - 1) * 100
     };
-    const unknown =
-      gauge.courses.basis === 'default'
-        ? `Not measured yet on ${machine.name}: knit 20 rows, rest and measure them.`
-        : 'Hand and drape show only when it is knitted.';
-    return { ...unjudged, unknown, ...judgeOne(unjudged, first) };
+    const unmeasuredOn = gauge.courses.basis === 'default' ? machine.name : null;
+    return { ...unjudged, unmeasuredOn, ...verdictOf(unjudged, first) };
   };
 
   first = compare({ yarn: own, strands: own.strands }, true);

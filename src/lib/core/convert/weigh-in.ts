@@ -38,23 +38,21 @@ export function weighIn(kit: Kit, machine: Machine, yarn: Yarn, grossGrams: numb
   const tails = use!.metres.value - rowM * TRIAL_ROWS;
   const rows = Math.max(0, (metres - tails) / rowM);
   const half = rows * Math.hypot(SCALE_SPREAD, gauge!.loopSpread);
-  const strands = yarn.strands > 1 ? `, ${yarn.strands} strands together` : '';
   return {
     grams,
-    metres: about(
-      metres,
-      SCALE_SPREAD,
-      'm',
-      'measured',
-      `${grams} g x ${yarn.label.metres} m / ${yarn.label.grams} g of the label`
-    ),
+    metres: about(metres, SCALE_SPREAD, 'm', 'measured', [
+      { say: 'scale', grams, labelMetres: yarn.label.metres, labelGrams: yarn.label.grams }
+    ]),
     rows: {
       value: rows,
       low: Math.max(0, rows - half),
       high: rows + half,
       unit: 'rows',
       basis: gauge!.courses.basis,
-      because: `${metres.toFixed(1)} m, less ${tails.toFixed(1)} m for cast-on and tails, ${rowM.toFixed(2)} m to a row of ${machine.pins} pins${strands}; ${gauge!.courses.because}`
+      because: [
+        { say: 'rowsLeft', metres, tails, perRow: rowM, pins: machine.pins, strands: yarn.strands },
+        ...gauge!.courses.because
+      ]
     }
   };
 }

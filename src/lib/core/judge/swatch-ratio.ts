@@ -20,12 +20,14 @@ export const swatchRatio: Judge = {
       const { machineId, hole } = r.plan.pieces[p]!;
       const machine = machineOf(r.kit, machineId);
       const expected = inState(practiceFor(yarn), 'rested', r.gauges[p]![i]!.state);
-      return evidenceFor(r.kit, machine, yarn, hole, r.gauges[p]![i]!.state, r.brief.fingers).flatMap((e): Finding[] => {
-        if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
-        if (e.courses === null || e.wales === null) return [];
-        const slip = slipOf({ courses: e.courses, wales: e.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
-        const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
-        return slip ? [find('swatch-implausible', 'warn', place, { yarn: yarn.id, on: e.on, slip })] : [];
-      });
+      return evidenceFor(r.kit, machine, yarn, hole, r.gauges[p]![i]!.state, r.brief.fingers).flatMap(
+        (e): Finding[] => {
+          if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
+          if (e.courses === null || e.wales === null) return [];
+          const slip = slipOf({ courses: e.courses, wales: e.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
+          const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
+          return slip ? [find('swatch-implausible', 'warn', place, { yarn: yarn.id, on: e.on, slip })] : [];
+        }
+      );
     })
 };

@@ -64,7 +64,7 @@ export const bottleCosy: Kind<typeof BottleCosyOptions> = {
       },
       notes: {
         unasked: { rows },
-        wanted: wantedRows(rowsAt, ring, `${Math.round(reach / 10)} cm from the middle of the foot to the shoulder of the bottle`) // prettier-ignore
+        wanted: wantedRows(rowsAt, ring, { say: 'bottleReach', mm: reach }) // prettier-ignore
       }
     };
   }

@@ -13,7 +13,7 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { joinOption, joinsTied, promised, rest, weave } from './shared/hands';
-import { headOption, stretchy } from './shared/hat';
+import { headOption } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece } from './shared/tube';
@@ -99,7 +99,7 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
         layer: fitted.body + fitted.brim / 2,
         low: Math.min(whole(courses.low), whole(courses.high)),
         high: Math.max(whole(courses.low), whole(courses.high)),
-        because: `one layer over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown, a doubled brim of ${o.brimMm / 10} cm at full stretch${stretchy(ring)}; ${courses.because}`
+        because: [{ say: 'oneLayer', headMm: o.headMm, brimMm: o.brimMm, fewer: 1 - ring.fewer }, ...courses.because]
       }
     }
   };

@@ -113,7 +113,7 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
     },
     notes: {
       unasked: { rows },
-      wanted: wantedRows((courses) => (BAG_RATIO * ring.flatMm * courses) / 10, ring, `three times the flat width of ${(ring.flatMm / 10).toFixed(1)} cm`) // prettier-ignore
+      wanted: wantedRows((courses) => (BAG_RATIO * ring.flatMm * courses) / 10, ring, { say: 'threeFlat', mm: ring.flatMm }) // prettier-ignore
     }
   };
 }

@@ -6,7 +6,7 @@ import { Brief } from '../plan';
 import { showFigure } from '../quantity';
 import { told } from '../../../../tests/support/said';
 import { actSketch } from '$lib/draw/acts';
-import { speak } from '$lib/words';
+import { figureName, speak } from '$lib/words';
 import { allRows, finishedSketch, lengthMmOf } from '../read';
 import { plan, type Result } from '../tomble';
 import { FAMILIES, KINDS, machinesFor } from './index';
@@ -32,7 +32,7 @@ function summary(kind: (typeof KINDS)[number]): string {
     (p, i) =>
       `  ${p.copies > 1 ? `${p.copies} x ` : ''}${p.label}: ${p.rows} rows on ${r.fabric.pieces[i]!.width} pins, ${showFigure(p.lengthMm, units)} x ${showFigure(p.flatWidthMm, units)}`
   );
-  const finished = r.sizes.finished.map((f) => `  ${f.label}: ${showFigure(f.figure, units)}`);
+  const finished = r.sizes.finished.map((f) => `  ${figureName(f)}: ${showFigure(f.figure, units)}`);
   const yarn = r.yarnUse.map(
     (use) => `  ${use.name}: ${showFigure(use.metres, units)}, ${showFigure(use.grams, units)}`
   );

@@ -81,7 +81,9 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
       notes: {
         unasked: { parts, stitches, rows },
         narrowed: own && o.stitches > most ? [{ piece: 0, asked: o.stitches, given: most, option: 'stitches' }] : [],
-        wanted: own ? null : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of tube`)
+        wanted: own
+          ? null
+          : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, { say: 'lengthOf', mm: o.lengthMm, of: 'tube' })
       }
     };
   }

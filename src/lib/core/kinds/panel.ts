@@ -160,7 +160,7 @@ export const panel: Kind<typeof PanelOptions> = {
         unasked: { stitches: given, rows, topStitches: left },
         wanted: own
           ? null
-          : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+          : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, { say: 'lengthOf', mm: o.lengthMm, of: 'panel' })
       }
     };
   }

@@ -71,7 +71,7 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
       wanted:
         o.sizeBy === 'height'
           ? (({ rows: n, ...more }) => ({ ...more, rows: n + channel }))(
-              wantedRows(rowsAt, ring, `${o.heightMm / 10} cm of sack, the channel of ${channel} rows hanging doubled`)
+              wantedRows(rowsAt, ring, { say: 'sackHigh', mm: o.heightMm, channel })
             )
           : null
     }

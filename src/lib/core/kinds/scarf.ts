@@ -93,7 +93,9 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Draft {
     notes: {
       unasked: { rows, lengthMm: (10 * rows) / ring.gauge.courses.value },
       wanted:
-        length === null ? null : wantedRows((courses) => (length / 10) * courses, ring, `${length / 10} cm of scarf`)
+        length === null
+          ? null
+          : wantedRows((courses) => (length / 10) * courses, ring, { say: 'lengthOf', mm: length, of: 'scarf' })
     }
   };
 }

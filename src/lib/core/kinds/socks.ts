@@ -79,11 +79,12 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
       state: ring.gauge.state
     },
     notes: {
-      wanted: wantedRows(
-        (c) => ring.fewer * fitAt(c).rowsFor(o.footMm + o.cuffMm),
-        ring,
-        `foot of ${o.footMm / 10} cm and a cuff of ${o.cuffMm / 10} cm, stitches pulled wide over ${o.footGirthMm / 10} cm`
-      )
+      wanted: wantedRows((c) => ring.fewer * fitAt(c).rowsFor(o.footMm + o.cuffMm), ring, {
+        say: 'footAndCuff',
+        footMm: o.footMm,
+        cuffMm: o.cuffMm,
+        girthMm: o.footGirthMm
+      })
     }
   };
 }

@@ -53,7 +53,11 @@ export const strap: Kind<typeof StrapOptions> = {
         wanted:
           o.sizeBy === 'rows'
             ? null
-            : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of strap`)
+            : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, {
+                say: 'lengthOf',
+                mm: o.lengthMm,
+                of: 'strap'
+              })
       }
     };
   }

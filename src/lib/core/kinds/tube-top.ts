@@ -70,7 +70,7 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
       },
       notes: {
         unasked: { rows },
-        wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along a chest of ${o.chestMm / 10} cm, stitches pulled wide`) // prettier-ignore
+        wanted: wantedRows(rowsAt, ring, { say: 'along', mm: o.lengthMm, girthMm: o.chestMm, chest: true }) // prettier-ignore
       }
     };
   }

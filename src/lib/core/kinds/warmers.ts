@@ -98,7 +98,7 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
     },
     notes: {
       clamped: o.edges === 'doubled' && o.cuffRows > rows ? [{ piece: 0, option: 'cuffRows', asked: o.cuffRows, given: rows, of: 'rows', why: 'room' }] : [], // prettier-ignore
-      wanted: wantedRows(rowsAt, ring, `${o.lengthMm / 10} cm along ${girthMm / 10} cm round, stitches pulled wide`)
+      wanted: wantedRows(rowsAt, ring, { say: 'along', mm: o.lengthMm, girthMm, chest: false })
     }
   };
 }

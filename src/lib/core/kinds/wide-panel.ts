@@ -95,7 +95,11 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
         wanted:
           o.sizeBy === 'rows'
             ? null
-            : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, `${o.lengthMm / 10} cm of panel`)
+            : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, {
+                say: 'lengthOf',
+                mm: o.lengthMm,
+                of: 'panel'
+              })
       }
     };
   }

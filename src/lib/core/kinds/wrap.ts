@@ -158,7 +158,7 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
       mends: { 'sleeve-left': alike, 'sleeve-right': alike, 'underarm-left': alike, 'underarm-right': alike },
       wanted:
         o.sizeBy === 'measures'
-          ? wantedRows((courses) => (o.spanMm / 10) * courses, ring, `${o.spanMm / 10} cm from below one elbow to below the other`) // prettier-ignore
+          ? wantedRows((courses) => (o.spanMm / 10) * courses, ring, { say: 'elbows', mm: o.spanMm }) // prettier-ignore
           : null
     }
   };

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { medium, sampleKit } from '../../../../tests/support/sample';
 import { evidenceFor, gaugeOfSwatch, inState } from './evidence';
 import { Kit, machineOf, yarnOf } from './kit';
+import { evidenceName } from '$lib/words';
 import { Observation } from './observation';
 import { Swatch } from './swatch';
 
@@ -75,11 +76,11 @@ describe('swatches as evidence', () => {
 
   it('is labelled by its day, and by its yarn when that is another', () => {
     const kit = sampleKit({ swatches: [swatch(), swatch({ id: 'w', state: 'washed', on: '2026-05-09' })] });
-    expect(evidence(kit).map((e) => e.label)).toEqual([
+    expect(evidence(kit).map((e) => evidenceName(e.told, kit.habits))).toEqual([
       'swatch of 1 May 2026',
       'swatch of 9 May 2026, taken from washed to rested'
     ]);
-    expect(evidence(kit, 2, 'blue')[0]!.label).toBe('swatch of 1 May 2026, Yarn red, red');
+    expect(evidenceName(evidence(kit, 2, 'blue')[0]!.told, kit.habits)).toBe('swatch of 1 May 2026, Yarn red, red');
   });
 });
 
@@ -109,7 +110,7 @@ describe('finished pieces as evidence', () => {
     const [e] = evidence(withPieces(piece()));
     expect(e!.courses).toBeCloseTo(2, 12);
     expect(e!.wales).toBeCloseTo(240 / 178, 12);
-    expect(e!.label).toBe('Hat of 1 Jun 2026');
+    expect(evidenceName(e!.told, sampleKit().habits)).toBe('Hat of 1 Jun 2026');
   });
   it('says nothing of what was not measured', () => {
     const [e] = evidence(withPieces(piece({ lengthMm: null })));

@@ -1,5 +1,4 @@
-import { format } from 'date-fns/format';
-import { parseISO } from 'date-fns/parseISO';
+import type { ReasonEvidence } from '../quantity';
 import type { Kit } from './kit';
 import { type FabricState, mundenOf } from './loop';
 import type { Machine } from './machine';
@@ -20,7 +19,8 @@ export interface Evidence {
   readonly nearness: Nearness;
   /** Yarn and hole it was made with: evidence of one group shares what sets the group apart. */
   readonly group: string;
-  readonly label: string;
+  /** What it is, for the words of it. */
+  readonly told: ReasonEvidence;
   readonly on: string;
   readonly setAside: boolean;
   /** Rows and stitches per cm, null where it was not measured. */
@@ -36,8 +36,6 @@ const TAPE_SD_MM = 2;
 
 /** Two pieces of the same yarn on the same machine differ by so much from day to day (own estimate, no source). */
 export const PIECE_SD = 0.02;
-
-const day = (on: string): string => format(parseISO(on), 'd MMM yyyy');
 
 /** Length and width the tape lay along, in mm. */
 function tapeRun(statement: Statement): { length: number; width: number | null } {
@@ -90,13 +88,13 @@ function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group:
   // Several measurements average the tape out, but what scatters more than a tape does counts as it scatters.
   const error = (run: number, spread: number, count: number): number =>
     combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(count));
-  const converted = swatch.state === state ? '' : `, taken from ${swatch.state} to ${state}`;
+  const converted = swatch.state === state ? { from: null, to: null } : { from: swatch.state, to: state };
   return {
     id: swatch.id,
     kind: 'swatch',
     nearness,
     group,
-    label: `swatch of ${day(swatch.on)}${converted}`,
+    told: { kind: 'swatch', name: '', on: swatch.on, ...converted, of: null },
     on: swatch.on,
     setAside: swatch.setAside,
     courses,
@@ -116,7 +114,7 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
     kind: 'piece',
     nearness,
     group,
-    label: `${piece.name || 'piece'} of ${day(piece.on)}`,
+    told: { kind: 'piece', name: piece.name, on: piece.on, from: null, to: null, of: null },
     on: piece.on,
     setAside: piece.setAside,
     courses: lengthMm === null ? null : (at.courses * 10 * piece.rows) / lengthMm,
@@ -161,21 +159,25 @@ export function evidenceFor(
   };
   for (const swatch of kit.swatches) {
     const nearness = nearnessOf(swatch);
-    if (nearness) found.push(ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`));
+    if (nearness)
+      found.push(
+        ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`)
+      );
   }
   for (const piece of kit.finished) {
     const nearness = nearnessOf(piece);
-    if (nearness) found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}${heldAs(piece.fingers)}`));
+    if (nearness)
+      found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}${heldAs(piece.fingers)}`));
   }
   return found
-    .map((e) => (e.nearness === 'other-yarn' ? { ...e, label: `${e.label}, ${nameOf(other, e.group)}` } : e))
+    .map((e) => (e.nearness === 'other-yarn' ? { ...e, told: { ...e.told, of: nameOf(other, e.group) } } : e))
     .sort((a, b) => a.on.localeCompare(b.on) || a.id.localeCompare(b.id));
 }
 
 /** Part of a group's name: fingers that hold as usual are not named. */
 const heldAs = (fingers: FingerTension): string => (fingers === 'usual' ? '' : `-${fingers}`);
 
-function nameOf(other: (id: string) => Yarn | undefined, group: string): string {
+function nameOf(other: (id: string) => Yarn | undefined, group: string): string | null {
   const yarn = other(group.slice(0, group.lastIndexOf(' ')));
-  return yarn ? yarnName(yarn) : 'another yarn';
+  return yarn ? yarnName(yarn) : null;
 }

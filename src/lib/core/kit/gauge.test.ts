@@ -1,6 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { medium, sampleKit } from '../../../../tests/support/sample';
+import { made, medium, sampleKit } from '../../../../tests/support/sample';
+import { becauseOf } from '$lib/words';
+import type { Figure } from '../quantity';
 import { gaugeFor, usualHole } from './gauge';
 import { machineOf, yarnOf } from './kit';
 import { asCounts, asLengths, perCm } from './swatch';
@@ -31,6 +33,8 @@ describe('statements of a gauge', () => {
   });
 });
 
+const because = (figure: Figure): string => becauseOf(figure, sampleKit().habits);
+
 describe('gaugeFor', () => {
   const swatch = (id: string, hole: number, on: string, more: object = {}) => ({
     id,
@@ -53,7 +57,7 @@ describe('gaugeFor', () => {
     expect([courses.value, wales.value]).toEqual([2, 1.35]);
     expect(courses.basis).toBe('default');
     expect(courses.low).toBeLessThan(2);
-    expect(courses.because).toContain('common practice');
+    expect(because(courses)).toContain('common practice');
   });
 
   it('is less sure the further the yarn is from medium; doubled sock yarn is nearer to it', () => {
@@ -76,8 +80,8 @@ describe('gaugeFor', () => {
     expect(elsewhere.value).toBeGreaterThan(2.02);
     expect(elsewhere.value).toBeLessThan(same.value);
     expect(width(elsewhere)).toBeGreaterThan(width(same));
-    expect(elsewhere.because).toContain('another tension hole');
-    expect(same.because).toBe('your swatch of 1 Jan 2026, weighed with common practice');
+    expect(because(elsewhere)).toContain('another tension hole');
+    expect(because(same)).toBe('your swatch of 1 Jan 2026, weighed with common practice');
     expect(gauge([swatch('s', 2, '2026-01-01', { strands: 2 })]).courses.value).toBe(2);
   });
 
@@ -97,7 +101,7 @@ describe('gaugeFor', () => {
     // 60 rows to 26 cm are 2.31 to a centimetre; practice says 2.0.
     expect(after.courses.value).toBeGreaterThan(2.2);
     expect(after.courses.value).toBeLessThan(60 / 26);
-    expect(after.courses.basis).toBe('measured');
+    expect([after.courses.basis, after.wales.basis]).toEqual(['measured', 'default']);
     expect([after.wales.value, after.wales.low, after.wales.high]).toEqual([before.wales.value, before.wales.low, before.wales.high]); // prettier-ignore
   });
 

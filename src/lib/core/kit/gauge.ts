@@ -1,4 +1,4 @@
-import type { Basis, Figure } from '../quantity';
+import type { Basis, Figure, Reason } from '../quantity';
 import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
 import { speaksFor } from './edition';
 import type { FingerTension } from './finger-tension';
@@ -42,7 +42,7 @@ export function usualHole(machine: Pick<Machine, 'tensionHoles'>, weightClass: n
 }
 
 /** A gauge as a figure: the range is that of the next piece, which differs from the true gauge as pieces do. */
-function figureOf(estimate: Estimate, basis: Basis, because: string): Figure {
+function figureOf(estimate: Estimate, basis: Basis, because: readonly Reason[]): Figure {
   const half = NINE_TENTHS * combined(estimate.sd, PIECE_SD);
   return {
     value: estimate.value,
@@ -61,36 +61,18 @@ export function practiceFor(yarn: Pick<Yarn, 'label' | 'strands'>): { courses: n
   return { courses: PRACTICE.courses, wales: PRACTICE.wales, sd: spread / NINE_TENTHS };
 }
 
-const counted = (n: number, one: string): string =>
-  `${n === 1 ? one : `${n} ${one === 'swatch' ? 'swatches' : `${one}s`}`}`;
-
-function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis: Basis; why: string } {
+/** Where a gauge comes from: what was measured of it, rows or stitches. */
+function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis: Basis; why: readonly Reason[] } {
   const own = used.filter((e) => e.nearness !== 'other-yarn');
   const name = yarnName(yarn);
   if (own.length === 0) {
-    const others = used.length ? `, moved by ${counted(used.length, 'measurement')} of like yarns on this machine` : '';
-    return {
-      basis: 'default',
-      why: `common practice for medium yarn${others}; nothing measured yet for ${name} on ${machine.name}`
-    };
+    return { basis: 'default', why: [{ say: 'practice', yarn: name, machine: machine.name, like: used.length }] };
   }
-  const pieces = own.filter((e) => e.kind === 'piece');
-  const elsewhere = own.every((e) => e.nearness === 'other-hole') ? ', but in another tension hole' : '';
-  if (own.length === 1)
-    return {
-      basis: pieces.length ? 'learned' : 'measured',
-      why: `your ${own[0]!.label}${elsewhere}, weighed with common practice`
-    };
-  const swatches = own.length - pieces.length;
-  const parts = [
-    swatches ? counted(swatches, 'swatch') : '',
-    pieces.length ? counted(pieces.length, 'finished piece') : ''
-  ];
-  const words = parts.filter(Boolean).join(' and ');
-  return {
-    basis: pieces.length ? 'learned' : 'measured',
-    why: `your ${words} in ${name}${elsewhere}, weighed with common practice`
-  };
+  const pieces = own.filter((e) => e.kind === 'piece').length;
+  const basis = pieces ? 'learned' : 'measured';
+  const elsewhere = own.every((e) => e.nearness === 'other-hole');
+  if (own.length === 1) return { basis, why: [{ say: 'own', ...own[0]!.told, elsewhere }] };
+  return { basis, why: [{ say: 'owns', swatches: own.length - pieces, pieces, yarn: name, elsewhere }] };
 }
 
 /**
@@ -103,20 +85,28 @@ function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis
  * @param fingers how the yarn runs through the fingers
  * @example gaugeFor(emptyKit, machine48, mediumYarn, 2).courses.value // 2
  */
-export function gaugeFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension = 'usual'): Gauge {
+export function gaugeFor(
+  kit: Kit,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number,
+  fingers: FingerTension = 'usual'
+): Gauge {
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole, fingers);
   const courses = believed(prior.courses, evidence, 'courses');
   const wales = believed(prior.wales, evidence, 'wales');
-  const { basis, why } = whyOf(
-    evidence.filter((e) => !e.setAside),
-    machine,
-    yarn
-  );
+  const whyFor = (of: 'courses' | 'wales') =>
+    whyOf(
+      evidence.filter((e) => !e.setAside && e[of] !== null),
+      machine,
+      yarn
+    );
+  const [rows, stitches] = [whyFor('courses'), whyFor('wales')];
   // The loop is one over the root of both counts, so half of their relative errors goes into it.
   const loopSd = combined(courses.sd, wales.sd, PIECE_SD) / 2;
   return {
-    courses: figureOf(courses, basis, why),
-    wales: figureOf(wales, basis, why),
+    courses: figureOf(courses, rows.basis, rows.why),
+    wales: figureOf(wales, stitches.basis, stitches.why),
     state,
     loopMm: loopLengthMm(courses.value, wales.value, state),
     loopSpread: NINE_TENTHS * loopSd

@@ -28,9 +28,9 @@ export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gau
   );
   if (hung.length > 0) {
     const mm = hung.reduce((sum, cm) => sum + cm / 2, 0) / hung.length;
-    return about(mm, TAPE_SPREAD, 'mm', 'measured', `20 rows measured ${Math.round(mm * 20) / 10} cm as they hung`);
+    return about(mm, TAPE_SPREAD, 'mm', 'measured', [{ say: 'hangingSwatches', mm: 20 * mm }]);
   }
   const apart = ringMm(machine) / machine.pins;
   const mm = courseWhenStretched(10 / gauge.courses.value, 10 / gauge.wales.value, apart, rulesOf(kit).flattest);
-  return about(mm, LAW_SPREAD, 'mm', 'default', `stitches pulled ${Math.round(apart * 10) / 10} mm wide by the pins are ${Math.round(mm * 10) / 10} mm high; no swatch was measured as it hung`); // prettier-ignore
+  return about(mm, LAW_SPREAD, 'mm', 'default', [{ say: 'hangingLaw', wideMm: apart, highMm: mm }]); // prettier-ignore
 }

@@ -1,3 +1,4 @@
+import type { Reason } from '../quantity';
 import type { Mend } from './remedy';
 import type { RunRef } from './rims';
 import type { Gap, NoSlope, NoWhole } from './shape';
@@ -108,7 +109,7 @@ export interface Notes {
     readonly high: number;
     /** Rows of one layer from the crown to the brow, where the rest may be as many as one likes. */
     readonly layer?: number;
-    readonly because: string;
+    readonly because: readonly Reason[];
   } | null;
 }
 

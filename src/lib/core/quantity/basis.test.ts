@@ -10,14 +10,14 @@ describe('what is chosen needs no measuring', () => {
     expect(weakest([])).toBe('measured');
   });
   it('it has no range to print', () => {
-    expect(showRange(about(240, 0, 'mm', 'chosen', 'as chosen'), 'metric')).toBe('');
+    expect(showRange(about(240, 0, 'mm', 'chosen', [{ say: 'chosen' }]), 'metric')).toBe('');
   });
 });
 
 describe('areas', () => {
   // 1 dm2 is 100 cm2; an inch is 2.54 cm, so 1 dm2 is 100 / 6.4516 = 15.5 square inches.
   it('are square decimetres, or square inches', () => {
-    const area = about(61.94, 0.1, 'dm2', 'default', '');
+    const area = about(61.94, 0.1, 'dm2', 'default', []);
     expect(showFigure(area, 'metric')).toBe('61.9 dm²');
     expect(showFigure(area, 'imperial')).toBe(`${Math.round((61.94 * 100) / 6.4516)} sq in`);
     expect(showRange(area, 'metric')).toBe('55.7 to 68.1 dm²');

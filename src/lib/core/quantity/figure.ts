@@ -1,3 +1,5 @@
+import type { Reason } from './reason';
+
 /** What a figure stands for, which decides how it is printed. Lengths are millimetres, yarn runs are metres. */
 export type FigureUnit =
   'mm' | 'dm2' | 'rows' | 'stitches' | 'm' | 'g' | 'balls' | 'percent' | 'minutes' | 'per-cm' | 'tightness';
@@ -14,17 +16,23 @@ export interface Figure {
   readonly high: number;
   readonly unit: FigureUnit;
   readonly basis: Basis;
-  /** The short derivation a knitter can open: "110 rows / 2.0 rows per cm". */
-  readonly because: string;
+  /** The short derivation a knitter can open, step by step. */
+  readonly because: readonly Reason[];
 }
 
 /**
  * Builds a figure whose range is a fraction either way.
  *
  * @param spread half the range as a fraction of the value; 0 for a count that is exact
- * @example about(550, 0.05, 'mm', 'default', '110 rows / 2.0 rows per cm').low // 522.5
+ * @example about(550, 0.05, 'mm', 'default', [{ say: 'chosen' }]).low // 522.5
  */
-export function about(value: number, spread: number, unit: FigureUnit, basis: Basis, because: string): Figure {
+export function about(
+  value: number,
+  spread: number,
+  unit: FigureUnit,
+  basis: Basis,
+  because: readonly Reason[]
+): Figure {
   const half = Math.abs(value * spread);
   return { value, low: value - half, high: value + half, unit, basis, because };
 }

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { about, type FigureUnit, weakest } from './figure';
 import { showFigure, showRange } from './show';
 
-const fig = (value: number, unit: FigureUnit, spread = 0.05) => about(value, spread, unit, 'default', 'why');
+const fig = (value: number, unit: FigureUnit, spread = 0.05) => about(value, spread, unit, 'default', []);
 
 describe('showing a figure', () => {
   it.each([
@@ -39,7 +39,7 @@ describe('showing a figure', () => {
           const [low, high] = range.split(' to ');
           if (range === '') return;
           const word = (text: string): string => text.replace(/^[\d.,¼½¾-]+/, '').trim();
-          const alone = showFigure(about(fig(value, unit, 0.2).low, 0, unit, 'default', ''), system);
+          const alone = showFigure(about(fig(value, unit, 0.2).low, 0, unit, 'default', []), system);
           // The low end read with its own unit, or with that of the high end, is what it prints as by itself.
           expect(word(low!) === '' ? `${low} ${word(high!)}` : low).toBe(alone.replace(/^([\d.,¼½¾-]+) */, '$1 '));
         }

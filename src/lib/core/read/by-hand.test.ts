@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { becauseOf } from '$lib/words';
 import { told } from '../../../../tests/support/said';
 import { hat, medium, sampleKit } from '../../../../tests/support/sample';
 import type { YarnUse } from './yarn-use';
@@ -81,7 +82,7 @@ describe('sizes by hand', () => {
     for (const figure of [piece!.lengthMm, piece!.girthMm, piece!.flatWidthMm, ...Object.values(sizes.worn!)]) {
       expect(figure.low).toBeLessThanOrEqual(figure.value);
       expect(figure.high).toBeGreaterThanOrEqual(figure.value);
-      expect(figure.because).not.toBe('');
+      expect(becauseOf(figure, sampleKit().habits)).not.toBe('');
     }
   });
 });
@@ -103,7 +104,7 @@ describe('time by hand', () => {
       hat({ style: 'plain', yarn: 'red', sizeBy: 'rows', rows: 120 }, kit).pace.cranking;
     // 120 rows at 6 instead of 18 a minute: a good 13 minutes more, the slow first rows not yet counted.
     expect(at(slow).value - at().value).toBeGreaterThan(13);
-    expect(at(slow).because).toContain('6 rows a minute');
+    expect(becauseOf(at(slow), sampleKit().habits)).toContain('6 rows a minute');
   });
 });
 

@@ -32,7 +32,7 @@ export function hangingMm(run: Executed, p: number): Figure {
     sum.low += rows * last.low;
     sum.high += rows * last.high;
   }
-  return { ...sum, unit: 'mm', basis: last?.basis ?? 'default', because: last?.because ?? 'nothing is knitted' };
+  return { ...sum, unit: 'mm', basis: last?.basis ?? 'default', because: last?.because ?? [{ say: 'nothing' }] };
 }
 
 /** Whether rows of a piece cannot be read off the machine's own counter. */

@@ -40,7 +40,7 @@ export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel,
 export { PANEL_ROWS_PER_MINUTE, readSteps, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
 export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, rowsAt, trackOf, workCount, workIn, type Ahead, type Leg, type Next, type Position, type Track } from './track'; // prettier-ignore
-export { finishedSketch, type NamedFigure } from './worn';
+export { finishedSketch, type FigureName, type NamedFigure } from './worn';
 export { brimHatReach, type BrimHatReach } from './worn/brim-hat';
 export { foldHat, type FoldedHat } from './worn/fold-hat';
 export { hatOf, type WornSize } from './worn/lined-hat';

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { becauseOf } from '$lib/words';
 import { hat, medium, sampleKit } from '../../../../tests/support/sample';
 import { plan } from '../tomble';
 import { observationsOf } from './observe';
@@ -40,6 +41,6 @@ describe('what a finished piece teaches', () => {
     expect(b).toBeGreaterThan(570);
     expect(b).toBeLessThan(600);
     expect(after.sizes.pieces[0]!.lengthMm.basis).toBe('learned');
-    expect(after.sizes.pieces[0]!.lengthMm.because).toContain('your Hat of 5 Nov 2026');
+    expect(becauseOf(after.sizes.pieces[0]!.lengthMm, sampleKit().habits)).toContain('your Hat of 5 Nov 2026');
   });
 });

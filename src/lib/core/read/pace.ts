@@ -1,4 +1,4 @@
-import { about, type Figure } from '../quantity';
+import { about, type Figure, type Reason } from '../quantity';
 import type { Executed } from '../knit';
 import { type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 
@@ -24,11 +24,12 @@ export function readPace(run: Executed, steps: readonly Step[]): Pace {
     steps.filter(of).reduce((total, step) => total + step.minutes * step.copies, 0);
   const finishing = sum((step) => step.phase === 'finish');
   const cranking = sum((step) => step.phase !== 'finish');
-  const why =
-    own === null ? `${TUBE_ROWS_PER_MINUTE} rows a minute, a practised knitter` : `${own} rows a minute, your own pace`;
+  const why = (of: 'cranking' | 'all'): Reason[] => [
+    { say: 'pace', perMinute: own ?? TUBE_ROWS_PER_MINUTE, own: own !== null, of }
+  ];
   return {
-    cranking: about(cranking, spread, 'minutes', basis, `${why}; the first rows slower, with setting up and joins`),
-    finishing: about(finishing, PACE_SPREAD, 'minutes', 'default', 'sum of the finishing steps, a practised knitter'),
-    all: about(cranking + finishing, spread, 'minutes', basis, `${why}, with setting up and finishing`)
+    cranking: about(cranking, spread, 'minutes', basis, why('cranking')),
+    finishing: about(finishing, PACE_SPREAD, 'minutes', 'default', [{ say: 'finishingSteps' }]),
+    all: about(cranking + finishing, spread, 'minutes', basis, why('all'))
   };
 }

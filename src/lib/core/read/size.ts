@@ -1,4 +1,4 @@
-import { about, weakest } from '../quantity';
+import { about, type Reason, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
 import { type Executed, mainGauge, rowRuns } from '../knit';
@@ -15,7 +15,9 @@ export interface Sizes {
   readonly finished: readonly NamedFigure[];
 }
 
-const plain = (n: number): string => String(Math.round(n * 100) / 100);
+const uniqueReasons = (reasons: readonly Reason[]): Reason[] => [
+  ...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()
+];
 
 function sizeOf(run: Executed, p: number): PieceSize {
   const piece = run.fabric.pieces[p]!;
@@ -40,12 +42,13 @@ function sizeOf(run: Executed, p: number): PieceSize {
     halved += d.to - d.from + 1;
   }
   const used = [...rowsOf.keys()];
-  const terms = used.map((y) => {
-    const name = used.length > 1 ? ` of ${yarnName(run.yarns[y]!)}` : '';
-    return `${rowsOf.get(y)} rows${name} / ${plain(gauges[y]!.courses.value)} rows per cm`;
-  });
-  const reasons = [...new Set(used.map((y) => gauges[y]!.courses.because))];
-  const doubled = halved ? `, ${halved} of them hanging doubled` : '';
+  const parts = used.map((y) => ({
+    rows: rowsOf.get(y)!,
+    yarn: used.length > 1 ? yarnName(run.yarns[y]!) : null,
+    perCm: gauges[y]!.courses.value
+  }));
+  // Yarns of one article say the same; it is said once.
+  const reasons = uniqueReasons(used.flatMap((y) => gauges[y]!.courses.because));
   const { wales } = mainGauge(run, p);
   const spread = (wales.high - wales.low) / 2 / wales.value;
   const planned = run.plan.pieces[p]!;
@@ -54,7 +57,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
   const flat = planned.mode !== 'tube';
   const across = flat ? piece.stitches.reduce((most, n) => Math.max(most, n), 0) + columns : piece.width;
   const girth = (10 * across) / wales.value;
-  const width = `${across} stitches / ${plain(wales.value)} stitches per cm`;
+  const width = (half: boolean): readonly Reason[] => [{ say: 'stitchesWide', stitches: across, perCm: wales.value, half }, ...wales.because]; // prettier-ignore
   return {
     label: planned.label,
     copies: planned.copies,
@@ -65,13 +68,13 @@ function sizeOf(run: Executed, p: number): PieceSize {
       high: sum.high,
       unit: 'mm',
       basis: weakest(used.map((y) => gauges[y]!.courses.basis)),
-      because: `${terms.join(' + ')}${doubled}; ${reasons.join('; ')}`
+      because: [{ say: 'rowsHigh', parts, doubled: halved }, ...reasons]
     },
     hangsMm: hangingMm(run, p),
-    girthMm: about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`),
+    girthMm: about(girth, spread, 'mm', wales.basis, width(false)),
     flatWidthMm: flat
-      ? about(girth, spread, 'mm', wales.basis, `${width}; ${wales.because}`)
-      : about(girth / 2, spread, 'mm', wales.basis, `half of ${width}; ${wales.because}`)
+      ? about(girth, spread, 'mm', wales.basis, width(false))
+      : about(girth / 2, spread, 'mm', wales.basis, width(true))
   };
 }
 

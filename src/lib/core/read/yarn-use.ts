@@ -1,6 +1,6 @@
 import { gaugeFor, machineOf, ringMm, strandTex, yarnName } from '../kit';
 import { floatMm } from '../plan';
-import { about, type Figure } from '../quantity';
+import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
 import { type Executed, rowRuns } from '../knit';
 
@@ -123,23 +123,26 @@ export function readYarnUse(run: Made): YarnUse[] {
     const metres = parts.reduce((sum, part) => sum + part.metres, 0);
     const knittedShare = metres > 0 ? ((rowsM[i]! + wasteM[i]!) * strands) / metres : 0;
     const spread = knittedShare * gauge.loopSpread + (1 - knittedShare) * TAIL_SPREAD;
-    const because = `${parts.map((part) => `${part.what} ${part.metres.toFixed(1)} m`).join(' + ')}; ${(gauge.loopMm / 10).toFixed(2)} cm of yarn in a stitch${strands > 1 ? `, ${strands} strands` : ''}; ${gauge.courses.because}`;
+    const because: readonly Reason[] = [
+      { say: 'yarnParts', parts, loopMm: gauge.loopMm, strands },
+      ...gauge.courses.because
+    ];
     const figure = about(metres, spread, 'm', gauge.courses.basis, because);
     const gramsPerMetre = strandTex(yarn) / 1000;
-    const scaled = (factor: number, unit: 'g' | 'balls', why: string): Figure => ({
+    const scaled = (factor: number, unit: 'g' | 'balls', why: Reason): Figure => ({
       ...figure,
       value: metres * factor,
       low: figure.low * factor,
       high: figure.high * factor,
       unit,
-      because: `${why}; ${because}`
+      because: [why, ...because]
     });
     return {
       yarnId: yarn.id,
       name: yarnName(yarn),
       metres: figure,
-      grams: scaled(gramsPerMetre, 'g', `${strandTex(yarn).toFixed(0)} tex by the label`),
-      balls: scaled(1 / yarn.label.metres, 'balls', `${yarn.label.metres} m to the ball`),
+      grams: scaled(gramsPerMetre, 'g', { say: 'tex', tex: strandTex(yarn) }),
+      balls: scaled(1 / yarn.label.metres, 'balls', { say: 'ball', metres: yarn.label.metres }),
       parts,
       stockGrams: yarn.stockGrams
     };

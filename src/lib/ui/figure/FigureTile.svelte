@@ -1,8 +1,11 @@
 <script lang="ts">
   import { Popover } from 'bits-ui';
-  import { type Figure, showFigure, showRange, type Units } from '$lib/core/quantity';
+  import type { Habits } from '$lib/core/kit';
+  import { type Figure, showFigure, showRange } from '$lib/core/quantity';
+  import { becauseOf } from '$lib/words';
 
-  let { label, figure, units }: { label: string; figure: Figure; units: Units } = $props();
+  let { label, figure, habits }: { label: string; figure: Figure; habits: Habits } = $props();
+  const units = $derived(habits.units);
   const BASIS = { chosen: 'as chosen', measured: 'measured', learned: 'learned', default: 'not measured yet' } as const;
   const range = $derived(showRange(figure, units));
 </script>
@@ -30,7 +33,7 @@
       collisionPadding={12}
     >
       <p class="font-semibold">{label}: {showFigure(figure, units)}{range ? `, ${range}` : ''}</p>
-      <p class="mt-1 text-sm">{figure.because}.</p>
+      <p class="mt-1 text-sm">{becauseOf(figure, habits)}.</p>
       <p class="mt-2 text-sm quiet">
         {figure.basis === 'default'
           ? 'From common practice. Measure a swatch and the range shrinks.'

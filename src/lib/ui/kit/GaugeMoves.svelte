@@ -1,9 +1,10 @@
 <script lang="ts">
   import { extent } from 'd3-array';
   import { scaleLinear } from 'd3-scale';
-  import type { Learned } from '$lib/core/kit';
+  import type { Habits, Learned } from '$lib/core/kit';
+  import { evidenceName } from '$lib/words';
 
-  let { learned, title, unit }: { learned: Learned; title: string; unit: string } = $props();
+  let { learned, habits, title, unit }: { learned: Learned; habits: Habits; title: string; unit: string } = $props();
   const W = 560;
   const LINE = 30;
   const LEFT = 12;
@@ -20,7 +21,7 @@
       aside: false
     },
     ...learned.moves.map((move) => ({
-      label: move.evidence.label,
+      label: evidenceName(move.evidence.told, habits),
       value: move.value,
       low: move.low,
       high: move.high,

@@ -32,13 +32,7 @@
 </script>
 
 {#snippet pick(measures: string[])}
-  <BodyPick
-    {schema}
-    {options}
-    {measures}
-    units={at.units}
-    onpick={(picked) => at.edit({ options: picked })}
-  />
+  <BodyPick {schema} {options} {measures} units={at.units} onpick={(picked) => at.edit({ options: picked })} />
 {/snippet}
 
 {#each groups as group (group)}

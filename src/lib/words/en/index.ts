@@ -10,6 +10,7 @@ import { draw } from './draw';
 import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
 import { findings } from './findings';
+import { evidence, figures, reasons } from './reasons';
 import { left, refusals } from './refusals';
 import { remedies } from './remedies';
 import { shapingLine, slope } from './shaping';
@@ -27,6 +28,9 @@ export const english: Words = {
   refusals,
   left,
   findings,
+  reasons,
+  evidence,
+  figures,
   remedies,
   slope,
   shapingLine,

@@ -17,7 +17,7 @@
   import { rowTable } from '$lib/formats/row-table';
   import { sceneSvg } from '$lib/formats/svg';
   import { saveYarn } from '$lib/store/kit';
-  import { speak } from '$lib/words';
+  import { figureName, speak } from '$lib/words';
   import { download, fileName } from '$lib/ui/download';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -40,6 +40,7 @@
   const result = $derived(at.result);
   const brief = $derived(at.project!.brief);
   const units = $derived(at.units);
+  const habits = $derived(at.kit!.habits);
   let editing = $state.raw<Yarn | null>(null);
   let chosen = $state(0);
   // A part that an edit took away is no longer chosen.
@@ -216,20 +217,20 @@
         {/if}
         <div class="-mx-3 mt-2 grid grid-cols-2 sm:grid-cols-3">
           {#if size}
-            <FigureTile label="{size.label}, off the machine" figure={size.lengthMm} {units} />
+            <FigureTile label="{size.label}, off the machine" figure={size.lengthMm} {habits} />
             <FigureTile
               label={result.outline.tubes[piece]?.flat ? 'Width' : 'Flat width'}
               figure={result.outline.tubes[piece]?.flat ? size.girthMm : size.flatWidthMm}
-              {units}
+              {habits}
             />
           {/if}
           {#if size && result && isBlind(result, piece)}
-            <FigureTile label="As it hangs" figure={size.hangsMm} {units} />
+            <FigureTile label="As it hangs" figure={size.hangsMm} {habits} />
           {/if}
-          {#each finishedFigures as { code, label, figure } (code)}
-            <FigureTile {label} {figure} {units} />
+          {#each finishedFigures as named (named.code)}
+            <FigureTile label={figureName(named)} figure={named.figure} {habits} />
           {/each}
-          <FigureTile label="Time with finishing" figure={result.pace.all} {units} />
+          <FigureTile label="Time with finishing" figure={result.pace.all} {habits} />
         </div>
         {#each loose as finding (finding.code + finding.sentence)}
           <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>

@@ -1,4 +1,5 @@
 import { headFit, linedRows } from '../../body';
+import type { Reason } from '../../quantity';
 import { type Kit } from '../../kit';
 import {
   type Act,
@@ -102,10 +103,6 @@ export interface CrownChoice extends WasteChoice {
   readonly doubled: boolean;
 }
 
-/** Said where a stretchy yarn takes fewer rows. */
-export const stretchy = (ring: Pick<Ring, 'fewer'>): string =>
-  ring.fewer < 1 ? `, ${Math.round(100 * (1 - ring.fewer))} % fewer for a yarn that grows as it is worn` : '';
-
 /** Least rows of a tube that can be folded into itself. */
 const LEAST_ROWS = 10;
 
@@ -121,8 +118,7 @@ export function linedTubeRows(
     ring.fewer * linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
   const lostMm = crown === 'drawn' ? ring.crownMm : 0;
-  const turned = o.turnUpMm ? `, brim ${o.turnUpMm / 10} cm turned up at full stretch` : '';
-  const because = `two layers over a head of ${o.headMm / 10} cm, brow a third of the girth below the crown${turned}${stretchy(ring)}`;
+  const because: Reason = { say: 'layers', headMm: o.headMm, turnUpMm: o.turnUpMm, fewer: 1 - ring.fewer };
   const wanted = wantedRows(rowsFor, ring, because);
   const fitted = even(wanted.exact, LEAST_ROWS);
   const whole = (exact: number): number => (odd ? Math.max(LEAST_ROWS + 1, 2 * Math.floor(exact / 2) + 1) : even(exact, LEAST_ROWS)); // prettier-ignore

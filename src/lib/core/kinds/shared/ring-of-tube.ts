@@ -53,11 +53,7 @@ export function ringOfTube(of: RingOfTube): Draft {
     },
     notes: {
       unasked: { rows },
-      wanted: wantedRows(
-        rowsAt,
-        ring,
-        `${roundMm / 10} cm to reach round, worn ${Math.round(stretch * 100)} % longer than at rest`
-      )
+      wanted: wantedRows(rowsAt, ring, { say: 'round', mm: roundMm, percent: 100 * stretch })
     }
   };
 }

@@ -13,6 +13,7 @@ import { colourSections, layStripes } from './stripes';
 import { taperOf } from './taper';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './tube';
 import { rowsBefore, wasteFor } from './waste';
+import { becauseOf } from '$lib/words';
 
 const kit = sampleKit({ yarns: [medium('red', '#b03020'), medium('blue', '#205080'), medium('lemon', '#f4e04d')] });
 const brief = Brief.parse({ kind: 'scarf', name: 'S', machineId: 'm', options: {} });
@@ -144,11 +145,11 @@ describe('rows and stripes', () => {
     expect([even(7), even(8), even(0), even(9, 20)]).toEqual([8, 8, 2, 20]);
   });
   it('wanted rows carry the range of the gauge', () => {
-    const wanted = wantedRows((courses) => 55 * courses, ring, '55 cm');
+    const wanted = wantedRows((courses) => 55 * courses, ring, { say: 'lengthOf', mm: 550, of: 'tube' });
     expect(wanted).toMatchObject({ rows: 110, exact: 110 });
     expect(wanted.low).toBeLessThan(110);
     expect(wanted.high).toBeGreaterThan(110);
-    expect(wanted.because).toContain('55 cm; ');
+    expect(becauseOf(wanted, sampleKit().habits)).toContain('55 cm of tube; common practice');
   });
   it('laid stripes fill the rows exactly and never repeat a yarn side by side', () => {
     const section = fc.record({ yarn: fc.constantFrom('a', 'b', 'c'), rows: fc.integer({ min: 1, max: 20 }) });

@@ -1,4 +1,5 @@
 import { CROWN_SHARE } from '../../body';
+import type { Reason } from '../../quantity';
 import {
   type Gauge,
   gaugeFor,
@@ -130,8 +131,8 @@ export function cordPiece(ring: Ring, label: string, width: number, rows: number
 export function wantedRows(
   rows: (courses: number) => number,
   ring: Ring,
-  because: string
-): { rows: number; exact: number; low: number; high: number; because: string } {
+  because: Reason
+): { rows: number; exact: number; low: number; high: number; because: readonly Reason[] } {
   const { courses } = ring.gauge;
   const ends = [rows(courses.low), rows(courses.high)];
   const exact = rows(courses.value);
@@ -140,6 +141,6 @@ export function wantedRows(
     exact,
     low: Math.min(...ends),
     high: Math.max(...ends),
-    because: `${because}; ${courses.because}`
+    because: [because, ...courses.because]
   };
 }

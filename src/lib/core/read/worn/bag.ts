@@ -20,22 +20,22 @@ export const bagForm: WornForm<BagWorn> = {
     return [
       {
         code: 'wide',
-        label: 'Width',
-        figure: scaled(size.flatWidthMm, Math.SQRT2, 'the diagonal of the middle square')
+        name: 'width',
+        figure: scaled(size.flatWidthMm, Math.SQRT2, { say: 'bag', of: 'diagonal' })
       },
-      { code: 'high', label: 'Height to the notch', figure: scaled(size.flatWidthMm, Math.SQRT1_2, 'half of that diagonal') }, // prettier-ignore
-      { code: 'tips', label: 'Tips above it', figure: scaled(size.flatWidthMm, Math.SQRT1_2, 'as high again') },
-      { code: 'mouth', label: 'Opening, all round', figure: scaled(size.flatWidthMm, shares, 'the rim that no seam takes') }, // prettier-ignore
+      { code: 'high', name: 'to-notch', figure: scaled(size.flatWidthMm, Math.SQRT1_2, { say: 'bag', of: 'half-diagonal' }) }, // prettier-ignore
+      { code: 'tips', name: 'tips', figure: scaled(size.flatWidthMm, Math.SQRT1_2, { say: 'bag', of: 'again' }) },
+      { code: 'mouth', name: 'mouth', figure: scaled(size.flatWidthMm, shares, { say: 'bag', of: 'rim' }) }, // prettier-ignore
       {
         code: 'ratio',
-        label: 'Length against height',
+        name: 'length-to-height',
         figure: {
           value: ratio * 100,
           low: (100 * size.lengthMm.low) / size.flatWidthMm.high,
           high: (100 * size.lengthMm.high) / size.flatWidthMm.low,
           unit: 'percent',
           basis: size.lengthMm.basis,
-          because: `300 % is the rule: each seam joins a third of the length to a third; ${size.lengthMm.because}`
+          because: [{ say: 'thirds' }, ...size.lengthMm.because]
         }
       }
     ];

@@ -71,34 +71,34 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const rows = (brim.to - brim.from + 1) / 2;
     const { courses, wales } = mainGauge(run, 0);
     const share = fit.fullCourseMm * courses.value * 0.1;
-    const height = scaled(size.lengthMm, share, 'single above a doubled brim, at the stretch of the brow');
+    const height = scaled(size.lengthMm, share, { say: 'aboveBrim' });
     const crown = rulesOf(run.kit).crownTakes ? CROWN_SHARE * size.girthMm.value : 0;
     const less = (f: Figure, mm: number): Figure => ({ ...f, value: f.value - mm, low: f.low - mm, high: f.high - mm });
     const stretchAt = (w: number): number =>
       100 * headFit(worn.headMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;
     return [
-      { code: 'height', label: 'Height, lying flat', figure: less(size.lengthMm, crown) },
+      { code: 'height', name: 'height-flat', figure: less(size.lengthMm, crown) },
       {
         code: 'brim',
-        label: 'Brim as worn',
+        name: 'brim-worn',
         figure: {
           ...height,
           value: rows * fit.fullCourseMm,
           low: (rows * fit.fullCourseMm * courses.value) / courses.high,
           high: (rows * fit.fullCourseMm * courses.value) / courses.low,
-          because: `${brim.to - brim.from + 1} rows hang doubled, half of them make the height; ${courses.because}`
+          because: [{ say: 'hangDoubled', rows: brim.to - brim.from + 1 }, ...courses.because]
         }
       },
       {
         code: 'stretch',
-        label: 'Stretch at the brow',
+        name: 'stretch-brow',
         figure: {
           value: stretchAt(wales.value),
           low: stretchAt(wales.low),
           high: stretchAt(wales.high),
           unit: 'percent',
           basis: wales.basis,
-          because: `head of ${worn.headMm / 10} cm over ${Math.round(size.girthMm.value / 10)} cm round; ${wales.because}`
+          because: [{ say: 'headOver', headMm: worn.headMm, tubeMm: size.girthMm.value }, ...wales.because]
         }
       }
     ];

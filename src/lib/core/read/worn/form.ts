@@ -1,15 +1,50 @@
 import type { Worn } from '../../plan';
-import type { Figure } from '../../quantity';
+import type { Figure, Reason } from '../../quantity';
 import type { Made } from '../../hand';
 import { type Executed, rowRuns, workSpan } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { type PieceReveal, placeCode } from '../places';
 import type { Sketch } from '../sketch';
 
+/** Names figures of finished things are shown under. */
+export type FigureName =
+  | 'width'
+  | 'height'
+  | 'height-flat'
+  | 'flat-brim-up'
+  | 'flat-brim-down'
+  | 'brim-worn'
+  | 'band-worn'
+  | 'stretch-brow'
+  | 'stretch-over'
+  | 'stretch-round'
+  | 'length-on'
+  | 'head-asks'
+  | 'gap'
+  | 'channel'
+  | 'cord'
+  | 'to-notch'
+  | 'tips'
+  | 'mouth'
+  | 'length-to-height'
+  | 'sleeve'
+  | 'neck-opening'
+  | 'body-opening'
+  | 'tall'
+  | 'wide'
+  | 'filling'
+  | 'line'
+  | 'spacing'
+  | 'pompom'
+  | 'fabric'
+  | 'round';
+
 /** A figure of the finished thing, with the name it is shown under. */
 export interface NamedFigure {
   readonly code: string;
-  readonly label: string;
+  readonly name: FigureName;
+  /** What it goes over, where that is in its name. */
+  readonly over?: string;
   readonly figure: Figure;
 }
 
@@ -62,10 +97,10 @@ export function doubledPlaces(run: Executed): Places {
 }
 
 /** A figure scaled, with the reason why put before its own. */
-export const scaled = (figure: Figure, factor: number, why: string): Figure => ({
+export const scaled = (figure: Figure, factor: number, why: Reason): Figure => ({
   ...figure,
   value: figure.value * factor,
   low: figure.low * factor,
   high: figure.high * factor,
-  because: `${why}; ${figure.because}`
+  because: [why, ...figure.because]
 });

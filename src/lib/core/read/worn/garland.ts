@@ -1,5 +1,5 @@
 import type { GarlandWorn } from '../../plan';
-import { about } from '../../quantity';
+import { about, type Reason } from '../../quantity';
 import { mainYarn } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { layPanel } from '../panel';
@@ -17,16 +17,13 @@ const ROOM = 1.7;
 export const garlandForm: WornForm<GarlandWorn> = {
   places: plainPlaces,
   figures: (_run, worn) => {
-    const exact = (value: number, because: string) => about(value, 0, 'mm', 'chosen', because);
+    const exact = (value: number, because: Reason) => about(value, 0, 'mm', 'chosen', [because]);
     return [
-      { code: 'line', label: 'Line without tails', figure: exact(worn.lineMm, 'as chosen') },
+      { code: 'line', name: 'line', figure: exact(worn.lineMm, { say: 'chosen' }) },
       {
         code: 'spacing',
-        label: 'From middle to middle',
-        figure: exact(
-          worn.spacingMm,
-          `${worn.count} at even spacing, ${Math.round(worn.firstMm) / 10} cm free at either end`
-        )
+        name: 'spacing',
+        figure: exact(worn.spacingMm, { say: 'evenly', count: worn.count, freeMm: worn.firstMm })
       }
     ];
   },

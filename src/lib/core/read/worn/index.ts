@@ -60,4 +60,4 @@ export function finishedSketch(run: Executed): Sketch | null {
   return form.sketch ? form.sketch(run, worn, form.places(run, worn)) : null;
 }
 
-export type { NamedFigure } from './form';
+export type { FigureName, NamedFigure } from './form';

@@ -17,8 +17,6 @@ export interface WornSize {
   readonly wantedRows: Figure;
 }
 
-const plain = (n: number): string => String(Math.round(n * 100) / 100);
-
 /** The worn form of a plan when it is a tube folded into itself. */
 export const hatOf = (plan: Pick<Plan, 'worn'>): (Worn & HatOnHead) | null =>
   plan.worn?.form === 'lined-hat' || plan.worn?.form === 'ear-hat' ? plan.worn : null;
@@ -45,12 +43,12 @@ function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null
     headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
   // Lying flat, a crown drawn shut takes a tenth of the girth off; one closed straight across takes nothing.
   const crown = worn.form === 'ear-hat' || !rulesOf(run.kit).crownTakes ? 0 : CROWN_SHARE * size.girthMm.value;
-  const half = (f: Figure, less: number, why: string): Figure => ({
+  const half = (f: Figure, less: number): Figure => ({
     ...f,
     value: f.value / 2 - less - crown,
     low: f.low / 2 - less - crown,
     high: f.high / 2 - less - crown,
-    because: `half of the tube${crown ? ` less ${plain(crown / 10)} cm that the drawn crown takes` : ''}${why}; ${f.because}`
+    because: [{ say: 'halfTube', crownMm: crown, brimMm: less }, ...f.because]
   });
   return {
     stretch: {
@@ -59,14 +57,10 @@ function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null
       high: fit(gauge.wales.high),
       unit: 'percent',
       basis: gauge.wales.basis,
-      because: `head of ${plain(worn.headMm / 10)} cm over a tube of ${plain(size.girthMm.value / 10)} cm round; ${gauge.wales.because}`
+      because: [{ say: 'headOver', headMm: worn.headMm, tubeMm: size.girthMm.value }, ...gauge.wales.because]
     },
-    heightDownMm: half(size.lengthMm, 0, ''),
-    heightAsWornMm: half(
-      size.lengthMm,
-      worn.turnUpMm,
-      worn.turnUpMm ? ` less ${plain(worn.turnUpMm / 10)} cm turned up` : ''
-    ),
+    heightDownMm: half(size.lengthMm, 0),
+    heightAsWornMm: half(size.lengthMm, worn.turnUpMm),
     wantedRows: {
       value: wanted.rows,
       low: wanted.low,
@@ -97,14 +91,14 @@ function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[]
   return [
     {
       code: 'band',
-      label: 'Band as worn',
+      name: 'band-worn',
       figure: {
         value: mm(hat.fit.fullCourseMm),
         low: mm((hat.fit.fullCourseMm * courses.value) / courses.high),
         high: mm((hat.fit.fullCourseMm * courses.value) / courses.low),
         unit: 'mm',
         basis: courses.basis,
-        because: `${rows} rows of the band show, ${plain(hat.fit.fullCourseMm)} mm each at full stretch; ${courses.because}`
+        because: [{ say: 'bandShows', rows, eachMm: hat.fit.fullCourseMm }, ...courses.because]
       }
     }
   ];
@@ -118,15 +112,13 @@ export function hatFigures(run: Executed, worn: HatOnHead, pieces: readonly Piec
   return [
     {
       code: 'height',
-      label: worn.turnUpMm > 0 ? 'Lying flat, brim up' : 'Height, lying flat',
+      name: worn.turnUpMm > 0 ? 'flat-brim-up' : 'height-flat',
       figure: size.heightAsWornMm
     },
-    ...(worn.turnUpMm > 0
-      ? [{ code: 'height-down', label: 'Lying flat, brim down', figure: size.heightDownMm } as const]
-      : []),
+    ...(worn.turnUpMm > 0 ? [{ code: 'height-down', name: 'flat-brim-down', figure: size.heightDownMm } as const] : []),
     ...band,
-    { code: 'stretch', label: 'Stretch at the brow', figure: size.stretch },
-    { code: 'wanted', label: 'This head asks for', figure: size.wantedRows }
+    { code: 'stretch', name: 'stretch-brow', figure: size.stretch },
+    { code: 'wanted', name: 'head-asks', figure: size.wantedRows }
   ];
 }
 

@@ -1,5 +1,6 @@
 import type { PanelsWorn } from '../../plan';
-import { showLength } from '../../quantity';
+import { about, type Figure, showLength } from '../../quantity';
+import { garmentSizes } from '../garment';
 import { type Executed, mainGauge } from '../../knit';
 import { layPanel, panelAreaMm2 } from '../panel';
 import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape } from '../sketch';
@@ -69,6 +70,16 @@ function drawn(run: Executed, p: number, x: number, y: number) {
   return { lay, shapes, lines, labels };
 }
 
+/** Once round a garment as it is knitted, seams taken off; of anything else the girth its panels were laid out for. */
+function roundOf(run: Executed, girthMm: number): Figure {
+  const garment = garmentSizes(run);
+  if (!garment) return about(girthMm, 0, 'mm', 'chosen', [{ say: 'chosen' }]);
+  const { wales } = mainGauge(run, 0);
+  const spread = (wales.high - wales.low) / 2 / wales.value;
+  const panels = run.notes.garment!.round.parts.length;
+  return about(garment.roundMm, spread, 'mm', wales.basis, [{ say: 'roundHem', panels }, ...wales.because]);
+}
+
 /** Panels side by side to one scale, each edge with its measure in length and in stitches or rows. */
 export const panelsForm: WornForm<PanelsWorn> = {
   places: plainPlaces,
@@ -79,22 +90,23 @@ export const panelsForm: WornForm<PanelsWorn> = {
     return [
       {
         code: 'area',
-        label: 'Fabric in all',
+        name: 'fabric',
         figure: {
           value: area / 1e4,
           low: (area / 1e4) * (1 - spread),
           high: (area / 1e4) * (1 + spread),
           unit: 'dm2',
           basis: courses.basis,
-          because: `the outlines of all pieces; ${courses.because}`
+          because: [{ say: 'outlines' }, ...courses.because]
         }
       },
       ...(worn.body
         ? [
             {
               code: 'body',
-              label: `Round the ${worn.body.what}, with ease`,
-              figure: { value: worn.body.girthMm, low: worn.body.girthMm, high: worn.body.girthMm, unit: 'mm' as const, basis: 'chosen' as const, because: 'as chosen' } // prettier-ignore
+              name: 'round' as const,
+              over: worn.body.what,
+              figure: roundOf(run, worn.body.girthMm)
             }
           ]
         : [])

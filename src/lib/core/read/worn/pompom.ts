@@ -12,8 +12,8 @@ export const pompomForm: WornForm<PompomWorn> = {
   figures: (_run, worn) => [
     {
       code: 'pompom',
-      label: 'Across, trimmed',
-      figure: about(worn.sizeMm, 0.1, 'mm', 'default', 'as wide as the card less a tenth for trimming')
+      name: 'pompom',
+      figure: about(worn.sizeMm, 0.1, 'mm', 'default', [{ say: 'card' }])
     }
   ],
   sketch: (run, worn) => {

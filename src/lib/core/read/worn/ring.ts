@@ -1,7 +1,8 @@
+import { about } from '../../quantity';
 import { mainYarn } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import type { RingWorn } from '../../plan';
-import { scaled, plainPlaces, type WornForm } from './form';
+import { plainPlaces, type WornForm } from './form';
 import { grain, layRows, type SketchLine, type SketchShape } from '../sketch';
 import { halfWidth } from './flat';
 
@@ -16,25 +17,26 @@ export const ringForm: WornForm<RingWorn> = {
     const round = worn.girthMm * worn.turns - worn.gapMm;
     const stretchAt = (mm: number): number => (round / mm - 1) * 100;
     return [
-      { code: 'width', label: 'Width', figure: size.flatWidthMm },
+      { code: 'width', name: 'width', figure: size.flatWidthMm },
       {
         code: 'lengthwise',
-        label: `Stretch round the ${worn.over}`,
+        name: 'stretch-round',
+        over: worn.over,
         figure: {
           value: stretchAt(size.lengthMm.value),
           low: stretchAt(size.lengthMm.high),
           high: stretchAt(size.lengthMm.low),
           unit: 'percent',
           basis: size.lengthMm.basis,
-          because: `${Math.round(round) / 10} cm to reach round with ${Math.round(size.lengthMm.value) / 10} cm of tube; ${size.lengthMm.because}`
+          because: [{ say: 'reachRound', mm: round, tubeMm: size.lengthMm.value }, ...size.lengthMm.because]
         }
       },
       ...(worn.gapMm > 0
         ? [
             {
               code: 'gap',
-              label: 'Gap that the loops bridge',
-              figure: scaled({ ...size.lengthMm, value: worn.gapMm, low: worn.gapMm, high: worn.gapMm }, 1, 'as chosen')
+              name: 'gap' as const,
+              figure: about(worn.gapMm, 0, 'mm', 'chosen', [{ say: 'chosen' }])
             }
           ]
         : [])

@@ -15,30 +15,30 @@ export const sackForm: WornForm<SackWorn> = {
     const { courses } = mainGauge(run, 0);
     const mm = (per: number): number => (rows * 10) / per / 2;
     return [
-      { code: 'width', label: 'Width', figure: size.flatWidthMm },
-      { code: 'height', label: 'Height', figure: size.lengthMm },
+      { code: 'width', name: 'width', figure: size.flatWidthMm },
+      { code: 'height', name: 'height', figure: size.lengthMm },
       {
         code: 'channel',
-        label: 'Channel for the cord',
+        name: 'channel',
         figure: {
           value: mm(courses.value),
           low: mm(courses.high),
           high: mm(courses.low),
           unit: 'mm',
           basis: courses.basis,
-          because: `${rows} rows hang doubled, half of them make its height; ${courses.because}`
+          because: [{ say: 'hangDoubled', rows }, ...courses.because]
         }
       },
       {
         code: 'cord',
-        label: 'Cord',
+        name: 'cord',
         figure: {
           value: worn.cordMm,
           low: worn.cordMm,
           high: worn.cordMm,
           unit: 'mm',
           basis: size.girthMm.basis,
-          because: `once round the mouth and two ends to pull; ${size.girthMm.because}`
+          because: [{ say: 'mouthAndEnds' }, ...size.girthMm.because]
         }
       }
     ];

@@ -6,8 +6,6 @@ import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../kni
 import { bent, grain, layRows, type Point, type Sketch, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
 
-const cm = (mm: number): number => Math.round(mm) / 10;
-
 /** How a piece sits on what it is drawn over. */
 export function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
   const { courses, wales } = mainGauge(run, p);
@@ -57,25 +55,30 @@ export const sleeveForm: WornForm<SleeveWorn> = {
     return [
       {
         code: 'stretch',
-        label: `Stretch over the ${worn.over}`,
+        name: 'stretch-over' as const,
+        over: worn.over,
         figure: {
           value: stretchAt(wales.value),
           low: stretchAt(wales.low),
           high: stretchAt(wales.high),
           unit: 'percent' as const,
           basis: wales.basis,
-          because: `${cm(worn.girthMm)} cm of ${worn.over} in a tube of ${cm(size.girthMm.value)} cm round; ${wales.because}`
+          because: [
+            { say: 'overTube' as const, mm: worn.girthMm, over: worn.over, tubeMm: size.girthMm.value },
+            ...wales.because
+          ]
         }
       },
       {
         code: 'length-on',
-        label: `Length on the ${worn.over}`,
+        name: 'length-on' as const,
+        over: worn.over,
         figure: about(
           size.lengthMm.value * share,
           (size.lengthMm.high - size.lengthMm.low) / 2 / size.lengthMm.value,
           'mm',
           size.lengthMm.basis,
-          `a stitch pulled wide is ${cm(10 * fit.courseMm) / 10} mm high; ${size.lengthMm.because}`
+          [{ say: 'pulledWide', mm: fit.courseMm }, ...size.lengthMm.because]
         )
       }
     ];

@@ -48,36 +48,24 @@ export const toyForm: WornForm<ToyWorn> = {
     return [
       {
         code: 'tall',
-        label: 'Tall, put together',
-        figure: about(
-          Math.max(...ys) - Math.min(...ys),
-          spread,
-          'mm',
-          courses.basis,
-          `parts as drawn; ${courses.because}`
-        )
+        name: 'tall',
+        figure: about(Math.max(...ys) - Math.min(...ys), spread, 'mm', courses.basis, [
+          { say: 'partsDrawn' },
+          ...courses.because
+        ])
       },
       {
         code: 'wide',
-        label: 'Wide',
-        figure: about(
-          Math.max(...xs) - Math.min(...xs),
-          spread,
-          'mm',
-          courses.basis,
-          `parts as drawn; ${courses.because}`
-        )
+        name: 'wide',
+        figure: about(Math.max(...xs) - Math.min(...xs), spread, 'mm', courses.basis, [
+          { say: 'partsDrawn' },
+          ...courses.because
+        ])
       },
       {
         code: 'filling',
-        label: 'Filling',
-        figure: about(
-          grams,
-          FILLING_SPREAD,
-          'g',
-          'default',
-          '0.03 g to a cubic centimetre of stuffed tube, an estimate of our own'
-        )
+        name: 'filling',
+        figure: about(grams, FILLING_SPREAD, 'g', 'default', [{ say: 'filling', gramsPerCm3: 0.03 }])
       }
     ];
   },

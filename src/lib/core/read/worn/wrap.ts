@@ -4,10 +4,10 @@ import { type Executed, rowRuns, workSpan } from '../../knit';
 import { lengthOfRows } from '../../knit';
 import { grain, layRows, type SketchLabel, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';
-import { plainPlaces, type NamedFigure, type WornForm } from './form';
+import { type FigureName, plainPlaces, type NamedFigure, type WornForm } from './form';
 import type { PieceSize } from '../piece-size';
 
-function stretchOf(run: Executed, size: PieceSize, code: string, label: string, rows: number): NamedFigure {
+function stretchOf(run: Executed, size: PieceSize, code: string, name: FigureName, rows: number): NamedFigure {
   const value = lengthOfRows(run, 0, 1, rows);
   const share = size.lengthMm.value > 0 ? value / size.lengthMm.value : 0;
   const figure: Figure = {
@@ -15,20 +15,20 @@ function stretchOf(run: Executed, size: PieceSize, code: string, label: string, 
     value,
     low: size.lengthMm.low * share,
     high: size.lengthMm.high * share,
-    because: `${rows} rows; ${size.lengthMm.because}`
+    because: [{ say: 'rows', rows }, ...size.lengthMm.because]
   };
-  return { code, label, figure };
+  return { code, name, figure };
 }
 
 /** Two long tubes chained together along both edges, open for neck and body. */
 export const wrapForm: WornForm<WrapWorn> = {
   places: plainPlaces,
   figures: (run, worn, pieces) => {
-    const of = (code: string, label: string, rows: number) => stretchOf(run, pieces[0]!, code, label, rows);
+    const of = (code: string, name: FigureName, rows: number) => stretchOf(run, pieces[0]!, code, name, rows);
     return [
-      of('sleeve', 'Shoulder and sleeve', worn.sleeveRows),
-      of('neck', 'Neck opening', worn.neckRows),
-      of('body', 'Body opening', worn.bodyRows)
+      of('sleeve', 'sleeve', worn.sleeveRows),
+      of('neck', 'neck-opening', worn.neckRows),
+      of('body', 'body-opening', worn.bodyRows)
     ];
   },
   sketch: (run, worn) => {
