@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import type { Habits, Terms } from '$lib/core/kit';
-import { showLength, showMass, showRun, type Units } from '$lib/core/quantity';
+import { showCut, showLength, showMass, showRun, type Units } from '$lib/core/quantity';
 
 /** What sentences are made with that are about no plan: the knitter's units and words, numbers and lists by Intl. */
 export interface Voice {
@@ -9,6 +9,8 @@ export interface Voice {
   readonly terms: Terms;
   /** A length. @example len(450) // '45 cm' */
   readonly len: (mm: number) => string;
+  /** A length of yarn that is cut. @example cut(18_865) // '18.9 m' */
+  readonly cut: (mm: number) => string;
   /** A length of yarn that is measured in metres. */
   readonly run: (metres: number) => string;
   /** A mass of yarn. */
@@ -18,6 +20,8 @@ export interface Voice {
   /** A day. @example day('2026-05-03') // '3 May 2026' */
   readonly day: (on: string) => string;
   readonly num: (n: number, digits?: number) => string;
+  /** A gauge: one decimal at least, two at most. @example rate(2) // '2.0' */
+  readonly rate: (perCm: number) => string;
   /** A count with its noun in the right number. @example many(2, 'stitch', 'stitches') // '2 stitches' */
   readonly many: (n: number, one: string, more: string) => string;
   /** The nouns themselves, by the knitter's dictionary. */
@@ -38,6 +42,7 @@ const LOCALE = 'en-GB';
 const plural = new Intl.PluralRules(LOCALE);
 const ordinal = new Intl.PluralRules(LOCALE, { type: 'ordinal' });
 const lists = new Intl.ListFormat(LOCALE, { type: 'conjunction' });
+const rates = new Intl.NumberFormat(LOCALE, { minimumFractionDigits: 1, maximumFractionDigits: 2 });
 const numbers = [0, 1, 2].map((digits) => new Intl.NumberFormat(LOCALE, { maximumFractionDigits: digits }));
 const SUFFIX: Readonly<Record<Intl.LDMLPluralRule, string>> = { one: 'st', two: 'nd', few: 'rd', other: 'th', zero: 'th', many: 'th' }; // prettier-ignore
 
@@ -50,11 +55,13 @@ export function voiceOf({ units, terms }: Pick<Habits, 'units' | 'terms'>): Voic
     units,
     terms,
     len: (mm) => showLength(mm, units),
+    cut: (mm) => showCut(mm, units),
     run: (metres) => showRun(metres, units),
     mass: (grams) => showMass(grams, units),
     percent: (percent) => `${num(percent, Math.abs(percent) < 1 ? 1 : 0)} %`,
     day: (on) => format(parseISO(on), 'd MMM yyyy'),
     num: (n, digits = 0) => num(n, digits as 0 | 1 | 2),
+    rate: (perCm) => rates.format(perCm),
     many,
     pin: (n) => `${terms.pin} ${num(n)}`,
     pins: `${terms.pin}s`,

@@ -1,9 +1,14 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { anyKitAndBrief } from '../../../tests/support/arbitrary';
 import { made, sampleKit } from '../../../tests/support/sample';
 import { REFUSAL_CODES } from '$lib/core/hand';
 import { KINDS } from '$lib/core/kinds';
 import { actSketch } from '$lib/draw/acts';
+import { tryPlan } from '$lib/core/tomble';
 import { english } from './en';
+import { becauseOf } from './reasoning';
+import { worded } from './worded';
 import { speak, type Speech } from './speak';
 
 const bracket = (text: string): string => `[${text}]`;
@@ -69,6 +74,47 @@ describe('the room of words', () => {
       expect(all, kind.code).not.toMatch(/\b1 (rows|stitches|pins|groups|tails|loops|pairs|copies|chains)\b/);
       expect(all, kind.code).not.toMatch(/rows (\d+) to \1\b/i);
     }
+  });
+
+  it('numbers stand as a hand would say them, in every sentence of any project', () => {
+    let read = 0;
+    fc.assert(
+      fc.property(anyKitAndBrief, ({ kit, brief }) => {
+        const planned = tryPlan(kit, brief);
+        if (!planned.ok) return;
+        const result = worded(planned.value);
+        const say = speak(planned.value);
+        const { sizes, pace, yarnUse, notes } = planned.value;
+        const figures = [
+          ...sizes.finished.map(({ figure }) => figure),
+          ...sizes.pieces.flatMap((p) => [p.lengthMm, p.flatWidthMm, p.hangsMm]),
+          ...Object.values(pace),
+          ...yarnUse.flatMap((use) => [use.metres, use.grams, use.balls]),
+          ...(notes.wanted ? [notes.wanted] : [])
+        ];
+        const texts = [
+          ...result.findings.map((f) => f.sentence),
+          ...result.findings.flatMap((f) => (f.remedies ?? []).map((fix) => say.remedy(fix))),
+          ...result.steps.flatMap((step) => [
+            ...Object.values(say.step(step)),
+            ...step.cues.map((cue) => say.cue(cue))
+          ]),
+          ...figures.map((figure) => becauseOf(figure, kit.habits)),
+          ...(notes.shaping ?? []).map((line) => Object.values(say.shaping(line)).join(' '))
+        ].filter((text): text is string => typeof text === 'string');
+        for (const text of texts) {
+          // No more than two decimals, no yarn of many metres in centimetres, no half a word.
+          expect(text).not.toMatch(/\d\.\d{3,}/);
+          expect(text).not.toMatch(/NaN|Infinity|undefined|null|\[object|e-\d/);
+          expect(text).not.toMatch(/\b([2-9]\d\d|\d{4,})(\.\d)? cm of (Reed|Mill|Thistle)/);
+          expect(text).not.toMatch(/(?<![.,\d])\b1 (rows|stitches|pins|groups|tails|loops|pairs|copies|chains|decreases|panels|rungs)\b/); // prettier-ignore
+          expect(text).not.toMatch(/\b(\d{2,}|[02-9]) (row|stitch|pin|group|tail|loop|pair|panel|rung)\b(?! by )/);
+          read++;
+        }
+      }),
+      { numRuns: 120 }
+    );
+    expect(read).toBeGreaterThan(3000);
   });
 
   it("says the knitter's own words and none of the others", () => {

@@ -19,4 +19,4 @@ export {
 } from './state';
 export { reachable } from './tails';
 export { type Did, piecesOf, stateBefore, work, type Worked } from './work';
-export { CORD_ENDS_MM, hookYarnMm, seamYarnMm } from './lengths';
+export { hookYarnMm, seamYarnMm } from './lengths';

@@ -1,6 +1,5 @@
 import { z } from 'zod';
 import type { Kit } from '../kit';
-import { CORD_ENDS_MM } from '../hand';
 import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, switchOption, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { closeFlat, closeOption, promised, rest, weave } from './shared/hands';
@@ -62,7 +61,7 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
       ],
       acts,
       promises: [promised('sack', 0, { mouth: { piece: 0, run: 'fold' } })],
-      worn: { form: 'sack', cordMm: Math.round(ring.girthMm + CORD_ENDS_MM) },
+      worn: { form: 'sack' },
       wearer: o.wearer,
       state: ring.gauge.state
     },

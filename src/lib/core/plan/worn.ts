@@ -47,7 +47,6 @@ export interface RingWorn {
 }
 export interface SackWorn {
   readonly form: 'sack';
-  readonly cordMm: number;
 }
 export interface BagWorn {
   readonly form: 'folded-bag';

@@ -125,3 +125,16 @@ export function showRun(m: number, units: Units): string {
   const value = units === 'metric' ? m : (m * 1000) / (MM_PER['yd'] ?? 1);
   return `${value >= 10 ? value.toFixed(0) : value.toFixed(1)} ${units === 'metric' ? 'm' : 'yd'}`;
 }
+
+/** From here on a length of yarn is not measured with a tape any more. */
+const LONG_CUT_MM = 2000;
+
+/**
+ * Prints a length of yarn that is cut: by the tape, a long one in metres or yards.
+ *
+ * @example showCut(18_865, 'metric') // '18.9 m'
+ */
+export function showCut(mm: number, units: Units): string {
+  if (mm < LONG_CUT_MM) return showLength(mm, units);
+  return units === 'metric' ? `${(mm / 1000).toFixed(1)} m` : `${(mm / (MM_PER['yd'] ?? 1)).toFixed(1)} yd`;
+}

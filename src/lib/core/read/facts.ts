@@ -24,7 +24,7 @@ export interface StepFacts {
     readonly stretch: 'little' | 'some' | 'much';
   };
   /** `yarnPin`: where the yarn of a panel stands then; null for a tube. */
-  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly yarnPin: number | null; readonly farPin: number | null }; // prettier-ignore
+  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly whole: boolean; readonly yarnPin: number | null; readonly farPin: number | null }; // prettier-ignore
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
   /** In which row of the work which earlier one is lifted. */
@@ -106,8 +106,11 @@ export function factsOf(
   const { edge, inner, occupied } = pinsBefore(run, p, index);
   const { trace } = run.fabric.pieces[p]!;
   switch (op.op) {
-    case 'castOn':
-      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from: op.pins?.from ?? piece.from, to: op.pins?.to ?? piece.to, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
+    case 'castOn': {
+      const from = op.pins?.from ?? piece.from;
+      const to = op.pins?.to ?? piece.to;
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from, to, whole: piece.mode === 'tube' && to - from === piece.to - piece.from, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
+    }
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':

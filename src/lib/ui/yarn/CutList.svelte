@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { CutLine } from '$lib/core/read';
-  import { showLength, type Units } from '$lib/core/quantity';
+  import { showCut, type Units } from '$lib/core/quantity';
   import type { Speech } from '$lib/words';
 
   let { cuts, units, say }: { cuts: readonly CutLine[]; units: Units; say: Speech } = $props();
@@ -12,7 +12,7 @@
     {#each cuts as cut (`${cut.yarnId} ${cut.what} ${cut.lengthMm}`)}
       <li class="flex items-baseline gap-2">
         <span class="w-24 shrink-0 text-right numerals font-semibold"
-          >{cut.count > 1 ? `${cut.count} x ` : ''}{showLength(cut.lengthMm, units)}</span
+          >{cut.count > 1 ? `${cut.count} x ` : ''}{showCut(cut.lengthMm, units)}</span
         >
         <span>{cut.name}: {say.cut(cut)}</span>
       </li>

@@ -45,10 +45,10 @@ export const reasons: Words['reasons'] = {
   footAndCuff: (f, v) =>
     `foot of ${v.len(f.footMm)} and a cuff of ${v.len(f.cuffMm)}, stitches pulled wide over ${v.len(f.girthMm)}`,
   rowsHigh: (f, v) => {
-    const each = f.parts.map((p) => `${v.rows(p.rows)}${p.yarn === null ? '' : ` of ${p.yarn}`} / ${v.num(p.perCm, 2)} ${v.terms.row}s per cm`); // prettier-ignore
+    const each = f.parts.map((p) => `${v.rows(p.rows)}${p.yarn === null ? '' : ` of ${p.yarn}`} / ${v.rate(p.perCm)} ${v.terms.row}s per cm`); // prettier-ignore
     return `${each.join(' + ')}${f.doubled > 0 ? `, ${v.num(f.doubled)} of them hanging doubled` : ''}`;
   },
-  stitchesWide: (f, v) => `${f.half ? 'half of ' : ''}${v.stitches(f.stitches)} / ${v.num(f.perCm, 2)} stitches per cm`,
+  stitchesWide: (f, v) => `${f.half ? 'half of ' : ''}${v.stitches(f.stitches)} / ${v.rate(f.perCm)} stitches per cm`,
   hangingSwatches: (f, v) => `20 ${v.terms.row}s measured ${v.len(f.mm)} as they hung`,
   hangingLaw: (f, v) =>
     `stitches pulled ${v.num(f.wideMm, 1)} mm wide by the ${v.terms.pin}s are ${v.num(f.highMm, 1)} mm high; no swatch was measured as it hung`,

@@ -35,7 +35,8 @@ export const steps: Words['steps'] = {
     detail: `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together` : ''}, pulled slack from the ball on the floor. The gate stays open until the cast-on is laid.${TENSION[f.stretch]}`
   }),
   castOn: (f, t) => {
-    const count = f.to - f.from + 1;
+    // Which they are is said where they are not all of the ring.
+    const which = f.whole ? `, all ${t.num(f.to)} of the ring` : `, ${t.pins} ${f.from} to ${f.to}`;
     // A panel is cranked one stitch beyond its last pin, so that the yarn flicks under the bumper there.
     const flick =
       f.yarnPin === null || f.farPin === null
@@ -46,17 +47,17 @@ export const steps: Words['steps'] = {
       case 'rag':
         return {
           title: `Hang the reusable strip on the ${t.pins}`,
-          detail: `One open loop of the strip on every ${t.terms.pin}, all ${count}, none skipped. L${begin.slice(1)}`
+          detail: `One open loop of the strip on every ${t.terms.pin}${which}, none skipped. L${begin.slice(1)}`
         };
       case 'e-wrap':
         return {
           title: `Wrap the cast-on in ${t.yarn(f.yarn)}`,
-          detail: `Leave a tail of ${t.len(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}`
+          detail: `Leave a tail of ${t.cut(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}`
         };
       case 'weave':
         return {
           title: `Weave the cast-on in ${t.yarn(f.yarn)}`,
-          detail: `Leave a tail of ${t.len(f.tailMm)} hanging in the middle. In front of one ${t.terms.pin}, behind the next, all ${count}, no pull on the yarn, none skipped. Then ${begin} This pass is not a counted ${t.terms.row}.`
+          detail: `Leave a tail of ${t.cut(f.tailMm)} hanging in the middle. In front of one ${t.terms.pin}, behind the next${which}, no pull on the yarn, none skipped. Then ${begin} This pass is not a counted ${t.terms.row}.`
         };
     }
   },
@@ -105,7 +106,7 @@ export const steps: Words['steps'] = {
   }),
   newEnd: (f, t) => ({
     title: `Cut the yarn and begin at ${t.pin(f.pin)}`,
-    detail: `Leave ${t.len(f.tailMm)} at either end of the cut, the old end to the middle. Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle, into the guide, gate closed; hold the tail for the first stitches.`
+    detail: `Leave ${t.cut(f.tailMm)} at either end of the cut, the old end to the middle. Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle, into the guide, gate closed; hold the tail for the first stitches.`
   }),
   float: (f, t) => ({
     title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
@@ -119,23 +120,23 @@ export const steps: Words['steps'] = {
         return f.gather
           ? {
               title: 'Gather the last stitches onto the tail',
-              detail: `Cut a tail of ${t.len(f.threadMm)} and draw it through all ${t.stitches(f.stitches)} with a needle.`
+              detail: `Cut a tail of ${t.cut(f.threadMm)} and draw it through all ${t.stitches(f.stitches)} with a needle.`
             }
           : {
               title: `${off} onto ${thread}`,
-              detail: `Cut a tail of ${t.len(f.threadMm)} (${t.num(f.turns, 1)} turns of the ring${f.doubled ? ', to be used doubled' : ''}). Take the yarn out of the guide and crank one ${t.terms.row} with no yarn while lifting: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, several at a time, a finger over the next one. Stop cranking between.`
+              detail: `Cut a tail of ${t.cut(f.threadMm)} (${t.num(f.turns, 1)} turns of the ring${f.doubled ? ', to be used doubled' : ''}). Take the yarn out of the guide and crank one ${t.terms.row} with no yarn while lifting: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, several at a time, a finger over the next one. Stop cranking between.`
             };
       case 'thread':
         return {
           title: f.halves
             ? `Take each half of the last ${t.stitches(f.stitches)} onto a thread of its own`
             : `Take the last ${t.stitches(f.stitches)} onto a thread`,
-          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.len(f.threadMm)} of waste thread, a finger over the next one. ${f.halves ? 'Half of them on one thread, half on another, so that nothing stretches. ' : ''}They stay live until they are chained or joined.`
+          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.cut(f.threadMm)} of waste thread, a finger over the next one. ${f.halves ? 'Half of them on one thread, half on another, so that nothing stretches. ' : ''}They stay live until they are chained or joined.`
         };
       case 'chain':
         return {
           title: `Chain the stitches off in ${f.thread ? t.yarn(f.thread) : 'the yarn'}`,
-          detail: `Leave ${t.len(f.threadMm)} of yarn. With a hook take two stitches off, ${f.panel ? `from ${t.pin(f.yarnPin)}, where the yarn is` : 'from the marker'}, pull the second through the first, then the next through that, ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight. Pull the end through the last one.`,
+          detail: `Leave ${t.cut(f.threadMm)} of yarn. With a hook take two stitches off, ${f.panel ? `from ${t.pin(f.yarnPin)}, where the yarn is` : 'from the marker'}, pull the second through the first, then the next through that, ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight. Pull the end through the last one.`,
           why: 'Chained off: an edge that is done at once. On waste yarn the stitches stay live for a later edge.'
         };
       case 'waste':

@@ -1,4 +1,5 @@
 import type { SackWorn } from '../../plan';
+import { about } from '../../quantity';
 import { mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { PLACES } from '../places';
@@ -9,8 +10,11 @@ import { doubledPlaces, type WornForm } from './form';
 /** A sack with a cord through the channel at its mouth. */
 export const sackForm: WornForm<SackWorn> = {
   places: doubledPlaces,
-  figures: (run, worn, pieces) => {
+  figures: (run, _worn, pieces) => {
     const size = pieces[0]!;
+    // As it is chained: its length along the mouth as hands found it.
+    const chained = run.worked.done.find((d) => d.do === 'cord' && d.act.name === 'drawstring');
+    const cord = chained?.do === 'cord' ? chained.facts : undefined;
     const rows = run.fabric.pieces[0]!.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0);
     const { courses } = mainGauge(run, 0);
     const mm = (per: number): number => (rows * 10) / per / 2;
@@ -29,18 +33,7 @@ export const sackForm: WornForm<SackWorn> = {
           because: [{ say: 'hangDoubled', rows }, ...courses.because]
         }
       },
-      {
-        code: 'cord',
-        name: 'cord',
-        figure: {
-          value: worn.cordMm,
-          low: worn.cordMm,
-          high: worn.cordMm,
-          unit: 'mm',
-          basis: size.girthMm.basis,
-          because: [{ say: 'mouthAndEnds' }, ...size.girthMm.because]
-        }
-      }
+      ...(cord ? [{ code: 'cord', name: 'cord' as const, figure: about(cord.mm, 0, 'mm', size.girthMm.basis, [{ say: 'mouthAndEnds' }, ...size.girthMm.because]) }] : []) // prettier-ignore
     ];
   },
   sketch: (run, _worn, { pieces }) => {

@@ -17,7 +17,7 @@ export const cords: Cords = {
     }[a.name];
     return {
       title: `Chain ${f.count === 1 ? `a ${what}` : t.many(f.count, what, `${what}s`)} of ${t.len(f.mm)}: ${t.many(f.chains, 'chain', 'chains')}${f.count > 1 ? ' each' : ''}`,
-      detail: `In ${t.yarn(a.yarn)}, ${t.len(f.cutMm)} of it${f.count > 1 ? ' for each' : ''}. ${how}`
+      detail: `In ${t.yarn(a.yarn)}, ${t.cut(f.cutMm)} of it${f.count > 1 ? ' for each' : ''}. ${how}`
     };
   },
   threadCord: (_a, f, t) => ({
@@ -43,7 +43,7 @@ export const cords: Cords = {
     const what = a.motif === null ? t.many(f.count, 'pompom', 'pompoms') : t.many(f.count, t.piece(a.motif), `${t.piece(a.motif)}s`); // prettier-ignore
     return {
       title: `Tie ${what} to the line`,
-      detail: `The first ${t.len(a.firstMm)} from the end, then every ${t.len(a.spacingMm)}, middle to middle${a.dropMm > 0 ? `, hanging ${t.len(a.dropMm)} below the line` : ', close to the line'}. Cut ${t.many(f.count, 'thread', 'threads')} of ${t.len(f.cutMm)} of ${t.yarn(a.yarn)}. The ends of the line stay, to tie it up with.`
+      detail: `The first ${t.len(a.firstMm)} from the end, then every ${t.len(a.spacingMm)}, middle to middle${a.dropMm > 0 ? `, hanging ${t.len(a.dropMm)} below the line` : ', close to the line'}. Cut ${t.many(f.count, 'thread', 'threads')} of ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}. The ends of the line stay, to tie it up with.`
     };
   },
   own: (_a, f) => ({ title: f.text, detail: '' })

@@ -10,7 +10,7 @@ const both = (edges: readonly Edge[]): boolean => edges.length > 1;
 export const ends: Ends = {
   thread: (a, f, t) => ({
     title: `Thread ${edgeOf(a.edge, a.piece, t)}`,
-    detail: `Cut ${t.len(f.mm)} of ${t.yarn(a.yarn)}${a.doubled ? ' and use it doubled' : ''}. With a blunt needle pick up every live loop once round, all ${t.num(f.stitches)}, from inside to outside, a finger over the next one.`
+    detail: `Cut ${t.cut(f.mm)} of ${t.yarn(a.yarn)}${a.doubled ? ' and use it doubled' : ''}. With a blunt needle pick up every live loop once round, all ${t.num(f.stitches)}, from inside to outside, a finger over the next one.`
   }),
   draw: (a, f, t) => {
     if (both(a.edges)) {

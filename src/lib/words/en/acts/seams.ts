@@ -7,7 +7,7 @@ import { PLACES, seam } from '../names';
 type Seams = Pick<Words['acts'], 'join' | 'bind' | 'sewOn'>;
 
 const with_ = (a: { readonly yarn: string | null }, mm: number, t: Talk): string =>
-  a.yarn ? `, with ${t.len(mm)} of ${t.yarn(a.yarn)}` : '';
+  a.yarn ? `, with ${t.cut(mm)} of ${t.yarn(a.yarn)}` : '';
 
 /** A flat end closed, by one of the schools. */
 function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
@@ -69,7 +69,7 @@ export const seams: Seams = {
     if (a.by === 'zip') {
       return {
         title: 'Zip both edges together',
-        detail: `Both ends level, purl sides together, the seam line of the one on that of the other, else it twists. One thread of ${t.len(f.cutMm)} in ${t.yarn(a.yarn!)}: ${HOW.zip.how}, ${t.many(f.a.count, 'pair', 'pairs')}. Never catch the running thread itself: it snaps.`,
+        detail: `Both ends level, purl sides together, the seam line of the one on that of the other, else it twists. One thread of ${t.cut(f.cutMm)} in ${t.yarn(a.yarn!)}: ${HOW.zip.how}, ${t.many(f.a.count, 'pair', 'pairs')}. Never catch the running thread itself: it snaps.`,
         why: 'Zipped first: flat, without a lump. Drawing each end by itself is quicker.'
       };
     }
@@ -91,7 +91,7 @@ export const seams: Seams = {
     if (a.by === 'rungs') {
       return {
         title: `Chain both ladders: ${seam(a.name, t)}`,
-        detail: `${t.sentence(t.many(f.a.count, 'rung', 'rungs'))} of either tube, ${t.len(f.mm)}: hook ${HOW.rungs.how}. At the end of the chain pull ${t.len(f.cutMm)} of ${t.yarn(a.yarn!)} through the last loop.`
+        detail: `${t.sentence(t.many(f.a.count, 'rung', 'rungs'))} of either tube, ${t.len(f.mm)}: hook ${HOW.rungs.how}. At the end of the chain pull ${t.cut(f.cutMm)} of ${t.yarn(a.yarn!)} through the last loop.`
       };
     }
     if (a.name === 'front-twisted') {
@@ -111,7 +111,7 @@ export const seams: Seams = {
     const name = seam(a.name, t);
     const pieces = [...new Set(a.runs.map((run) => run.piece))];
     const of = pieces.length === 1 ? ` of the ${t.piece(pieces[0]!)}` : '';
-    const yarn = `${t.len(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    const yarn = `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}`;
     if (a.by === 'rungs') {
       return {
         title: `Chain one tube's rungs alone: ${name}`,
@@ -152,7 +152,7 @@ export const seams: Seams = {
       : `mattress stitch along its end, twice where it is pulled`;
     return {
       title: `Sew ${which} on`,
-      detail: `${t.sentence(place)}, on the ${t.piece(a.to)}: ${how}. ${t.len(f.cutMm)} of ${t.yarn(a.yarn)}${f.ends > 1 ? ` for each of ${f.ends} ends` : each}.`
+      detail: `${t.sentence(place)}, on the ${t.piece(a.to)}: ${how}. ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}${f.ends > 1 ? ` for each of ${f.ends} ends` : each}.`
     };
   }
 };

@@ -11,18 +11,18 @@ export const shaping: Shaping = {
     f.row === null
       ? {
           title: 'Gather the two corners into ears',
-          detail: `Run ${t.len(f.cutMm)} of ${t.yarn(a.yarn)} twice round each corner along a slanting line, ${t.len(60)} down; draw it, knot.`
+          detail: `Run ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)} twice round each corner along a slanting line, ${t.len(60)} down; draw it, knot.`
         }
       : {
           title: `Draw a waist at ${t.row(f.row)} of the ${t.piece(a.piece)}`,
-          detail: `Run ${t.len(f.cutMm)} of ${t.yarn(a.yarn)} through every second stitch of ${t.row(f.row)}, draw it, once more round, and knot.`
+          detail: `Run ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)} through every second stitch of ${t.row(f.row)}, draw it, once more round, and knot.`
         },
   fill: (a, f, t) => ({
     title: `Fill the ${t.piece(a.piece)}: about ${t.num(f.grams, f.grams < 10 ? 1 : 0)} g`,
     detail: `Small pulls of filling through the open end, the far end first, until it is ${t.len(f.girthMm)} round and no filling shows between the stitches. The weight is an estimate.`
   }),
   fix: (a, f, t) => {
-    const yarn = `${t.len(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    const yarn = `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}`;
     switch (a.what) {
       case 'face':
         return { title: 'Embroider the face', detail: `Eyes and mouth with ${yarn}.`, why: 'Embroidered eyes cannot come off.' }; // prettier-ignore
