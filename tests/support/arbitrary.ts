@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { kindTitle } from '$lib/words';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { type Kind, KINDS, LinedHatOptions } from '$lib/core/kinds';
@@ -112,11 +113,11 @@ function anyValue(kit: Kit, meta: OptionMeta): fc.Arbitrary<unknown> {
     case 'count':
       return fc.integer({ min: meta.min ?? 0, max: Math.min(meta.max ?? MOST_COUNT, MOST_COUNT) });
     case 'choice':
-      return fc.constantFrom(...meta.choices!.map((c) => c.value));
+      return fc.constantFrom(...meta.choices!);
     case 'switch':
       return fc.boolean();
     case 'yarn':
-      return meta.empty === undefined ? yarn : fc.option(yarn);
+      return meta.open ? fc.option(yarn) : yarn;
     case 'machine':
       return fc.constantFrom(...kit.machines.map((m) => m.id));
     case 'sections':
@@ -144,7 +145,7 @@ export function anyBrief(kit: Kit, kind: Kind): fc.Arbitrary<Brief> {
       ownSteps: fc.uniqueArray(fc.constantFrom('Sew in a name', 'Wash it', 'Wrap it up'), { maxLength: 2 }),
       options: fc.record(fields)
     })
-    .map((raw) => Brief.parse({ kind: kind.code, name: kind.title, ...raw }));
+    .map((raw) => Brief.parse({ kind: kind.code, name: kindTitle(kind.code), ...raw }));
 }
 
 /** A kit with a brief of some kind that fits it. */

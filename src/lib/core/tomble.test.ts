@@ -95,7 +95,7 @@ describe('kinds', () => {
       expect(kindOf(code)).toBe(kind);
       const fields = optionFields(kind.options);
       expect(fields.length).toBeGreaterThan(0);
-      for (const { meta } of fields) expect(meta.title && meta.control && meta.group).toBeTruthy();
+      for (const { meta } of fields) expect(meta.control && meta.group).toBeTruthy();
     }
   );
 });

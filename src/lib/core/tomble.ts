@@ -129,7 +129,7 @@ function withUnasked(schema: z.ZodObject, kit: Kit, given: Readonly<Record<strin
   const fields = optionFields(schema);
   const filled: Record<string, unknown> = { ...given };
   for (const { key, meta } of fields) {
-    if (key in filled || meta.control !== 'yarn' || meta.empty !== undefined || !meta.when) continue;
+    if (key in filled || meta.control !== 'yarn' || meta.open || !meta.when) continue;
     const decides = given[meta.when.key] ?? schema.shape[meta.when.key]?.safeParse(undefined).data;
     if (!meta.when.is.includes(decides as never)) filled[key] = kit.yarns[0]!.id;
   }

@@ -4,6 +4,7 @@ import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
 import type { z } from 'zod';
 import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
+import { kindTitle } from '$lib/words';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
@@ -23,9 +24,7 @@ const touched = (change: Change): string =>
 
 /** Schools this knitter chose last, where a kind asks for them and has them. */
 function schooled(schema: z.ZodObject, schools: Readonly<Record<string, string>>): Record<string, string> {
-  const fits = optionFields(schema).filter(
-    ({ key, meta }) => meta.school && meta.choices?.some((choice) => choice.value === schools[key])
-  );
+  const fits = optionFields(schema).filter(({ key, meta }) => meta.school && meta.choices?.includes(schools[key]!));
   return Object.fromEntries(fits.map(({ key }) => [key, schools[key]!]));
 }
 
@@ -51,7 +50,7 @@ export function newBrief(
     ...fitted(kind.options, body),
     ...schooled(kind.options, kit.habits.schools)
   };
-  return Brief.parse({ kind: kind.code, name: kind.title, machineId, options });
+  return Brief.parse({ kind: kind.code, name: kindTitle(kind.code), machineId, options });
 }
 
 /** A new project of a kind, knittable from the start. */

@@ -2,6 +2,8 @@ export { english } from './en';
 export { speak, type SaidStep, type Speech } from './speak';
 export { becauseOf, evidenceName, figureName, withReasons } from './reasoning';
 export { standIn, standInUnknown } from './stand-in';
+export type { Labelled } from './options';
+export { kindTitle, kindWords, optionLabels } from './kinds';
 export type { Talk } from './talk';
 export type { Said, Words } from './words';
 export { slipWords } from './en/slip';

@@ -66,7 +66,7 @@ function sayFinding({ about, place }: Finding, words: Words, t: Talk): string {
  * @example speak(result).step(result.steps[0]).title // 'Switch Big wheel to TUBE'
  */
 export function speak(run: Told, words: Words = english): Speech {
-  const talk = talkOf(run);
+  const talk = talkOf(run, words);
   return {
     words,
     talk,

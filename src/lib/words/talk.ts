@@ -1,7 +1,6 @@
-import { kindOf } from '$lib/core/kinds';
 import { machineOf, yarnName } from '$lib/core/kit';
 import type { Executed } from '$lib/core/knit';
-import { optionFields } from '$lib/core/plan';
+import { labelled, type NamesOfKinds } from './options';
 import { type Voice, voiceOf } from './voice';
 
 /** What sentences about a plan are made with: its own names beside the knitter's voice. */
@@ -26,7 +25,7 @@ export interface Talk extends Voice {
 export type Told = Pick<Executed, 'kit' | 'plan' | 'fabric' | 'yarns' | 'brief'>;
 
 /** What sentences about a plan are made with. */
-export function talkOf(run: Told): Talk {
+export function talkOf(run: Told, names: NamesOfKinds): Talk {
   const voice = voiceOf(run.kit.habits);
   const found = (id: string) => run.yarns[run.fabric.yarns.indexOf(id)] ?? run.kit.yarns.find((y) => y.id === id);
   const machine = (id: string): string => machineOf(run.kit, id).name;
@@ -39,11 +38,8 @@ export function talkOf(run: Told): Talk {
     colour: (id) => found(id)?.colour.name ?? id,
     machine,
     ring: (id) => `${machine(id)} (${voice.many(machineOf(run.kit, id).pins, voice.terms.pin, voice.pins)})`,
-    kind: (code) => kindOf(code)?.title ?? code,
-    option: (key) => {
-      const kind = kindOf(run.brief.kind);
-      return (kind && optionFields(kind.options).find((field) => field.key === key)?.meta.title) ?? key;
-    },
+    kind: (code) => names.kinds[code]?.title ?? code,
+    option: (key) => labelled(names, run.brief.kind, key).title,
     marker: (id) => machineOf(run.kit, id).marker.counts,
     piece: (p) => (run.plan.pieces[p]?.label ?? '').toLowerCase(),
     label: (p) => run.plan.pieces[p]?.label ?? ''

@@ -5,7 +5,9 @@ import { made, sampleKit } from '../../../tests/support/sample';
 import { REFUSAL_CODES } from '$lib/core/hand';
 import { KINDS } from '$lib/core/kinds';
 import { actSketch } from '$lib/draw/acts';
+import { optionFields } from '$lib/core/plan';
 import { tryPlan } from '$lib/core/tomble';
+import { kindWords, optionLabels } from './kinds';
 import { english } from './en';
 import { becauseOf } from './reasoning';
 import { worded } from './worded';
@@ -126,6 +128,37 @@ describe('the room of words', () => {
       const all = result.steps.flatMap((step) => [...Object.values(say.step(step)), ...step.cues.map((cue) => say.cue(cue))]).join('\n'); // prettier-ignore
       expect(all, kind.code).not.toMatch(/\b(pins?|rows?)\b/i);
     }
+  });
+
+  it('names every kind, option and choice, and nothing that is not there', () => {
+    const keys = new Set<string>();
+    for (const kind of KINDS) {
+      expect(kindWords(kind.code).blurb, kind.code).toMatch(/^[A-Z].*\.$/);
+      expect(english.families[kind.family]).toBeTruthy();
+      const fields = optionFields(kind.options);
+      for (const { key, meta } of fields) {
+        keys.add(key);
+        const said = optionLabels(kind.code, key);
+        expect(said.title, `${kind.code} ${key}`).toMatch(/^[A-Z0-9]/);
+        expect(said.choices.map((c) => c.value)).toEqual(meta.choices ?? []);
+        // A choice whose label is its own code was forgotten.
+        for (const { value, label } of said.choices) expect(label, `${kind.code} ${key}`).not.toBe(value);
+        if (meta.open) expect(said.empty, `${kind.code} ${key}`).toBeTruthy();
+      }
+      const own = Object.keys(kindWords(kind.code).options ?? {});
+      expect(
+        own.filter((key) => !fields.some((field) => field.key === key)),
+        kind.code
+      ).toEqual([]);
+    }
+    expect(Object.keys(english.options).filter((key) => !keys.has(key))).toEqual([]);
+    expect(Object.keys(english.kinds).sort()).toEqual(KINDS.map((kind) => kind.code).sort());
+  });
+
+  it('the core holds no labels: options are codes and numbers', () => {
+    const strings = (value: unknown): string[] =>
+      typeof value === 'string' ? [value] : value && typeof value === 'object' ? Object.values(value).flatMap(strings) : []; // prettier-ignore
+    for (const kind of KINDS) for (const { meta } of optionFields(kind.options)) for (const text of strings(meta)) expect(text).not.toMatch(/ /); // prettier-ignore
   });
 
   it('has a sentence for every refusal', () => {

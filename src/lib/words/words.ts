@@ -4,6 +4,7 @@ import type { FindingFacts } from '$lib/core/judge';
 import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
 import type { CueFacts, CueKind, FigureName, JoinedFacts, StepFacts } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
+import type { NamesOfKinds } from './options';
 import type { Talk } from './talk';
 import type { Voice } from './voice';
 
@@ -27,7 +28,7 @@ export type SayFinding<C extends keyof FindingFacts> = {
  * Everything that can be said of steps, cues, acts and refusals: a language implements it. A missing sentence, or a fact
  * that is not there, does not compile.
  */
-export interface Words {
+export interface Words extends NamesOfKinds {
   readonly steps: { readonly [K in keyof StepFacts]: (facts: StepFacts[K], t: Talk) => Said };
   /** A new yarn before the rows of a step. */
   readonly joined: (facts: JoinedFacts, t: Talk) => string;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type SaidFinding, type SaidResult, worded } from '$lib/words';
+  import { english, kindTitle, type SaidFinding, type SaidResult, worded } from '$lib/words';
   import { goto } from '$app/navigation';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
@@ -54,12 +54,12 @@
     return { kind, machine, result, cannot: finding ? { why: finding.sentence, other: good?.machine ?? null } : null };
   }
   const offers = $derived(kit ? KINDS.map((kind) => offer(kit, kind)) : []);
-  const shelves = $derived(FAMILIES.filter((f) => family === '' || f.code === family));
+  const shelves = $derived(FAMILIES.filter((f) => family === '' || f === family));
 
   async function start(kind: Kind, id: string): Promise<void> {
     if (!kit) return;
     const project = newProject(kit, kind.code, id, new Date(), body);
-    if (person) project.brief = { ...project.brief, name: `${kind.title} for ${person.name}`.slice(0, 80) };
+    if (person) project.brief = { ...project.brief, name: `${kindTitle(kind.code)} for ${person.name}`.slice(0, 80) };
     await saveProject(db(), project);
     await goto(paths.plan(project.id));
   }
@@ -100,16 +100,16 @@
         >What kind of thing
         <select class="select mt-1 w-full text-base font-normal" bind:value={family}>
           <option value="">Everything</option>
-          {#each FAMILIES as f (f.code)}<option value={f.code}>{f.title}</option>{/each}
+          {#each FAMILIES as f (f)}<option value={f}>{english.families[f]}</option>{/each}
         </select>
       </label>
     </div>
     <div class="mt-6 space-y-8">
-      {#each shelves as shelf (shelf.code)}
-        <section aria-labelledby="shelf-{shelf.code}">
-          <h2 id="shelf-{shelf.code}" class="text-xl font-semibold">{shelf.title}</h2>
+      {#each shelves as shelf (shelf)}
+        <section aria-labelledby="shelf-{shelf}">
+          <h2 id="shelf-{shelf}" class="text-xl font-semibold">{english.families[shelf]}</h2>
           <ul class="-mx-2 mt-1 grid grid-cols-1 gap-y-3 min-[26rem]:grid-cols-2 md:grid-cols-3 lg:grid-cols-4">
-            {#each offers.filter((o) => o.kind.family === shelf.code) as { kind, machine, result, cannot } (kind.code)}
+            {#each offers.filter((o) => o.kind.family === shelf) as { kind, machine, result, cannot } (kind.code)}
               <KindCard
                 {kind}
                 {machine}

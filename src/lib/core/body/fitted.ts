@@ -19,7 +19,7 @@ export function fitted(schema: z.ZodObject, body: Pick<Body, 'measures' | 'age'>
     if (mm !== undefined) change[key] = Math.min(meta.max ?? mm, Math.max(meta.min ?? mm, mm));
   }
   const wearer = fields.find(({ key }) => key === 'wearer')?.meta;
-  const offered = (age: Age): boolean => wearer?.choices?.some(({ value }) => value === age) ?? false;
+  const offered = (age: Age): boolean => wearer?.choices?.includes(age) ?? false;
   // Where there is no word for a baby, a child is nearer than an adult.
   const age = body.age === 'baby' && !offered('baby') ? 'child' : body.age;
   if (age && offered(age) && Object.keys(change).length > 0) change['wearer'] = age;

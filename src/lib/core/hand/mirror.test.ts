@@ -11,7 +11,7 @@ import { type Worked, work } from './work';
 const PLANS = KINDS.flatMap((kind) => [
   { kind: kind.code, options: {} },
   ...optionFields(kind.options).flatMap(({ key, meta }) =>
-    meta.school ? (meta.choices ?? []).map((choice) => ({ kind: kind.code, options: { [key]: choice.value } })) : []
+    meta.school ? (meta.choices ?? []).map((choice) => ({ kind: kind.code, options: { [key]: choice } })) : []
   )
 ]);
 

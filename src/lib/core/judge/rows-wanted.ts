@@ -28,7 +28,7 @@ export const rowsWanted: Judge = {
     if (share >= SHORT && share <= LONG) return [];
     const kind = kindOf(r.brief.kind);
     const by = kind && optionFields(kind.options).find(({ key }) => key === 'sizeBy');
-    const first = by?.meta.choices?.[0]?.value;
+    const first = by?.meta.choices?.[0];
     return [
       find(
         share < SHORT ? 'rows-few' : 'rows-many',

@@ -14,32 +14,12 @@ const counted = { key: 'sizeBy', is: ['sections'] } as const;
 export const BandHatOptions = z.object({
   ...hatSizeOptions,
   turnUpMm: turnUpOption(50),
-  sizeBy: choiceOption({
-    title: 'Rows decided by',
-    group: WHO,
-    choices: [
-      { value: 'head', label: 'The head' },
-      { value: 'height', label: 'Finished height' },
-      { value: 'rows', label: 'A row count' },
-      { value: 'sections', label: 'Three row counts', help: 'Outside, band and lining, for example 36, 28, 36.' }
-    ]
-  }),
-  bandRows: countOption({
-    title: 'Rows of the band',
-    group: WHO,
-    help: 'The band lies astride the fold: half of it shows on the brim, half is hidden under it.',
-    min: 4,
-    max: 200,
-    start: 28
-  }),
-  outsideRows: countOption({ title: 'Rows of the outside', group: WHO, min: 4, max: 400, start: 36, when: counted }),
-  liningRows: countOption({ title: 'Rows of the lining', group: WHO, min: 4, max: 400, start: 36, when: counted }),
-  yarn: yarnOption({
-    title: 'Outside and lining',
-    group: 'Yarn and colour',
-    help: 'The outer colour again inside, so that nothing shines through.'
-  }),
-  bandYarn: yarnOption({ title: 'Band', group: 'Yarn and colour' }),
+  sizeBy: choiceOption({ group: WHO, choices: ['head', 'height', 'rows', 'sections'] }),
+  bandRows: countOption({ group: WHO, min: 4, max: 200, start: 28 }),
+  outsideRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
+  liningRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
+  yarn: yarnOption({ group: 'yarn' }),
+  bandYarn: yarnOption({ group: 'yarn' }),
   ...crownOptions
 });
 type BandHatOptions = z.output<typeof BandHatOptions>;
@@ -93,8 +73,6 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
 /** A lined hat in three sections, the middle one astride the fold. */
 export const bandHat: Kind<typeof BandHatOptions> = {
   code: 'band-hat',
-  title: 'Band hat',
-  blurb: 'A lined hat with a band of another colour round the brim.',
   family: 'hats',
   pins: { from: 20, to: 60, usual: 48 },
   options: BandHatOptions,

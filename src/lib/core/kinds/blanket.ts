@@ -9,41 +9,23 @@ import { layStripes } from './shared/stripes';
 import { even, ringOn, rowsFor } from './shared/tube';
 
 export const BlanketOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: WHAT,
-    choices: [
-      { value: 'thing', label: 'The sofa' },
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'baby', label: 'Baby' }
-    ]
-  }),
+  wearer: choiceOption({ group: WHAT, choices: ['thing', 'adult', 'child', 'baby'] }),
   sizeBy: flatSizeOption,
-  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 200, max: 3000, start: 1000, when: measuredOnly }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 200, max: 3000, start: 1300, when: measuredOnly }),
-  strips: countedOption({ title: 'Strips', group: WHAT, min: 1, max: 40, start: 4 }),
-  stitches: countedOption({ title: 'Stitches of a strip', group: WHAT, help: 'With one for the seam at either edge.', min: 2, max: 200, start: 36 }), // prettier-ignore
-  rows: countedOption({ title: 'Rows of a block', group: WHAT, help: 'Of a whole strip where there is one block.', min: 2, max: 5000, start: 260 }), // prettier-ignore
-  blocks: countOption({
-    title: 'Blocks in a strip',
-    group: WHAT,
-    help: 'More than one makes a grid of blocks.',
-    min: 1,
-    max: 8,
-    start: 1
-  }),
+  widthMm: lengthOption({ group: WHAT, min: 200, max: 3000, start: 1000, when: measuredOnly }),
+  lengthMm: lengthOption({ group: WHAT, min: 200, max: 3000, start: 1300, when: measuredOnly }),
+  strips: countedOption({ group: WHAT, min: 1, max: 40, start: 4 }),
+  stitches: countedOption({ group: WHAT, min: 2, max: 200, start: 36 }), // prettier-ignore
+  rows: countedOption({ group: WHAT, min: 2, max: 5000, start: 260 }), // prettier-ignore
+  blocks: countOption({ group: WHAT, min: 1, max: 8, start: 1 }),
   mode: panelMode,
   yarnAt: startOption,
-  sections: sectionsOption({ title: 'Stripes of every block', group: 'Yarn and colour' }),
+  sections: sectionsOption({ group: 'yarn' }),
   joinBy: joinOption
 });
 
 /** A throw of strips side by side, as few as the ring allows and all alike. */
 export const blanket: Kind<typeof BlanketOptions> = {
   code: 'blanket',
-  title: 'Blanket of strips or blocks',
-  blurb: 'Strips as wide as the ring gives, all alike, sewn side to side.',
   family: 'panels',
   pins: { from: 16, to: 200, usual: 48 },
   options: BlanketOptions,

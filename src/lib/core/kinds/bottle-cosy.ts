@@ -11,27 +11,18 @@ import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
 export const BottleCosyOptions = z.object({
-  bottleMm: lengthOption({ title: 'Bottle, way round', group: WHAT, help: 'At its widest.', measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
-  heightMm: lengthOption({ title: 'Bottle, height', group: WHAT, help: 'Foot to shoulder.', measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
-  sizeBy: sizeByOption(WHAT, { bottle: 'The bottle', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 6, max: 400, start: 60 }),
+  bottleMm: lengthOption({ group: WHAT, measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
+  heightMm: lengthOption({ group: WHAT, measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
+  sizeBy: sizeByOption(WHAT, 'bottle', 'rows'),
+  rows: countedOption({ group: WHAT, min: 6, max: 400, start: 60 }),
   ...colourOptions,
-  top: choiceOption({
-    title: 'Top edge',
-    group: ENDS,
-    choices: [
-      { value: 'crochet', label: 'Crocheted', help: 'Soft, gives over the shoulder.' },
-      { value: 'chain', label: 'Chained off', help: 'Done at the machine.' }
-    ]
-  }),
+  top: choiceOption({ group: ENDS, choices: ['crochet', 'chain'] }),
   ...wasteNeeded
 });
 
 /** A tube with a drawn foot that is pulled over a bottle. */
 export const bottleCosy: Kind<typeof BottleCosyOptions> = {
   code: 'bottle-cosy',
-  title: 'Bottle cosy',
-  blurb: 'A tube with a drawn foot, pulled over a bottle or a jar.',
   family: 'carry',
   pins: { from: 18, to: 60, usual: 22 },
   options: BottleCosyOptions,

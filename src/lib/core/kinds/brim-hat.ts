@@ -19,35 +19,20 @@ import { firstYarns } from './shared/pick';
 import { even, ringOn, tubePiece } from './shared/tube';
 import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
-const COLOUR = 'Yarn and colour';
+const COLOUR = 'yarn';
 
 export const BrimHatOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
-  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'Two row counts' }),
-  brimMm: lengthOption({
-    title: 'Height of the brim',
-    group: WHO,
-    help: 'As worn, doubled.',
-    min: 15,
-    max: 150,
-    start: 55,
-    when: { key: 'sizeBy', is: ['head'] }
-  }),
-  brimRows: countedOption({
-    title: 'Rows of the brim',
-    group: WHO,
-    help: 'An even count; half of them is its height.',
-    min: 4,
-    max: 200,
-    start: 40
-  }),
-  bodyRows: countedOption({ title: 'Rows above it', group: WHO, min: 4, max: 300, start: 25 }),
-  yarn: yarnOption({ title: 'Hat', group: COLOUR }),
-  brimYarn: yarnOption({ title: 'Brim', group: COLOUR }),
+  sizeBy: sizeByOption(WHO, 'head', 'rows'),
+  brimMm: lengthOption({ group: WHO, min: 15, max: 150, start: 55, when: { key: 'sizeBy', is: ['head'] } }),
+  brimRows: countedOption({ group: WHO, min: 4, max: 200, start: 40 }),
+  bodyRows: countedOption({ group: WHO, min: 4, max: 300, start: 25 }),
+  yarn: yarnOption({ group: COLOUR }),
+  brimYarn: yarnOption({ group: COLOUR }),
   joinBy: joinOption,
   ...wasteNeeded,
-  thread: yarnOrNoneOption({ title: 'Drawstring thread', group: ENDS, empty: 'The tail of the same yarn' }) // prettier-ignore
+  thread: yarnOrNoneOption({ group: ENDS, open: true }) // prettier-ignore
 });
 type BrimHatOptions = z.output<typeof BrimHatOptions>;
 
@@ -108,8 +93,6 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
 /** One layer with a brim doubled on the machine. */
 export const brimHat: Kind<typeof BrimHatOptions> = {
   code: 'brim-hat',
-  title: 'Single hat, doubled brim',
-  blurb: 'One light layer; the first row is lifted back onto the pins, so the brim is double.',
   family: 'hats',
   pins: { from: 20, to: 60, usual: 48 },
   options: BrimHatOptions,

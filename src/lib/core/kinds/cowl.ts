@@ -11,34 +11,12 @@ import { wasteAway, wasteNeeded } from './shared/waste';
 
 export const CowlOptions = z.object({
   wearer: wearerOption('adult', 'child'),
-  headMm: lengthOption({
-    title: 'Head girth',
-    group: WHO,
-    help: 'A cowl must go over the head.',
-    measure: 'head',
-    min: 200,
-    max: 800,
-    start: 560
-  }),
-  turns: choiceOption({
-    title: 'Round the neck',
-    group: WHO,
-    choices: [
-      { value: 'once', label: 'Once', help: 'Snug: it stretches over the head.' },
-      { value: 'twice', label: 'Twice', help: 'Long and loose.' }
-    ]
-  }),
-  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 800, start: 86 }),
+  headMm: lengthOption({ group: WHO, measure: 'head', min: 200, max: 800, start: 560 }),
+  turns: choiceOption({ group: WHO, choices: ['once', 'twice'] }),
+  sizeBy: sizeByOption(WHO, 'head', 'rows'),
+  rows: countedOption({ group: WHO, min: 10, max: 800, start: 86 }),
   ...colourOptions,
-  by: choiceOption({
-    title: 'Joining the ends',
-    group: ENDS,
-    choices: [
-      { value: 'needle', label: 'Graft', help: 'Loop to loop: no seam to see or feel.' },
-      { value: 'hook', label: 'With a hook', help: 'Quicker, a ridge inside.' }
-    ]
-  }),
+  by: choiceOption({ group: ENDS, choices: ['needle', 'hook'] }),
   ...wasteNeeded
 });
 
@@ -48,8 +26,6 @@ const LOOSE_STRETCH = 0.05;
 /** A tube whose two ends are joined to a ring. */
 export const cowl: Kind<typeof CowlOptions> = {
   code: 'cowl',
-  title: 'Cowl',
-  blurb: 'A tube joined to a ring round the neck, once snug or twice loose.',
   family: 'wear',
   pins: { from: 20, to: 60, usual: 48 },
   options: CowlOptions,

@@ -15,15 +15,8 @@ export const EarHatOptions = z.object({
   ...hatSizeOptions,
   turnUpMm: turnUpOption(20),
   ...colourOptions,
-  by: choiceOption({
-    title: 'Closing straight across',
-    group: ENDS,
-    choices: [
-      { value: 'hook', label: 'With a hook', help: 'Quick and firm, a ridge inside.' },
-      { value: 'needle', label: 'With a needle', help: 'Flatter and softer.' }
-    ]
-  }),
-  gathered: switchOption({ title: 'Gather the corners into round ears', group: ENDS, start: true }),
+  by: choiceOption({ group: ENDS, choices: ['hook', 'needle'] }),
+  gathered: switchOption({ group: ENDS, start: true }),
   ...wasteNeeded
 });
 type EarHatOptions = z.output<typeof EarHatOptions>;
@@ -63,8 +56,6 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
 /** A lined hat closed straight across through four layers: its corners are ears. */
 export const earHat: Kind<typeof EarHatOptions> = {
   code: 'ear-hat',
-  title: 'Ear hat',
-  blurb: 'Closed straight across instead of drawn: two corners stand up as ears.',
   family: 'hats',
   pins: { from: 20, to: 60, usual: 48 },
   options: EarHatOptions,

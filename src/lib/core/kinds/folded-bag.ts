@@ -15,34 +15,15 @@ export const BAG_RATIO = 3;
 const withHandle = { key: 'handle', is: [true] } as const;
 
 export const FoldedBagOptions = z.object({
-  sizeBy: sizeByOption(WHAT, { ratio: 'Three times as long as tall', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 12, max: 400, start: 110 }),
+  sizeBy: sizeByOption(WHAT, 'ratio', 'rows'),
+  rows: countedOption({ group: WHAT, min: 12, max: 400, start: 110 }),
   ...colourOptions,
-  handle: switchOption({ title: 'A handle', group: ENDS, help: 'A short tube closed at both ends.', start: true }), // prettier-ignore
-  handleRows: countOption({ title: 'Rows of the handle', group: ENDS, min: 4, max: 40, start: 8, when: withHandle }), // prettier-ignore
-  strap: switchOption({
-    title: 'A long strap',
-    group: ENDS,
-    help: 'A cord from point to point, to wear over the shoulder.',
-    start: false
-  }),
-  strapMm: lengthOption({
-    title: 'Length of the strap',
-    group: ENDS,
-    min: 200,
-    max: 2000,
-    start: 900,
-    when: { key: 'strap', is: [true] }
-  }),
-  strapPins: countOption({
-    title: 'Pins of the strap',
-    group: ENDS,
-    min: 2,
-    max: 6,
-    start: 4,
-    when: { key: 'strap', is: [true] }
-  }),
-  handleYarn: yarnOrNoneOption({ title: 'Yarn of the handle', group: 'Yarn and colour', empty: 'The same', when: withHandle }), // prettier-ignore
+  handle: switchOption({ group: ENDS, start: true }), // prettier-ignore
+  handleRows: countOption({ group: ENDS, min: 4, max: 40, start: 8, when: withHandle }), // prettier-ignore
+  strap: switchOption({ group: ENDS, start: false }),
+  strapMm: lengthOption({ group: ENDS, min: 200, max: 2000, start: 900, when: { key: 'strap', is: [true] } }),
+  strapPins: countOption({ group: ENDS, min: 2, max: 6, start: 4, when: { key: 'strap', is: [true] } }),
+  handleYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: withHandle }), // prettier-ignore
   closeBy: closeOption(),
   ...wasteNeeded
 });
@@ -135,8 +116,6 @@ function thirdsOf(rows: number) {
 /** A tube closed flat at both ends and folded into a square pouch with two points. */
 export const foldedBag: Kind<typeof FoldedBagOptions> = {
   code: 'folded-bag',
-  title: 'Folded bag',
-  blurb: 'A flat tube three times as long as tall, folded into a pouch with two points.',
   family: 'carry',
   pins: { from: 36, to: 80, usual: 48 },
   options: FoldedBagOptions,

@@ -9,10 +9,10 @@ import { ringOn, tubePiece } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
 export const FreeTubeOptions = z.object({
-  sections: sectionsOption({ title: 'Sections, from the cast-on', group: 'Rows and colours' }),
-  copies: countOption({ title: 'How many', group: 'Rows and colours', min: 1, max: 200, start: 1 }),
-  start: choiceOption({ title: 'The first end', group: ENDS, choices: START_ENDS }),
-  end: choiceOption({ title: 'The last end', group: ENDS, choices: FAR_ENDS }),
+  sections: sectionsOption({ group: 'rows' }),
+  copies: countOption({ group: 'rows', min: 1, max: 200, start: 1 }),
+  start: choiceOption({ group: ENDS, choices: START_ENDS }),
+  end: choiceOption({ group: ENDS, choices: FAR_ENDS }),
   closeBy: closeOption(),
   joinBy: joinOption,
   ...wasteNeeded
@@ -24,8 +24,6 @@ const DEFAULT_ROWS = 100;
 /** Any list of sections, for those who just want the arithmetic. */
 export const freeTube: Kind<typeof FreeTubeOptions> = {
   code: 'free-tube',
-  title: 'Free tube',
-  blurb: 'Any list of sections and any two ends; Tomble does the arithmetic.',
   family: 'free',
   pins: { from: 4, to: 200, usual: 48 },
   options: FreeTubeOptions,

@@ -15,28 +15,19 @@ const knitted = { key: 'motif', is: ['hat', 'tube', 'pennant'] } as const;
 const flags = { key: 'motif', is: ['pennant'] } as const;
 
 export const GarlandOptions = z.object({
-  lineMm: lengthOption({ title: 'Length to span', group: WHAT, min: 300, max: 12_000, start: 2500 }),
-  tailMm: lengthOption({ title: 'Tail at either end', group: WHAT, help: 'To tie it up with.', min: 0, max: 1000, start: 250 }), // prettier-ignore
-  motif: choiceOption({
-    title: 'What hangs on it',
-    group: WHAT,
-    choices: [
-      { value: 'tube', label: 'Small tubes', help: 'Drawn at both ends, like leaves or lanterns.' },
-      { value: 'hat', label: 'Mini hats' },
-      { value: 'pennant', label: 'Pennants', help: 'Small flags, narrowed to a point.' },
-      { value: 'pompom', label: 'Pompoms' }
-    ]
-  }),
-  count: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 11 }),
-  dropMm: lengthOption({ title: 'Drop below the line', group: WHAT, min: 0, max: 400, start: 30 }),
-  motifMm: lengthOption({ title: 'Height of one', group: WHAT, min: 20, max: 300, start: 80, when: knitted }),
-  flagMm: lengthOption({ title: 'Width of one', group: WHAT, min: 30, max: 300, start: 90, when: flags }),
-  wraps: countOption({ title: 'Wraps of a pompom', group: WHAT, min: 10, max: 400, start: 60, when: pompoms }),
-  cardMm: lengthOption({ title: 'Width of the card', group: WHAT, min: 20, max: 200, start: USUAL_CARD_MM, when: pompoms }), // prettier-ignore
-  cordPins: countOption({ title: 'Pins of the line', group: 'Machines', min: 2, max: 6, start: 3 }),
-  smallMachine: machineOption({ title: 'Machine for what hangs', group: 'Machines' }),
-  yarn: yarnOption({ title: 'Line', group: 'Yarn and colour' }),
-  motifYarn: yarnOption({ title: 'What hangs', group: 'Yarn and colour' })
+  lineMm: lengthOption({ group: WHAT, min: 300, max: 12_000, start: 2500 }),
+  tailMm: lengthOption({ group: WHAT, min: 0, max: 1000, start: 250 }), // prettier-ignore
+  motif: choiceOption({ group: WHAT, choices: ['tube', 'hat', 'pennant', 'pompom'] }),
+  count: countOption({ group: WHAT, min: 1, max: 120, start: 11 }),
+  dropMm: lengthOption({ group: WHAT, min: 0, max: 400, start: 30 }),
+  motifMm: lengthOption({ group: WHAT, min: 20, max: 300, start: 80, when: knitted }),
+  flagMm: lengthOption({ group: WHAT, min: 30, max: 300, start: 90, when: flags }),
+  wraps: countOption({ group: WHAT, min: 10, max: 400, start: 60, when: pompoms }),
+  cardMm: lengthOption({ group: WHAT, min: 20, max: 200, start: USUAL_CARD_MM, when: pompoms }), // prettier-ignore
+  cordPins: countOption({ group: 'machines', min: 2, max: 6, start: 3 }),
+  smallMachine: machineOption({ group: 'machines' }),
+  yarn: yarnOption({ group: 'yarn' }),
+  motifYarn: yarnOption({ group: 'yarn' })
 });
 type GarlandOptions = z.output<typeof GarlandOptions>;
 
@@ -127,8 +118,6 @@ function draft(kit: Kit, brief: Brief, o: GarlandOptions): Draft {
 /** A line of cord with the same thing hung on it at even spacing. */
 export const garland: Kind<typeof GarlandOptions> = {
   code: 'garland',
-  title: 'Garland',
-  blurb: 'A knitted line with small tubes, mini hats or pompoms at even spacing.',
   family: 'hang',
   pins: { from: 16, to: 60, usual: 22 },
   options: GarlandOptions,

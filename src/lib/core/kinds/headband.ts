@@ -13,16 +13,9 @@ import { wasteNeeded } from './shared/waste';
 export const HeadbandOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
-  sizeBy: sizeByOption(WHO, { head: 'The head', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 400, start: 86 }),
-  front: choiceOption({
-    title: 'Front',
-    group: WHO,
-    choices: [
-      { value: 'twist', label: 'Twisted', help: 'Both ends folded to a U, locked into each other.' },
-      { value: 'plain', label: 'Plain', help: 'End sewn to end; the seam goes to the back.' }
-    ]
-  }),
+  sizeBy: sizeByOption(WHO, 'head', 'rows'),
+  rows: countedOption({ group: WHO, min: 10, max: 400, start: 86 }),
+  front: choiceOption({ group: WHO, choices: ['twist', 'plain'] }),
   ...colourOptions,
   by: closeOption('needle'),
   ...wasteNeeded
@@ -31,8 +24,6 @@ export const HeadbandOptions = z.object({
 /** A tube closed flat at both ends, its ends sewn together round the head. */
 export const headband: Kind<typeof HeadbandOptions> = {
   code: 'headband',
-  title: 'Headband',
-  blurb: 'A short tube round the head, double and warm; plain or with a twist in front.',
   family: 'wear',
   pins: { from: 20, to: 60, usual: 48 },
   options: HeadbandOptions,

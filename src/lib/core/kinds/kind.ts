@@ -3,27 +3,16 @@ import type { Kit } from '../kit';
 import type { Brief, Draft } from '../plan';
 
 /** Shelves the kinds stand on when a knitter chooses. */
-export const FAMILIES = [
-  { code: 'hats', title: 'Hats' },
-  { code: 'wear', title: 'To wear' },
-  { code: 'carry', title: 'To carry and keep' },
-  { code: 'toys', title: 'Toys' },
-  { code: 'panels', title: 'Flat pieces' },
-  { code: 'garments', title: 'Garments' },
-  { code: 'hang', title: 'To hang up' },
-  { code: 'free', title: 'Your own' }
-] as const;
-export type Family = (typeof FAMILIES)[number]['code'];
+export const FAMILIES = ['hats', 'wear', 'carry', 'toys', 'panels', 'garments', 'hang', 'free'] as const;
+export type Family = (typeof FAMILIES)[number];
 
 /** A kind of project: its options and how they become a program for the machine. One file, registered once. */
 export interface Kind<Schema extends z.ZodObject = z.ZodObject> {
   readonly code: string;
-  readonly title: string;
-  readonly blurb: string;
   readonly family: Family;
   /** Pins of the rings it is made on, from practice, and the usual ring; another one gets a finding, never a refusal. */
   readonly pins: { readonly from: number; readonly to: number; readonly usual: number };
-  /** Options with labels, units and limits; see plan/options. */
+  /** Options with controls and limits; see plan/options. Their labels stand in the room of words. */
   readonly options: Schema;
   /** A knittable start on this kit, so that a new project shows a plan before anything is asked. */
   readonly start: (kit: Kit, machineId: string) => z.output<Schema>;

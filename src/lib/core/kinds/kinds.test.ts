@@ -6,7 +6,7 @@ import { Brief } from '../plan';
 import { showFigure } from '../quantity';
 import { told } from '../../../../tests/support/said';
 import { actSketch } from '$lib/draw/acts';
-import { figureName, speak } from '$lib/words';
+import { figureName, kindTitle, speak } from '$lib/words';
 import { allRows, finishedSketch, lengthMmOf } from '../read';
 import { plan, type Result } from '../tomble';
 import { FAMILIES, KINDS, machinesFor } from './index';
@@ -22,7 +22,7 @@ function summary(kind: (typeof KINDS)[number]): string {
   const fits = machinesFor(kind, demoKit)[0]!;
   const brief = Brief.parse({
     kind: kind.code,
-    name: kind.title,
+    name: kindTitle(kind.code),
     machineId: fits.id,
     options: kind.start(demoKit, fits.id)
   });
@@ -38,7 +38,7 @@ function summary(kind: (typeof KINDS)[number]): string {
   );
   const findings = r.findings.map((f) => `  ${f.weight}: ${speak(r).finding(f)}`);
   return [
-    `${kind.title} (${kind.code}) on ${fits.name}, ${fits.pins} pins`,
+    `${kindTitle(kind.code)} (${kind.code}) on ${fits.name}, ${fits.pins} pins`,
     ...pieces,
     ...finished,
     ...yarn,
@@ -53,10 +53,10 @@ describe('every kind', () => {
   });
 
   it('stands on a shelf that exists and is named once', () => {
-    const shelves = new Set<string>(FAMILIES.map((f) => f.code));
+    const shelves = new Set<string>(FAMILIES);
     for (const kind of KINDS) expect(shelves.has(kind.family), kind.code).toBe(true);
     expect(new Set(KINDS.map((k) => k.code)).size).toBe(KINDS.length);
-    expect(new Set(KINDS.map((k) => k.title)).size).toBe(KINDS.length);
+    expect(new Set(KINDS.map((k) => kindTitle(k.code))).size).toBe(KINDS.length);
   });
 
   it('begins without anything that stops it, on a ring it is made for', () => {

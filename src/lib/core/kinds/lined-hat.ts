@@ -26,47 +26,14 @@ const oneYarnAtTop = { key: 'style', is: ['plain', 'contrast'] } as const;
 
 export const LinedHatOptions = z.object({
   ...hatSizeOptions,
-  style: choiceOption({
-    title: 'Colours',
-    group: 'Yarn and colour',
-    choices: [
-      { value: 'contrast', label: 'Lining of another colour' },
-      { value: 'plain', label: 'One colour' },
-      { value: 'striped', label: 'Stripes' }
-    ]
-  }),
-  yarn: yarnOption({ title: 'Outside', group: 'Yarn and colour', when: oneYarnAtTop }),
-  liningYarn: yarnOption({ title: 'Lining', group: 'Yarn and colour', when: contrast }),
-  marginRows: countOption({
-    title: 'Lining longer by',
-    group: 'Yarn and colour',
-    help: 'Rows the lining colour has more than the outside, so that the outside never peeks at the edge.',
-    min: -60,
-    max: 60,
-    start: 6,
-    when: contrast
-  }),
-  sections: sectionsOption({
-    title: 'Stripes, from the outer crown down',
-    group: 'Yarn and colour',
-    when: striped
-  }),
-  repeat: switchOption({
-    title: 'Repeat the stripes to the end',
-    group: 'Yarn and colour',
-    start: true,
-    when: striped
-  }),
+  style: choiceOption({ group: 'yarn', choices: ['contrast', 'plain', 'striped'] }),
+  yarn: yarnOption({ group: 'yarn', when: oneYarnAtTop }),
+  liningYarn: yarnOption({ group: 'yarn', when: contrast }),
+  marginRows: countOption({ group: 'yarn', min: -60, max: 60, start: 6, when: contrast }),
+  sections: sectionsOption({ group: 'yarn', when: striped }),
+  repeat: switchOption({ group: 'yarn', start: true, when: striped }),
   ...crownOptions,
-  trim: choiceOption({
-    title: 'On top',
-    group: ENDS,
-    choices: [
-      { value: 'none', label: 'Nothing' },
-      { value: 'pompom', label: 'A pompom' },
-      { value: 'cord', label: 'Two tie cords' }
-    ]
-  })
+  trim: choiceOption({ group: ENDS, choices: ['none', 'pompom', 'cord'] })
 });
 export type LinedHatOptions = z.output<typeof LinedHatOptions>;
 
@@ -130,8 +97,6 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
 /** A tube folded into itself: two layers, both crowns drawn shut. The commonest piece of these machines. */
 export const linedHat: Kind<typeof LinedHatOptions> = {
   code: 'lined-hat',
-  title: 'Lined hat',
-  blurb: 'One tube folded into itself: warm, reversible, no hem to sew.',
   family: 'hats',
   pins: { from: 20, to: 60, usual: 48 },
   options: LinedHatOptions,

@@ -9,34 +9,11 @@ import { colourOptions, startColours } from './shared/stripes';
 import { wasteNeeded } from './shared/waste';
 
 export const MugWrapOptions = z.object({
-  mugMm: lengthOption({
-    title: 'Mug, way round',
-    group: WHAT,
-    help: 'Outside, at the middle.',
-    measure: 'mug-girth',
-    min: 150,
-    max: 500,
-    start: 270
-  }),
-  heightMm: lengthOption({
-    title: 'Mug, height',
-    group: WHAT,
-    help: 'Foot to rim.',
-    measure: 'mug-height',
-    min: 40,
-    max: 300,
-    start: 95
-  }),
-  gapMm: lengthOption({
-    title: 'Gap at the handle',
-    group: WHAT,
-    help: 'The chain loops bridge it.',
-    min: 10,
-    max: 120,
-    start: 35
-  }),
-  sizeBy: sizeByOption(WHAT, { mug: 'The mug', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 10, max: 200, start: 45 }),
+  mugMm: lengthOption({ group: WHAT, measure: 'mug-girth', min: 150, max: 500, start: 270 }),
+  heightMm: lengthOption({ group: WHAT, measure: 'mug-height', min: 40, max: 300, start: 95 }),
+  gapMm: lengthOption({ group: WHAT, min: 10, max: 120, start: 35 }),
+  sizeBy: sizeByOption(WHAT, 'mug', 'rows'),
+  rows: countedOption({ group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
   closeBy: closeOption(),
   chainPer10: chainGauge,
@@ -49,8 +26,6 @@ const HOLDS = 0.05;
 /** A small tube closed flat, held round a mug by a loop of chain at either side. */
 export const mugWrap: Kind<typeof MugWrapOptions> = {
   code: 'mug-wrap',
-  title: 'Mug wrap',
-  blurb: 'A small flat tube round a mug, loops of chain at the handle.',
   family: 'carry',
   pins: { from: 16, to: 30, usual: 22 },
   options: MugWrapOptions,

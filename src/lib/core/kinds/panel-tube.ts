@@ -8,31 +8,21 @@ import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, wantedRows } from './shared/tube';
 
 export const PanelTubeOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: WHAT,
-    choices: [
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'thing', label: 'A thing' }
-    ]
-  }),
+  wearer: choiceOption({ group: WHAT, choices: ['adult', 'child', 'thing'] }),
   sizeBy: flatSizeOption,
-  girthMm: lengthOption({ title: 'Girth of the tube', group: WHAT, help: 'At rest, as it should lie.', min: 60, max: 2000, start: 240, when: measuredOnly }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 300, when: measuredOnly }),
-  parts: countedOption({ title: 'Panels round', group: WHAT, min: 1, max: 40, start: 1 }),
-  stitches: countedOption({ title: 'Stitches of a panel', group: WHAT, help: 'With one for the seam at either edge.', min: 3, max: 200, start: 34 }), // prettier-ignore
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 5000, start: 60 }),
+  girthMm: lengthOption({ group: WHAT, min: 60, max: 2000, start: 240, when: measuredOnly }), // prettier-ignore
+  lengthMm: lengthOption({ group: WHAT, min: 40, max: 2000, start: 300, when: measuredOnly }),
+  parts: countedOption({ group: WHAT, min: 1, max: 40, start: 1 }),
+  stitches: countedOption({ group: WHAT, min: 3, max: 200, start: 34 }), // prettier-ignore
+  rows: countedOption({ group: WHAT, min: 4, max: 5000, start: 60 }),
   mode: panelMode,
   yarnAt: startOption,
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+  yarn: yarnOption({ group: 'yarn' })
 });
 
 /** A tube of any girth, for when the ring's own tube is too wide or too narrow: panels sewn side to side. */
 export const panelTube: Kind<typeof PanelTubeOptions> = {
   code: 'panel-tube',
-  title: 'Tube of any girth',
-  blurb: 'A panel sewn into a tube, for when the ring itself is too wide.',
   family: 'panels',
   pins: { from: 16, to: 200, usual: 48 },
   options: PanelTubeOptions,

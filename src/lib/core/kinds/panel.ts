@@ -26,69 +26,26 @@ const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 
 export const PanelOptions = z.object({
   sizeBy: flatSizeOption,
-  widthMm: lengthOption({ title: 'Width', group: WHAT, min: 20, max: 1200, start: 250, when: measuredOnly }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 20, max: 3000, start: 400, when: measuredOnly }),
-  stitches: countedOption({ title: 'Stitches', group: WHAT, help: 'Cast on.', min: 2, max: 200, start: 34 }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 2, max: 5000, start: 80 }),
-  taper: choiceOption({
-    title: 'Narrowing',
-    group: WHAT,
-    choices: [
-      { value: 'none', label: 'None' },
-      { value: 'both', label: 'At both edges' },
-      { value: 'low', label: 'At the lowest pin' },
-      { value: 'high', label: 'At the highest pin' }
-    ]
-  }),
-  topMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 10, max: 1200, start: 120, when: { ...measuredOnly, and: shaped } }), // prettier-ignore
-  topStitches: countedOption({ title: 'Stitches at the top', group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
-  method: choiceOption({
-    title: 'Decreases',
-    group: WHAT,
-    choices: [
-      { value: 'full-fashioned', label: 'Full-fashioned', help: 'A neat edge column for seaming.' },
-      { value: 'simple', label: 'Simple', help: 'Quicker, for edges that are hidden.' },
-      { value: 'held', label: 'Held', help: 'Several at once onto a thread, where the yarn is; chained off later.' }
-    ],
-    when: shaped
-  }),
-  step: countOption({
-    title: 'Held at a time',
-    group: WHAT,
-    min: 2,
-    max: 12,
-    start: 3,
-    when: { key: 'method', is: ['held'] }
-  }),
+  widthMm: lengthOption({ group: WHAT, min: 20, max: 1200, start: 250, when: measuredOnly }),
+  lengthMm: lengthOption({ group: WHAT, min: 20, max: 3000, start: 400, when: measuredOnly }),
+  stitches: countedOption({ group: WHAT, min: 2, max: 200, start: 34 }),
+  rows: countedOption({ group: WHAT, min: 2, max: 5000, start: 80 }),
+  taper: choiceOption({ group: WHAT, choices: ['none', 'both', 'low', 'high'] }),
+  topMm: lengthOption({ group: WHAT, min: 10, max: 1200, start: 120, when: { ...measuredOnly, and: shaped } }), // prettier-ignore
+  topStitches: countedOption({ group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
+  method: choiceOption({ group: WHAT, choices: ['full-fashioned', 'simple', 'held'], when: shaped }),
+  step: countOption({ group: WHAT, min: 2, max: 12, start: 3, when: { key: 'method', is: ['held'] } }),
   mode: panelMode,
   yarnAt: startOption,
-  castOn: choiceOption({
-    title: 'Cast-on',
-    group: ENDS,
-    choices: [
-      { value: 'e-wrap', label: 'Wrapped', help: 'A lasting edge.' },
-      { value: 'weave', label: 'Woven', help: 'Quick; can be drawn up.' },
-      { value: 'waste', label: 'On waste yarn', help: 'Live stitches for a later edge.' }
-    ]
-  }),
-  off: choiceOption({
-    title: 'Last edge',
-    group: ENDS,
-    choices: [
-      { value: 'chain', label: 'Chained off' },
-      { value: 'waste', label: 'On waste yarn' },
-      { value: 'thread', label: 'Onto a thread', help: 'Live stitches, to be joined.' }
-    ]
-  }),
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  castOn: choiceOption({ group: ENDS, choices: ['e-wrap', 'weave', 'waste'] }),
+  off: choiceOption({ group: ENDS, choices: ['chain', 'waste', 'thread'] }),
+  yarn: yarnOption({ group: 'yarn' }),
   ...wasteIfWished
 });
 
 /** One flat piece, straight or narrowed at its edges. */
 export const panel: Kind<typeof PanelOptions> = {
   code: 'panel',
-  title: 'Plain panel',
-  blurb: 'One flat piece, straight or narrowing; its rows are counted here, because the machine is blind.',
   family: 'panels',
   pins: { from: 16, to: 200, usual: 48 },
   options: PanelOptions,

@@ -10,21 +10,19 @@ import { ringOn } from './shared/tube';
 
 export const PennantOptions = z.object({
   sizeBy: flatSizeOption,
-  widthMm: lengthOption({ title: 'Width at the top', group: WHAT, min: 30, max: 600, start: 130, when: measuredOnly }),
-  heightMm: lengthOption({ title: 'Height', group: WHAT, min: 30, max: 800, start: 150, when: measuredOnly }),
-  stitches: countedOption({ title: 'Stitches at the top', group: WHAT, help: 'An even count: both edges lose alike.', min: 4, max: 200, start: 18 }), // prettier-ignore
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 800, start: 30 }),
-  copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 120, start: 1 }),
+  widthMm: lengthOption({ group: WHAT, min: 30, max: 600, start: 130, when: measuredOnly }),
+  heightMm: lengthOption({ group: WHAT, min: 30, max: 800, start: 150, when: measuredOnly }),
+  stitches: countedOption({ group: WHAT, min: 4, max: 200, start: 18 }), // prettier-ignore
+  rows: countedOption({ group: WHAT, min: 4, max: 800, start: 30 }),
+  copies: countOption({ group: WHAT, min: 1, max: 120, start: 1 }),
   mode: panelMode,
   yarnAt: startOption,
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+  yarn: yarnOption({ group: 'yarn' })
 });
 
 /** A small flag that narrows to a point. */
 export const pennant: Kind<typeof PennantOptions> = {
   code: 'pennant',
-  title: 'Pennant',
-  blurb: 'A small flag, narrowed evenly to a point; for garlands too.',
   family: 'panels',
   pins: { from: 16, to: 200, usual: 22 },
   options: PennantOptions,

@@ -6,27 +6,16 @@ import { WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 
 export const PompomOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: WHAT,
-    choices: [
-      { value: 'thing', label: 'A thing' },
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' },
-      { value: 'baby', label: 'Baby' }
-    ]
-  }),
-  count: countOption({ title: 'How many', group: WHAT, min: 1, max: 200, start: 1 }),
-  cardMm: lengthOption({ title: 'Width of the card', group: WHAT, help: 'The ball comes out a tenth smaller.', min: 20, max: 200, start: USUAL_CARD_MM }), // prettier-ignore
-  wraps: countOption({ title: 'Wraps', group: WHAT, help: '60 to 80 fill a card of 7.5 cm.', min: 10, max: 400, start: USUAL_WRAPS }), // prettier-ignore
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+  wearer: choiceOption({ group: WHAT, choices: ['thing', 'adult', 'child', 'baby'] }),
+  count: countOption({ group: WHAT, min: 1, max: 200, start: 1 }),
+  cardMm: lengthOption({ group: WHAT, min: 20, max: 200, start: USUAL_CARD_MM }), // prettier-ignore
+  wraps: countOption({ group: WHAT, min: 10, max: 400, start: USUAL_WRAPS }), // prettier-ignore
+  yarn: yarnOption({ group: 'yarn' })
 });
 
 /** Pompoms by themselves; any other project can wear them too. */
 export const pompom: Kind<typeof PompomOptions> = {
   code: 'pompom',
-  title: 'Pompom',
-  blurb: 'Card, wraps, metres and size; no machine needed.',
   family: 'hang',
   pins: { from: 1, to: 200, usual: 48 },
   options: PompomOptions,

@@ -9,21 +9,14 @@ import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './share
 import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 
 export const SackOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: WHAT,
-    choices: [
-      { value: 'thing', label: 'Soap, lamps, things' },
-      { value: 'child', label: 'A child to carry' }
-    ]
-  }),
-  sizeBy: sizeByOption(WHAT, { rows: 'A row count', height: 'The height' }),
-  rows: countedOption({ title: 'Rows below the channel', group: WHAT, min: 6, max: 400, start: 20 }),
-  heightMm: lengthOption({ title: 'Height of the sack', group: WHAT, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
-  channelRows: countOption({ title: 'Rows of the channel', group: WHAT, help: 'An even count; hung back onto the pins, half of them are its height.', min: 4, max: 30, start: 10 }), // prettier-ignore
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Cotton for soap and water.' }),
-  cordYarn: yarnOption({ title: 'Cord', group: 'Yarn and colour' }),
-  purlOut: switchOption({ title: 'Purl side out', group: ENDS, help: 'The bumpy side foams and scrubs.', start: true }), // prettier-ignore
+  wearer: choiceOption({ group: WHAT, choices: ['thing', 'child'] }),
+  sizeBy: sizeByOption(WHAT, 'rows', 'height'),
+  rows: countedOption({ group: WHAT, min: 6, max: 400, start: 20 }),
+  heightMm: lengthOption({ group: WHAT, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
+  channelRows: countOption({ group: WHAT, min: 4, max: 30, start: 10 }), // prettier-ignore
+  yarn: yarnOption({ group: 'yarn' }),
+  cordYarn: yarnOption({ group: 'yarn' }),
+  purlOut: switchOption({ group: ENDS, start: true }), // prettier-ignore
   closeBy: closeOption(),
   chainPer10: chainGauge,
   ...wasteNeeded
@@ -80,8 +73,6 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
 /** A sack with a channel for a cord, made by lifting the first row back. */
 export const sack: Kind<typeof SackOptions> = {
   code: 'sack',
-  title: 'Drawstring sack',
-  blurb: 'A small sack with a channel for its cord; purl side out it holds soap.',
   family: 'carry',
   pins: { from: 18, to: 60, usual: 22 },
   options: SackOptions,

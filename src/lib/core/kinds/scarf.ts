@@ -14,18 +14,8 @@ const HABIT_ROWS = 400;
 
 export const ScarfOptions = z.object({
   wearer: wearerOption('adult', 'child'),
-  sizeBy: choiceOption({
-    title: 'Length decided by',
-    group: WHO,
-    choices: [
-      { value: 'height', label: 'Body height', help: 'As long as the wearer is tall, and a hand more.' },
-      { value: 'habit', label: 'Habit', help: `${HABIT_ROWS} rows.` },
-      { value: 'length', label: 'A length' },
-      { value: 'rows', label: 'A row count' }
-    ]
-  }),
+  sizeBy: choiceOption({ group: WHO, choices: ['height', 'habit', 'length', 'rows'] }),
   heightMm: lengthOption({
-    title: 'Body height',
     group: WHO,
     measure: 'height',
     min: 700,
@@ -33,17 +23,10 @@ export const ScarfOptions = z.object({
     start: 1700,
     when: { key: 'sizeBy', is: ['height'] }
   }),
-  lengthMm: lengthOption({ title: 'Length', group: WHO, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
-  rows: countedOption({ title: 'Rows', group: WHO, min: 40, max: 2000, start: HABIT_ROWS }),
+  lengthMm: lengthOption({ group: WHO, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
+  rows: countedOption({ group: WHO, min: 40, max: 2000, start: HABIT_ROWS }),
   ...colourOptions,
-  ends: choiceOption({
-    title: 'Both ends',
-    group: ENDS,
-    choices: [
-      { value: 'drawn', label: 'Drawn shut', help: 'Quick; made for a pompom.' },
-      { value: 'straight', label: 'Closed straight across', help: 'Flat ends, as wide as the scarf.' }
-    ]
-  }),
+  ends: choiceOption({ group: ENDS, choices: ['drawn', 'straight'] }),
   closeBy: closeOption(),
   ...wasteNeeded
 });
@@ -103,8 +86,6 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Draft {
 /** A long tube. */
 export const scarf: Kind<typeof ScarfOptions> = {
   code: 'scarf',
-  title: 'Scarf',
-  blurb: 'A long double tube. The screen reminds you to untwist it before it clogs the ring.',
   family: 'wear',
   pins: { from: 20, to: 60, usual: 48 },
   options: ScarfOptions,

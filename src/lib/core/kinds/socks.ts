@@ -12,22 +12,14 @@ import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 export const SocksOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
-  footMm: lengthOption({ title: 'Foot length', group: WHO, help: 'Heel to the longest toe, standing.', measure: 'foot-length', min: 60, max: 350, start: 230 }), // prettier-ignore
-  footGirthMm: lengthOption({ title: 'Foot girth', group: WHO, help: 'Round the ball of the foot.', measure: 'foot-girth', min: 80, max: 350, start: 210 }), // prettier-ignore
-  cuffMm: lengthOption({ title: 'Cuff above the heel', group: WHO, min: 0, max: 400, start: 120 }),
-  pair: switchOption({ title: 'A pair', group: WHO, start: true }),
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour', help: 'Sock yarn is knitted with two strands together.' }), // prettier-ignore
-  cuffYarn: yarnOrNoneOption({ title: 'Edge of the cuff', group: 'Yarn and colour', empty: 'The same' }),
-  secondYarn: yarnOrNoneOption({ title: 'Yarn of the second sock', group: 'Yarn and colour', empty: 'The same', when: { key: 'pair', is: [true] } }), // prettier-ignore
-  toe: choiceOption({
-    title: 'Toe',
-    group: ENDS,
-    school: true,
-    choices: [
-      { value: 'flat', label: 'Gathered half, sewn flat', help: 'It does not bunch: no bulky point in the shoe.' },
-      { value: 'drawn', label: 'Drawn shut', help: 'Quick; for bed socks.' }
-    ]
-  }),
+  footMm: lengthOption({ group: WHO, measure: 'foot-length', min: 60, max: 350, start: 230 }), // prettier-ignore
+  footGirthMm: lengthOption({ group: WHO, measure: 'foot-girth', min: 80, max: 350, start: 210 }), // prettier-ignore
+  cuffMm: lengthOption({ group: WHO, min: 0, max: 400, start: 120 }),
+  pair: switchOption({ group: WHO, start: true }),
+  yarn: yarnOption({ group: 'yarn' }), // prettier-ignore
+  cuffYarn: yarnOrNoneOption({ group: 'yarn', open: true }),
+  secondYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: { key: 'pair', is: [true] } }), // prettier-ignore
+  toe: choiceOption({ group: ENDS, school: true, choices: ['flat', 'drawn'] }),
   ...wasteNeeded
 });
 type SocksOptions = z.output<typeof SocksOptions>;
@@ -92,8 +84,6 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
 /** Tubes for feet: no heel to turn, the toe drawn and sewn flat, the cuff crocheted so that it gives. */
 export const socks: Kind<typeof SocksOptions> = {
   code: 'socks',
-  title: 'Socks without heel',
-  blurb: 'As long as the foot and the cuff; the toe is drawn, then sewn flat.',
   family: 'wear',
   pins: { from: 18, to: 26, usual: 22 },
   options: SocksOptions,

@@ -7,28 +7,18 @@ import { firstYarns } from './shared/pick';
 import { cordPiece, ringOn, rowsFor, wantedRows } from './shared/tube';
 
 export const StrapOptions = z.object({
-  wearer: choiceOption({
-    title: 'For',
-    group: WHAT,
-    choices: [
-      { value: 'thing', label: 'A bag, a thing' },
-      { value: 'adult', label: 'Adult' },
-      { value: 'child', label: 'Child' }
-    ]
-  }),
-  sizeBy: sizeByOption(WHAT, { measures: 'The length', rows: 'A row count' }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 50, max: 5000, start: 600, when: measuredOnly }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: MOST_ROWS, start: 120 }),
-  pins: countOption({ title: 'Pins', group: WHAT, help: 'Half way round the ring, clear of the marker.', min: 2, max: 6, start: 3 }), // prettier-ignore
-  copies: countOption({ title: 'How many', group: WHAT, min: 1, max: 40, start: 1 }),
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' })
+  wearer: choiceOption({ group: WHAT, choices: ['thing', 'adult', 'child'] }),
+  sizeBy: sizeByOption(WHAT, 'measures', 'rows'),
+  lengthMm: lengthOption({ group: WHAT, min: 50, max: 5000, start: 600, when: measuredOnly }),
+  rows: countedOption({ group: WHAT, min: 4, max: MOST_ROWS, start: 120 }),
+  pins: countOption({ group: WHAT, min: 2, max: 6, start: 3 }), // prettier-ignore
+  copies: countOption({ group: WHAT, min: 1, max: 40, start: 1 }),
+  yarn: yarnOption({ group: 'yarn' })
 });
 
 /** A strap or cord of a few pins, turned to and fro by hand. */
 export const strap: Kind<typeof StrapOptions> = {
   code: 'strap',
-  title: 'Strap or cord',
-  blurb: 'Two to six pins, turned to and fro by hand; no waste yarn.',
   family: 'panels',
   pins: { from: 12, to: 200, usual: 22 },
   options: StrapOptions,

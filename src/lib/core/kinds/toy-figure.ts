@@ -7,11 +7,11 @@ import { WHO } from './shared/options';
 
 export const ToyFigureOptions = z.object({
   ...toyOptions,
-  bodyMm: lengthOption({ title: 'Head and body', group: WHO, min: 60, max: 400, start: 150 }),
-  armMm: lengthOption({ title: 'Arms', group: WHO, min: 10, max: 200, start: 60 }),
-  legMm: lengthOption({ title: 'Legs', group: WHO, min: 10, max: 250, start: 75 }),
-  hat: switchOption({ title: 'A little hat', group: WHO, start: true }),
-  hatYarn: yarnOption({ title: 'Hat', group: 'Yarn and colour', when: { key: 'hat', is: [true] } })
+  bodyMm: lengthOption({ group: WHO, min: 60, max: 400, start: 150 }),
+  armMm: lengthOption({ group: WHO, min: 10, max: 200, start: 60 }),
+  legMm: lengthOption({ group: WHO, min: 10, max: 250, start: 75 }),
+  hat: switchOption({ group: WHO, start: true }),
+  hatYarn: yarnOption({ group: 'yarn', when: { key: 'hat', is: [true] } })
 });
 
 /** Share of the body tube that becomes the head (own estimate, no source). */
@@ -20,8 +20,6 @@ const HEAD_SHARE = 0.4;
 /** A small figure from one tube with a waist, arms and legs from cords, a hat from a short tube. */
 export const toyFigure: Kind<typeof ToyFigureOptions> = {
   code: 'toy-figure',
-  title: 'Small figure',
-  blurb: 'Head and body from one tube, arms and legs of cord, a hat if it is cold.',
   family: 'toys',
   pins: { from: 16, to: 30, usual: 22 },
   options: ToyFigureOptions,

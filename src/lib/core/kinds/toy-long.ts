@@ -7,10 +7,10 @@ import { WHO } from './shared/options';
 
 export const ToyLongOptions = z.object({
   ...toyOptions,
-  bodyMm: lengthOption({ title: 'Head and body', group: WHO, min: 80, max: 600, start: 220 }),
-  legMm: lengthOption({ title: 'Legs', group: WHO, min: 10, max: 200, start: 55 }),
-  wings: switchOption({ title: 'Two wings', group: WHO, help: 'Short tubes, drawn at the tip, sewn to the back.', start: false }), // prettier-ignore
-  tail: switchOption({ title: 'A tail', group: WHO, start: true })
+  bodyMm: lengthOption({ group: WHO, min: 80, max: 600, start: 220 }),
+  legMm: lengthOption({ group: WHO, min: 10, max: 200, start: 55 }),
+  wings: switchOption({ group: WHO, start: false }), // prettier-ignore
+  tail: switchOption({ group: WHO, start: true })
 });
 
 /** Share of the body tube that becomes the head (own estimate, no source). */
@@ -19,8 +19,6 @@ const HEAD_SHARE = 0.3;
 /** A long-bodied animal: one tube with a waist, legs and tail from cords, wings if it flies. */
 export const toyLong: Kind<typeof ToyLongOptions> = {
   code: 'toy-long',
-  title: 'Long-bodied animal',
-  blurb: 'One stuffed tube with a waist for the neck, legs of cord; with wings it is a moth.',
   family: 'toys',
   pins: { from: 16, to: 48, usual: 22 },
   options: ToyLongOptions,

@@ -7,16 +7,14 @@ import { WHO } from './shared/options';
 
 export const ToyRoundOptions = z.object({
   ...toyOptions,
-  longer: countOption({ title: 'Rows more than a ball', group: WHO, help: 'A little taller than round.', min: 0, max: 80, start: 6 }), // prettier-ignore
-  earMm: lengthOption({ title: 'Ears', group: WHO, min: 10, max: 200, start: 45 }),
-  footMm: lengthOption({ title: 'Feet', group: WHO, min: 10, max: 120, start: 35 })
+  longer: countOption({ group: WHO, min: 0, max: 80, start: 6 }), // prettier-ignore
+  earMm: lengthOption({ group: WHO, min: 10, max: 200, start: 45 }),
+  footMm: lengthOption({ group: WHO, min: 10, max: 120, start: 35 })
 });
 
 /** A round animal: a ball for the body, a smaller one for the head, ears and feet from cords. */
 export const toyRound: Kind<typeof ToyRoundOptions> = {
   code: 'toy-round',
-  title: 'Round animal',
-  blurb: 'A ball of a body from the large ring, a head from the small one, ears and feet of cord.',
   family: 'toys',
   pins: { from: 30, to: 60, usual: 48 },
   options: ToyRoundOptions,

@@ -11,13 +11,13 @@ import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 export const TubeTopOptions = z.object({
   wearer: wearerOption('child', 'adult'),
-  chestMm: lengthOption({ title: 'Chest', group: WHO, help: 'Round the fullest part, tape level.', measure: 'chest', min: 300, max: 2000, start: 560 }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length as worn', group: WHO, min: 80, max: 700, start: 300 }),
-  sizeBy: sizeByOption(WHO, { body: 'The body', rows: 'A row count' }),
-  rows: countedOption({ title: 'Rows', group: WHO, min: 10, max: 600, start: 105 }),
+  chestMm: lengthOption({ group: WHO, measure: 'chest', min: 300, max: 2000, start: 560 }), // prettier-ignore
+  lengthMm: lengthOption({ group: WHO, min: 80, max: 700, start: 300 }),
+  sizeBy: sizeByOption(WHO, 'body', 'rows'),
+  rows: countedOption({ group: WHO, min: 10, max: 600, start: 105 }),
   ...colourOptions,
-  straps: countOption({ title: 'Straps', group: ENDS, min: 0, max: 2, start: 2 }),
-  strapMm: lengthOption({ title: 'Length of a strap', group: ENDS, min: 100, max: 900, start: 400 }),
+  straps: countOption({ group: ENDS, min: 0, max: 2, start: 2 }),
+  strapMm: lengthOption({ group: ENDS, min: 100, max: 900, start: 400 }),
   chainPer10: chainGauge,
   ...wasteNeeded
 });
@@ -25,8 +25,6 @@ export const TubeTopOptions = z.object({
 /** A tube round the body with crocheted edges and chained straps. */
 export const tubeTop: Kind<typeof TubeTopOptions> = {
   code: 'tube-top',
-  title: 'Tube top',
-  blurb: 'A tube round the body, edges crocheted, straps chained.',
   family: 'wear',
   pins: { from: 40, to: 80, usual: 48 },
   options: TubeTopOptions,

@@ -184,7 +184,7 @@ describe('what is typed is kept', () => {
     for (const kit of [sampleKit(), small]) {
       for (const kind of KINDS) {
         const by = optionFields(kind.options).find(({ key }) => key === 'sizeBy')?.meta.choices ?? [];
-        for (const { value } of by.filter((c) => c.value === 'rows' || c.value === 'counts')) {
+        for (const value of by.filter((c) => c === 'rows' || c === 'counts')) {
           const before = made(kind.code, {}, kit);
           const after = made(kind.code, { ...before.notes.unasked, sizeBy: value }, kit);
           expect(after.fabric.pieces.map((p) => p.rows), `${kind.code} ${value}`).toEqual(before.fabric.pieces.map((p) => p.rows)); // prettier-ignore

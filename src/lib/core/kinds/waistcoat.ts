@@ -13,8 +13,6 @@ export const SMALL_GARMENT = { wearer: 'baby', chestMm: 420, easeMm: 40, crossBa
 /** A waistcoat in panels: halves, mirrored, with held or straight shoulders. */
 export const waistcoat: Kind<typeof WaistcoatOptions> = {
   code: 'waistcoat',
-  title: 'Waistcoat',
-  blurb: 'Backs and fronts in mirrored halves, V-neck, seams that are checked before a row is cranked.',
   family: 'garments',
   pins: { from: 40, to: 200, usual: 48 },
   options: WaistcoatOptions,

@@ -15,30 +15,15 @@ const leg = { key: 'limb', is: ['leg'] } as const;
 
 export const WarmersOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
-  limb: choiceOption({
-    title: 'For the',
-    group: WHO,
-    choices: [
-      { value: 'wrist', label: 'Wrist and hand' },
-      { value: 'leg', label: 'Leg' }
-    ]
-  }),
-  handMm: lengthOption({ title: 'Hand girth', group: WHO, help: 'Round the knuckles, thumb left out.', measure: 'hand-girth', min: 80, max: 350, start: 200, when: wrist }), // prettier-ignore
-  calfMm: lengthOption({ title: 'Calf girth', group: WHO, help: 'Round the widest part of the lower leg.', measure: 'calf-girth', min: 100, max: 600, start: 370, when: leg }), // prettier-ignore
-  lengthMm: lengthOption({ title: 'Length as worn', group: WHO, min: 40, max: 700, start: 160 }),
-  pair: switchOption({ title: 'Two of them', group: WHO, start: true }),
-  edges: choiceOption({
-    title: 'Edges',
-    group: ENDS,
-    choices: [
-      { value: 'crochet', label: 'Crocheted', help: 'A soft edge that gives.' },
-      { value: 'doubled', label: 'Doubled start, chained end', help: 'The first rows are lifted back onto the pins.' },
-      { value: 'chained', label: 'Wrapped and chained', help: 'Both edges made at the machine.' }
-    ]
-  }),
-  cuffRows: countOption({ title: 'Rows of the doubled edge', group: ENDS, help: 'Half of them are its height.', min: 4, max: 60, start: 10, when: { key: 'edges', is: ['doubled'] } }), // prettier-ignore
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
-  secondYarn: yarnOrNoneOption({ title: 'Yarn of the second', group: 'Yarn and colour', empty: 'The same', when: { key: 'pair', is: [true] } }), // prettier-ignore
+  limb: choiceOption({ group: WHO, choices: ['wrist', 'leg'] }),
+  handMm: lengthOption({ group: WHO, measure: 'hand-girth', min: 80, max: 350, start: 200, when: wrist }), // prettier-ignore
+  calfMm: lengthOption({ group: WHO, measure: 'calf-girth', min: 100, max: 600, start: 370, when: leg }), // prettier-ignore
+  lengthMm: lengthOption({ group: WHO, min: 40, max: 700, start: 160 }),
+  pair: switchOption({ group: WHO, start: true }),
+  edges: choiceOption({ group: ENDS, choices: ['crochet', 'doubled', 'chained'] }),
+  cuffRows: countOption({ group: ENDS, min: 4, max: 60, start: 10, when: { key: 'edges', is: ['doubled'] } }), // prettier-ignore
+  yarn: yarnOption({ group: 'yarn' }),
+  secondYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: { key: 'pair', is: [true] } }), // prettier-ignore
   ...wasteNeeded
 });
 type WarmersOptions = z.output<typeof WarmersOptions>;
@@ -106,8 +91,6 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
 /** Tubes for wrists or legs. */
 export const warmers: Kind<typeof WarmersOptions> = {
   code: 'warmers',
-  title: 'Wrist or leg warmers',
-  blurb: 'Short tubes over wrist or calf, two alike.',
   family: 'wear',
   pins: { from: 18, to: 60, usual: 22 },
   options: WarmersOptions,

@@ -21,16 +21,16 @@ import { ringOn, rowsFor, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 export const WidePanelOptions = z.object({
-  sizeBy: sizeByOption(WHAT, { measures: 'The length', rows: 'A row count' }),
-  lengthMm: lengthOption({ title: 'Length', group: WHAT, min: 40, max: 2000, start: 400, when: measuredOnly }),
-  rows: countedOption({ title: 'Rows', group: WHAT, min: 4, max: 5000, start: 80 }),
-  pins: countOption({ title: 'Pins', group: WHAT, help: 'The ring gives at most all but the lost ones.', min: 8, max: 196, start: 44 }), // prettier-ignore
-  every: countOption({ title: 'Pins between two groups', group: WHAT, min: 2, max: 24, start: 6 }),
-  columns: countOption({ title: 'Columns of a group', group: WHAT, min: 1, max: 12, start: 6 }),
-  thicknessMm: lengthOption({ title: 'Thickness of the card', group: WHAT, min: 0, max: 20, start: 2 }),
+  sizeBy: sizeByOption(WHAT, 'measures', 'rows'),
+  lengthMm: lengthOption({ group: WHAT, min: 40, max: 2000, start: 400, when: measuredOnly }),
+  rows: countedOption({ group: WHAT, min: 4, max: 5000, start: 80 }),
+  pins: countOption({ group: WHAT, min: 8, max: 196, start: 44 }), // prettier-ignore
+  every: countOption({ group: WHAT, min: 2, max: 24, start: 6 }),
+  columns: countOption({ group: WHAT, min: 1, max: 12, start: 6 }),
+  thicknessMm: lengthOption({ group: WHAT, min: 0, max: 20, start: 2 }),
   mode: panelMode,
   yarnAt: startOption,
-  yarn: yarnOption({ title: 'Yarn', group: 'Yarn and colour' }),
+  yarn: yarnOption({ group: 'yarn' }),
   ...wasteIfWished
 });
 
@@ -40,8 +40,6 @@ const chained = (edge: Edge, yarn: string): Act => ({ do: 'bind', name: edge ===
 /** A panel wider than the ring: floats laid round a card are latched up into columns afterwards. */
 export const widePanel: Kind<typeof WidePanelOptions> = {
   code: 'wide-panel',
-  title: 'Panel wider than the ring',
-  blurb: 'Floats laid round a card between the pins, latched up into columns afterwards.',
   family: 'panels',
   pins: { from: 20, to: 200, usual: 48 },
   options: WidePanelOptions,

@@ -8,24 +8,24 @@ import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
-const CUFF = 'Cuffs';
+const CUFF = 'cuffs';
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
 
 export const WrapOptions = z.object({
   wearer: wearerOption('adult', 'child'),
-  sizeBy: sizeByOption(WHO, { measures: 'Measures', rows: 'Row counts' }),
-  spanMm: lengthOption({ title: 'Below one elbow to below the other', group: WHO, help: 'Over the back, arms held out.', min: 500, max: 2000, start: 1150, when: measured }), // prettier-ignore
-  neckMm: lengthOption({ title: 'Neck opening', group: WHO, min: 150, max: 600, start: 300, when: measured }),
-  bodyMm: lengthOption({ title: 'Body opening', group: WHO, help: 'Half the way round the body, with ease.', min: 200, max: 1100, start: 550, when: measured }), // prettier-ignore
-  rows: countedOption({ title: 'Rows of a tube', group: WHO, min: 40, max: 1000, start: 230 }),
-  sleeveRows: countedOption({ title: 'Rows of shoulder and sleeve', group: WHO, min: 4, max: 500, start: 85 }),
-  neckRows: countedOption({ title: 'Rows of the neck', group: WHO, min: 4, max: 400, start: 60 }),
-  bodyRows: countedOption({ title: 'Rows of the body opening', group: WHO, min: 4, max: 600, start: 110 }),
-  yarn: yarnOption({ title: 'Front tube', group: 'Yarn and colour' }),
-  backYarn: yarnOption({ title: 'Back tube', group: 'Yarn and colour' }),
-  cuffStitches: countOption({ title: 'Stitches of a cuff', group: CUFF, help: 'Picked up through both tubes.', min: 8, max: 200, start: 48 }), // prettier-ignore
-  cuffRepeat: countOption({ title: 'Repeat of the cuff', group: CUFF, help: 'The stitches must be a multiple of it.', min: 1, max: 24, start: 4 }), // prettier-ignore
-  cuffRounds: countOption({ title: 'Rounds of the cuff', group: CUFF, min: 0, max: 60, start: 6 }),
+  sizeBy: sizeByOption(WHO, 'measures', 'rows'),
+  spanMm: lengthOption({ group: WHO, min: 500, max: 2000, start: 1150, when: measured }), // prettier-ignore
+  neckMm: lengthOption({ group: WHO, min: 150, max: 600, start: 300, when: measured }),
+  bodyMm: lengthOption({ group: WHO, min: 200, max: 1100, start: 550, when: measured }), // prettier-ignore
+  rows: countedOption({ group: WHO, min: 40, max: 1000, start: 230 }),
+  sleeveRows: countedOption({ group: WHO, min: 4, max: 500, start: 85 }),
+  neckRows: countedOption({ group: WHO, min: 4, max: 400, start: 60 }),
+  bodyRows: countedOption({ group: WHO, min: 4, max: 600, start: 110 }),
+  yarn: yarnOption({ group: 'yarn' }),
+  backYarn: yarnOption({ group: 'yarn' }),
+  cuffStitches: countOption({ group: CUFF, min: 8, max: 200, start: 48 }), // prettier-ignore
+  cuffRepeat: countOption({ group: CUFF, min: 1, max: 24, start: 4 }), // prettier-ignore
+  cuffRounds: countOption({ group: CUFF, min: 0, max: 60, start: 6 }),
   ...wasteNeeded
 });
 type WrapOptions = z.output<typeof WrapOptions>;
@@ -167,8 +167,6 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
 /** Two long tubes chained into each other along their ladders, open for neck and body. */
 export const wrap: Kind<typeof WrapOptions> = {
   code: 'wrap',
-  title: 'Wide wrap with sleeves',
-  blurb: 'Two long tubes chained along dropped stitches, with a neck and a body opening.',
   family: 'wear',
   pins: { from: 40, to: 80, usual: 48 },
   options: WrapOptions,

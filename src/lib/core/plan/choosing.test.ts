@@ -25,7 +25,7 @@ describe('going over to another way of saying a size', () => {
           const by = fields.find(({ key }) => key === 'sizeBy');
           const before = tryPlan(kit, brief);
           if (!by || !before.ok) return;
-          for (const { value } of by.meta.choices!) {
+          for (const value of by.meta.choices!) {
             const change = choosing(kind.options, before.value.notes, brief.options, 'sizeBy', value);
             const asked = guarded(fields, 'sizeBy', value);
             // Only where every answer that is now asked for was known, and within its limits.

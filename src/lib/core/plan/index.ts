@@ -70,6 +70,7 @@ export {
   yarnOption,
   yarnOrNoneOption,
   type Condition,
+  type OptionGroup,
   type OptionMeta
 } from './options';
 export {

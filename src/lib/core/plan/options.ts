@@ -1,22 +1,24 @@
 import { z } from 'zod';
 
+/** Groups of a form, in no order: a kind's fields have theirs. */
+export type OptionGroup = 'who' | 'what' | 'yarn' | 'ends' | 'shape' | 'machines' | 'cuffs' | 'rows';
+
 /**
- * Options of a kind are a Zod schema whose fields carry what a form needs: label, control, limits. Screens, the
- * API and the documentation read the fields from the schema, so a new kind needs no form of its own.
+ * Options of a kind are a Zod schema whose fields carry what a form needs: control, limits, choices. Screens, the
+ * API and the documentation read the fields from the schema and their labels from the room of words, so a new kind needs no
+ * form of its own.
  */
 export interface OptionMeta {
-  readonly title: string;
   readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'machine' | 'switch' | 'sections';
-  readonly group: string;
-  readonly help?: string;
+  readonly group: OptionGroup;
   /** Limits: millimetres for lengths, whole numbers for counts. */
   readonly min?: number;
   readonly max?: number;
-  readonly choices?: readonly { readonly value: string; readonly label: string; readonly help?: string }[];
+  readonly choices?: readonly string[];
   /** Code of the body or object measure it is, so that a person's measures fill it in. */
   readonly measure?: string;
-  /** A yarn may be left open; this says what happens then. */
-  readonly empty?: string;
+  /** A yarn may be left open. */
+  readonly open?: boolean;
   /** A choice between schools of the craft: what is chosen here is how this knitter begins the next time. */
   readonly school?: true;
   /** Asked only while another option has one of these values. */
@@ -39,15 +41,13 @@ export const isAsked = (when: Condition | undefined, options: Readonly<Record<st
   !when || (when.is.includes(options[when.key]) && isAsked(when.and, options));
 
 interface Common {
-  readonly title: string;
-  readonly group: string;
-  readonly help?: string;
+  readonly group: OptionGroup;
   readonly when?: OptionMeta['when'];
 }
 
 const meta = (m: OptionMeta): Record<string, unknown> => ({ ...m });
 
-/** A length in millimetres. @example lengthOption({ title: 'Head girth', group: 'size', min: 150, max: 800, start: 560 }) */
+/** A length in millimetres. @example lengthOption({ group: 'who', min: 150, max: 800, start: 560 }) */
 export function lengthOption(o: Common & { min: number; max: number; start: number; measure?: string }) {
   const { start, ...rest } = o;
   return z
@@ -58,7 +58,7 @@ export function lengthOption(o: Common & { min: number; max: number; start: numb
     .meta(meta({ control: 'length', ...rest }));
 }
 
-/** A whole number. @example countOption({ title: 'Rows', group: 'size', min: 10, max: 5000, start: 110 }) */
+/** A whole number. @example countOption({ group: 'what', min: 10, max: 5000, start: 110 }) */
 export function countOption(o: Common & { min: number; max: number; start: number }) {
   const { start, ...rest } = o;
   return z
@@ -73,10 +73,10 @@ export function countOption(o: Common & { min: number; max: number; start: numbe
 export function choiceOption<const V extends string>(
   o: Common & {
     school?: true;
-    choices: readonly { readonly value: V; readonly label: string; readonly help?: string }[];
+    choices: readonly V[];
   }
 ) {
-  const values = o.choices.map((c) => c.value) as [V, ...V[]];
+  const values = [...o.choices] as [V, ...V[]];
   return z
     .enum(values)
     .default(values[0] as never)
@@ -111,7 +111,7 @@ export function machineOption(o: Common) {
 }
 
 /** The id of a yarn of the kit, or null where the plan chooses. */
-export function yarnOrNoneOption(o: Common & { empty: string }) {
+export function yarnOrNoneOption(o: Common & { open: true }) {
   return z
     .string()
     .min(1)

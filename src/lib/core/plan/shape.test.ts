@@ -20,7 +20,7 @@ describe('slopes', () => {
   });
 
   it('says it as a knitter would', () => {
-    const said = (stitches: number, rows: number) => english.slope(slopeOf(stitches, rows), talkOf(hat()));
+    const said = (stitches: number, rows: number) => english.slope(slopeOf(stitches, rows), talkOf(hat(), english));
     expect(said(12, 34)).toBe('every 4th row 5 times, then every 2nd row 7 times');
     expect(said(1, 23)).toBe('every 22nd row once, then 1 straight');
     expect(said(0, 10)).toBe('straight');

@@ -5,6 +5,7 @@
   import { showFigure, showRun, type Units } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
+  import { kindWords } from '$lib/words';
   import ScenePicture from '../picture/ScenePicture.svelte';
 
   interface Props {
@@ -20,6 +21,7 @@
   }
   let { kind, machine, result, units, busyWith, cannot, onstart }: Props = $props();
   const scene = $derived(result ? finishedScene(result, 200, 150, false) : null);
+  const said = $derived(kindWords(kind.code));
   const metres = $derived(result?.yarnUse.reduce((sum, use) => sum + use.metres.value, 0) ?? 0);
   const rows = $derived(result ? trackOf(result).workRows : 0);
 </script>
@@ -40,8 +42,8 @@
       {#if scene}<ScenePicture {scene} class="mx-auto h-full" />{/if}
     </span>
     <span class="flex flex-1 flex-col">
-      <span class="block font-display text-lg leading-tight font-semibold min-[26rem]:mt-2">{kind.title}</span>
-      <span id="kind-{kind.code}" class="block text-sm leading-snug quiet">{kind.blurb}</span>
+      <span class="block font-display text-lg leading-tight font-semibold min-[26rem]:mt-2">{said.title}</span>
+      <span id="kind-{kind.code}" class="block text-sm leading-snug quiet">{said.blurb}</span>
       <span class="flex-1"></span>
       {#if result}
         <span class="mt-2 block numerals text-sm font-semibold"

@@ -2,6 +2,7 @@
   import type { Kit, Yarn } from '$lib/core/kit';
   import type { OptionMeta, Section } from '$lib/core/plan';
   import type { Units } from '$lib/core/quantity';
+  import type { Labelled } from '$lib/words';
   import ChoiceField from './ChoiceField.svelte';
   import CountField from './CountField.svelte';
   import LengthField from './LengthField.svelte';
@@ -12,6 +13,7 @@
 
   interface Props {
     meta: OptionMeta;
+    labels: Labelled;
     value: unknown;
     kit: Kit;
     units: Units;
@@ -19,13 +21,13 @@
     onvalue: (value: unknown) => void;
     onyarn: (yarn: Yarn) => void;
   }
-  let { meta, value, kit, units, letterOf, onvalue, onyarn }: Props = $props();
+  let { meta, labels, value, kit, units, letterOf, onvalue, onyarn }: Props = $props();
 </script>
 
 {#if meta.control === 'length'}
   <LengthField
-    label={meta.title}
-    help={meta.help}
+    label={labels.title}
+    help={labels.help}
     valueMm={value as number}
     minMm={meta.min ?? 0}
     maxMm={meta.max ?? 10_000}
@@ -34,22 +36,22 @@
   />
 {:else if meta.control === 'count'}
   <CountField
-    label={meta.title}
-    help={meta.help}
+    label={labels.title}
+    help={labels.help}
     value={value as number}
     min={meta.min ?? 0}
     max={meta.max ?? 10_000}
     {onvalue}
   />
 {:else if meta.control === 'choice'}
-  <ChoiceField label={meta.title} help={meta.help} value={value as string} choices={meta.choices ?? []} {onvalue} />
+  <ChoiceField label={labels.title} help={labels.help} value={value as string} choices={labels.choices} {onvalue} />
 {:else if meta.control === 'switch'}
-  <SwitchField label={meta.title} help={meta.help} value={value as boolean} {onvalue} />
+  <SwitchField label={labels.title} help={labels.help} value={value as boolean} {onvalue} />
 {:else if meta.control === 'yarn'}
   <YarnField
-    label={meta.title}
-    help={meta.help}
-    empty={meta.empty}
+    label={labels.title}
+    help={labels.help}
+    empty={labels.empty}
     value={value as string | null}
     yarns={kit.yarns}
     letter={letterOf((value as string | null) ?? '')}
@@ -57,7 +59,7 @@
     onchange={onyarn}
   />
 {:else if meta.control === 'machine'}
-  <MachineField label={meta.title} help={meta.help} value={value as string} machines={kit.machines} {onvalue} />
+  <MachineField label={labels.title} help={labels.help} value={value as string} machines={kit.machines} {onvalue} />
 {:else}
-  <SectionsField label={meta.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
+  <SectionsField label={labels.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
 {/if}

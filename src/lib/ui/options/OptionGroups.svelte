@@ -3,7 +3,7 @@
   import type { Yarn } from '$lib/core/kit';
   import { choosing, isAsked, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube';
-  import type { SaidFinding } from '$lib/words';
+  import { english, optionLabels, type SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import BodyPick from './BodyPick.svelte';
@@ -37,13 +37,14 @@
 
 {#each groups as group (group)}
   <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
-    <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{group}</legend>
+    <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{english.groups[group]}</legend>
     {#if codesIn(group).length > 1}<div class="mb-3">{@render pick(codesIn(group))}</div>{/if}
     <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">
       {#each fields.filter((f) => f.meta.group === group && shown(f.meta)) as { key, meta } (key)}
         <div class={wide(meta) ? 'sm:col-span-2' : ''} id="option-{key}">
           <OptionField
             {meta}
+            labels={optionLabels(brief.kind, key)}
             value={options[key]}
             kit={at.kit!}
             units={at.units}

@@ -7,17 +7,41 @@ import { shaping } from './acts/shaping';
 import { tails } from './acts/tails';
 import { cues, joined } from './cues';
 import { draw } from './draw';
+import { kinds } from './kinds';
 import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
 import { findings } from './findings';
 import { evidence, figures, reasons } from './reasons';
 import { left, refusals } from './refusals';
+import { options } from './options';
 import { remedies } from './remedies';
 import { shapingLine, slope } from './shaping';
 import { steps } from './steps';
 
 /** English. To add a language, write a folder beside this one that is a Words. */
 export const english: Words = {
+  kinds,
+  options,
+  groups: {
+    who: 'Who and how big',
+    what: 'What and how big',
+    yarn: 'Yarn and colour',
+    ends: 'Ends and finishing',
+    shape: 'Shape',
+    machines: 'Machines',
+    cuffs: 'Cuffs',
+    rows: 'Rows and colours'
+  },
+  families: {
+    hats: 'Hats',
+    wear: 'To wear',
+    carry: 'To carry and keep',
+    toys: 'Toys',
+    panels: 'Flat pieces',
+    garments: 'Garments',
+    hang: 'To hang up',
+    free: 'Your own'
+  },
   steps,
   joined,
   joinedAgain: () => 'Change yarn as before.',

@@ -17,7 +17,7 @@
   import { rowTable } from '$lib/formats/row-table';
   import { sceneSvg } from '$lib/formats/svg';
   import { saveYarn } from '$lib/store/kit';
-  import { figureName, speak } from '$lib/words';
+  import { figureName, optionLabels, speak } from '$lib/words';
   import { download, fileName } from '$lib/ui/download';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -198,8 +198,7 @@
                   type="button"
                   class="badge h-auto min-h-7 cursor-pointer badge-warning"
                   onclick={() => jumpTo(finding.place.option)}
-                  >{optionFields(kindOf(brief.kind)!.options).find((f) => f.key === finding.place.option)?.meta
-                    .title}</button
+                  >{optionLabels(brief.kind, finding.place.option!).title}</button
                 >
               {/if}
             {/each}

@@ -5,22 +5,10 @@ import type { Ring } from './tube';
 import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 
 /** How an end of a tube can begin or finish. */
-export type StartEnd = 'drawn' | 'straight' | 'crochet' | 'wrapped';
-export type FarEnd = 'drawn' | 'straight' | 'crochet' | 'chain';
-
-/** The words of both, for options. */
-export const START_ENDS = [
-  { value: 'drawn', label: 'Drawn shut' },
-  { value: 'straight', label: 'Closed straight across' },
-  { value: 'crochet', label: 'Crocheted edge' },
-  { value: 'wrapped', label: 'Wrapped cast-on', help: 'A snug, lasting edge at once.' }
-] as const;
-export const FAR_ENDS = [
-  { value: 'drawn', label: 'Drawn shut' },
-  { value: 'straight', label: 'Closed straight across' },
-  { value: 'crochet', label: 'Crocheted edge' },
-  { value: 'chain', label: 'Chained off', help: 'A lasting edge on the machine; firm, not tight.' }
-] as const;
+export const START_ENDS = ['drawn', 'straight', 'crochet', 'wrapped'] as const;
+export const FAR_ENDS = ['drawn', 'straight', 'crochet', 'chain'] as const;
+export type StartEnd = (typeof START_ENDS)[number];
+export type FarEnd = (typeof FAR_ENDS)[number];
 
 const live = (end: StartEnd | FarEnd): boolean => end === 'straight' || end === 'crochet';
 

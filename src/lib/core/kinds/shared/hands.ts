@@ -9,32 +9,15 @@ import { ENDS } from './options';
 export const EDGES = ['cast-on', 'hung-off'] as const satisfies readonly Edge[];
 
 /** How the tails of a change of colour end. */
-export const joinOption = choiceOption({
-  title: 'Ends at a change of colour',
-  group: ENDS,
-  school: true,
-  choices: [
-    {
-      value: 'knot',
-      label: 'Knotted',
-      help: 'A real knot, pulled up once the piece was stretched: it survives the wash.'
-    },
-    { value: 'weave', label: 'Woven in', help: 'One overhand knot, each end woven into its own colour: soft, no lump.' }
-  ]
-});
+export const joinOption = choiceOption({ group: ENDS, school: true, choices: ['knot', 'weave'] });
 export type JoinChoice = 'knot' | 'weave';
 
 /** Two schools of closing a flat end, and the needle for those who want it flatter. */
 export const closeOption = (...also: readonly 'needle'[]) =>
   choiceOption({
-    title: 'Closing straight across',
     group: ENDS,
     school: true,
-    choices: [
-      { value: 'loops', label: 'Loop through loop', help: 'No yarn of its own; the last loop takes the tail.' },
-      { value: 'hook', label: 'With a hook', help: 'Slip stitches of cut yarn: quick, firm, a ridge inside.' },
-      ...(also.length ? [{ value: 'needle', label: 'With a needle', help: 'Flatter and softer.' } as const] : [])
-    ]
+    choices: ['loops', 'hook', ...also]
   });
 export type CloseChoice = 'loops' | 'hook' | 'needle';
 

@@ -20,49 +20,18 @@ import { type JoinChoice, joinOption, joinsTied, rest, weave } from './hands';
 import { firstLoop, type Waste, wasteAway, type WasteChoice, wasteFor, wasteIfWished } from './waste';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './options';
 
-export const headOption = lengthOption({
-  title: 'Head girth',
-  group: WHO,
-  help: 'Round the brow and the back of the head, tape snug.',
-  measure: 'head',
-  min: 200,
-  max: 800,
-  start: 560
-});
+export const headOption = lengthOption({ group: WHO, measure: 'head', min: 200, max: 800, start: 560 });
 
-export const turnUpOption = (start: number) =>
-  lengthOption({
-    title: 'Turned-up brim',
-    group: WHO,
-    help: '0 for a hat without a turn-up.',
-    min: 0,
-    max: 150,
-    start
-  });
+export const turnUpOption = (start: number) => lengthOption({ group: WHO, min: 0, max: 150, start });
 
 /** Who a hat is for and what decides its rows. */
 export const hatSizeOptions = {
   wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
   turnUpMm: turnUpOption(50),
-  sizeBy: sizeByOption(WHO, { head: 'The head', height: 'Finished height', rows: 'A row count' }),
-  heightMm: lengthOption({
-    title: 'Finished height',
-    group: WHO,
-    help: 'Lying flat, the brim as worn.',
-    min: 40,
-    max: 600,
-    start: 235,
-    when: { key: 'sizeBy', is: ['height'] }
-  }),
-  rows: countedOption({
-    title: 'Rows',
-    group: WHO,
-    help: 'All rows of the tube, both layers.',
-    min: 10,
-    max: MOST_ROWS,
-    start: 120
-  })
+  sizeBy: sizeByOption(WHO, 'head', 'height', 'rows'),
+  heightMm: lengthOption({ group: WHO, min: 40, max: 600, start: 235, when: { key: 'sizeBy', is: ['height'] } }),
+  rows: countedOption({ group: WHO, min: 10, max: MOST_ROWS, start: 120 })
 };
 
 export interface HatSize {
@@ -76,24 +45,11 @@ export interface HatSize {
 
 /** How the crowns of a lined hat are closed and what holds the stitches until then. */
 export const crownOptions = {
-  closing: choiceOption({
-    title: 'Closing the crown',
-    group: ENDS,
-    school: true,
-    choices: [
-      { value: 'draw', label: 'One end, then the other', help: 'The first is drawn shut, pushed up inside, its tail brought out; then the other. Tails tied to each other: the lining cannot slip.' }, // prettier-ignore
-      { value: 'pinch', label: 'Both ends, then pinched', help: 'Both drawn shut, the tube pinched at its middle and worked into itself, the points sewn together: quickest for a series.' }, // prettier-ignore
-      {
-        value: 'zip',
-        label: 'Zipped',
-        help: 'Both edges joined stitch by stitch, then drawn in turn: flat, without a lump.'
-      }
-    ]
-  }),
+  closing: choiceOption({ group: ENDS, school: true, choices: ['draw', 'pinch', 'zip'] }),
   joinBy: joinOption,
   ...wasteIfWished,
-  thread: yarnOrNoneOption({ title: 'Drawstring thread', group: ENDS, empty: 'The tail of the same yarn' }),
-  doubled: switchOption({ title: 'Draw with the thread doubled', group: ENDS, start: false })
+  thread: yarnOrNoneOption({ group: ENDS, open: true }),
+  doubled: switchOption({ group: ENDS, start: false })
 };
 
 export interface CrownChoice extends WasteChoice {

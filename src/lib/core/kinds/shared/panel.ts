@@ -3,30 +3,11 @@ import { choiceOption, type Operation, type Piece } from '../../plan';
 import { begun, type Ring } from './tube';
 
 /** How the crank goes for a panel. */
-export const panelMode = choiceOption({
-  title: 'How it is cranked',
-  group: 'Machines',
-  choices: [
-    {
-      value: 'panel',
-      label: 'PANEL mode',
-      help: 'Between the stops; two stitches are lost at either end of the ring.'
-    },
-    { value: 'tube-as-panel', label: 'TUBE, turned by hand', help: 'None is lost; keep away from the marker.' }
-  ]
-});
+export const panelMode = choiceOption({ group: 'machines', choices: ['panel', 'tube-as-panel'] });
 export type PanelMode = 'panel' | 'tube-as-panel';
 
 /** Where the yarn stands once a panel is cast on, where a rag or this piece begins elsewhere (craft 1.6). */
-export const startOption = choiceOption({
-  title: 'Yarn begins at',
-  group: 'Machines',
-  choices: [
-    { value: 'habit', label: 'As you always do', help: 'By your habit, set on the Machines page.' },
-    { value: 'high', label: 'The high pins', help: 'Cast on from low to high.' },
-    { value: 'low', label: 'The low pins', help: 'A strip or a cast-on laid the other way.' }
-  ]
-});
+export const startOption = choiceOption({ group: 'machines', choices: ['habit', 'high', 'low'] });
 
 /** The ring with the yarn begun where this piece has it. */
 export const startingAt = (ring: Ring, o: { readonly yarnAt: 'habit' | 'high' | 'low' }): Ring =>

@@ -121,13 +121,13 @@ describe('ends of a tube', () => {
     for (const start of START_ENDS) {
       for (const end of FAR_ENDS) {
         const at = { kit, ring, p: 0, first: 'red', last: 'blue', choice: { waste: 'few', wasteYarn: null, separator: false, wasteWay: 'strand', firstTail: 'drop', closeBy: 'loops' } as const }; // prettier-ignore
-        const ends = endsOf(at, start.value, end.value);
+        const ends = endsOf(at, start, end);
         expect(ends.before[0]!.op).toBe('castOn');
         expect(ends.after.at(-1)!.op).toBe('hangOff');
         const piece = tubePiece(kit, ring, 'Tube', [...ends.before, ...ends.after]);
         expect(piece.to - piece.from + 1).toBe(48);
         const acts = ends.acts.map((act) => act.do);
-        const count = (how: string): number => [start.value, end.value].filter((v) => v === how).length;
+        const count = (how: string): number => [start, end].filter((v) => v === how).length;
         expect(acts.filter((act) => act === 'join')).toHaveLength(count('straight'));
         expect(acts.filter((act) => act === 'bind')).toHaveLength(count('crochet'));
         expect(acts.filter((act) => act === 'draw')).toHaveLength(count('drawn'));

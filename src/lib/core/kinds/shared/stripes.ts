@@ -1,33 +1,17 @@
 import { type JoinChoice, joinOption } from './hands';
 import { choiceOption, countOption, Section, sectionsOption, switchOption, yarnOption } from '../../plan';
 
-const GROUP = 'Yarn and colour';
+const GROUP = 'yarn';
 const striped = { key: 'style', is: ['striped'] } as const;
 
 /** One colour, equal stripes of two colours, or any list. */
 export const colourOptions = {
-  style: choiceOption({
-    title: 'Colours',
-    group: GROUP,
-    choices: [
-      { value: 'plain', label: 'One colour' },
-      { value: 'two', label: 'Equal stripes of two' },
-      { value: 'striped', label: 'Stripes of your own' }
-    ]
-  }),
-  yarn: yarnOption({ title: 'Yarn', group: GROUP, when: { key: 'style', is: ['plain', 'two'] } }),
-  secondYarn: yarnOption({ title: 'Second yarn', group: GROUP, when: { key: 'style', is: ['two'] } }),
-  stripeRows: countOption({
-    title: 'Rows of a stripe',
-    group: GROUP,
-    help: 'Five is a common repeat. All changes fall on one line, at the marker.',
-    min: 1,
-    max: 60,
-    start: 5,
-    when: { key: 'style', is: ['two'] }
-  }),
-  sections: sectionsOption({ title: 'Stripes, from the cast-on', group: GROUP, when: striped }),
-  repeat: switchOption({ title: 'Repeat the stripes to the end', group: GROUP, start: true, when: striped }),
+  style: choiceOption({ group: GROUP, choices: ['plain', 'two', 'striped'] }),
+  yarn: yarnOption({ group: GROUP, when: { key: 'style', is: ['plain', 'two'] } }),
+  secondYarn: yarnOption({ group: GROUP, when: { key: 'style', is: ['two'] } }),
+  stripeRows: countOption({ group: GROUP, min: 1, max: 60, start: 5, when: { key: 'style', is: ['two'] } }),
+  sections: sectionsOption({ group: GROUP, when: striped }),
+  repeat: switchOption({ group: GROUP, start: true, when: striped }),
   joinBy: joinOption
 };
 

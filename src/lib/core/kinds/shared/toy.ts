@@ -24,32 +24,17 @@ import { cordPiece, type Ring, rowsFor, tubePiece } from './tube';
 /** Pins of the ring that limbs and ears come from (craft 1). */
 const SMALL_PINS = 22;
 
-const COLOUR = 'Yarn and colour';
+const COLOUR = 'yarn';
 
 /** What every toy asks. */
 export const toyOptions = {
-  wearer: choiceOption({
-    title: 'For',
-    group: WHO,
-    choices: [
-      { value: 'child', label: 'A child from 3 years' },
-      { value: 'baby', label: 'A child under 3' },
-      { value: 'adult', label: 'Grown-ups' }
-    ]
-  }),
-  sold: switchOption({ title: 'It will be sold or given to strangers', group: WHO, start: false }),
-  yarn: yarnOption({ title: 'Main colour', group: COLOUR }),
-  secondYarn: yarnOption({ title: 'Limbs and ears', group: COLOUR }),
-  faceYarn: yarnOption({ title: 'Face and waist threads', group: COLOUR, help: 'A strong yarn: it is drawn tight.' }),
-  smallMachine: machineOption({ title: 'Machine for the small parts', group: 'Machines' }),
-  eyes: choiceOption({
-    title: 'Eyes',
-    group: ENDS,
-    choices: [
-      { value: 'embroidered', label: 'Embroidered', help: 'Cannot come off.' },
-      { value: 'safety', label: 'Safety eyes', help: 'Not for children under 3.' }
-    ]
-  })
+  wearer: choiceOption({ group: WHO, choices: ['child', 'baby', 'adult'] }),
+  sold: switchOption({ group: WHO, start: false }),
+  yarn: yarnOption({ group: COLOUR }),
+  secondYarn: yarnOption({ group: COLOUR }),
+  faceYarn: yarnOption({ group: COLOUR }),
+  smallMachine: machineOption({ group: 'machines' }),
+  eyes: choiceOption({ group: ENDS, choices: ['embroidered', 'safety'] })
 };
 
 /** A toy one could begin with: two colours, a strong thread for the face, the small ring for the small parts. */

@@ -16,59 +16,16 @@ import { ENDS } from './options';
 
 const withWaste = { key: 'waste', is: ['habit', 'few', 'ten', 'fifteen'] } as const;
 
-const FEW = { value: 'few', label: '5 rows', help: 'Enough to hold; little to unpick.' } as const;
-const TEN = { value: 'ten', label: '10 rows', help: 'Easier to hold while threading.' } as const;
-const FIFTEEN = { value: 'fifteen', label: '15 rows', help: 'Safest, the longest unpicking.' } as const;
-const HABIT = {
-  value: 'habit',
-  label: 'As you always do',
-  help: 'The rows of your habits, set on the Machines page.'
-} as const;
-const NONE = { value: 'none', label: 'None', help: 'The tails are the drawstrings.' } as const;
-
-const wasteYarn = yarnOrNoneOption({
-  title: 'Waste yarn',
-  group: ENDS,
-  empty: 'The colour furthest from the work',
-  when: withWaste
-});
-const separator = switchOption({
-  title: 'One row of a third colour next to the work',
-  group: ENDS,
-  help: 'The waste then comes away in one pull.',
-  start: false,
-  when: withWaste
-});
+const wasteYarn = yarnOrNoneOption({ group: ENDS, open: true, when: withWaste });
+const separator = switchOption({ group: ENDS, start: false, when: withWaste });
 
 /** Schools of taking waste off, for pieces that have no separator row. */
-export const wasteWayOption = choiceOption({
-  title: 'Taking the waste off',
-  group: ENDS,
-  school: true,
-  choices: [
-    { value: 'strand', label: 'Pull one strand', help: 'The one that runs through the loops next to the work; the rest falls off whole, and can be kept.' }, // prettier-ignore
-    { value: 'unravel', label: 'Unravel it', help: 'From its last row; from the cast-on pin by pin first, which is a nuisance.' }, // prettier-ignore
-    {
-      value: 'cut',
-      label: 'Cut it away',
-      help: 'With scissors just beyond the secured row: quick, and the waste is lost.'
-    }
-  ]
-});
-const firstTail = choiceOption({
-  title: "The work's first tail",
-  group: ENDS,
-  school: true,
-  choices: [
-    { value: 'drop', label: 'Dropped into the middle', help: 'It hangs free until the waste comes off.' },
-    { value: 'tie', label: 'Tied very loosely', help: 'Marks the first stitch, to be found later.' }
-  ],
-  when: withWaste
-});
+export const wasteWayOption = choiceOption({ group: ENDS, school: true, choices: ['strand', 'unravel', 'cut'] });
+const firstTail = choiceOption({ group: ENDS, school: true, choices: ['drop', 'tie'], when: withWaste });
 
 /** Waste yarn for pieces that also work without it: their tails are the drawstrings. */
 export const wasteIfWished = {
-  waste: choiceOption({ title: 'Waste yarn at both ends', group: ENDS, choices: [NONE, FEW, TEN, FIFTEEN, HABIT] }),
+  waste: choiceOption({ group: ENDS, choices: ['none', 'few', 'ten', 'fifteen', 'habit'] }),
   wasteYarn,
   separator,
   wasteWay: wasteWayOption,
@@ -77,7 +34,7 @@ export const wasteIfWished = {
 
 /** Waste yarn for pieces whose stitches must stay live until they are closed, crocheted or lifted back. */
 export const wasteNeeded = {
-  waste: choiceOption({ title: 'Waste yarn', group: ENDS, choices: [HABIT, FEW, TEN, FIFTEEN] }),
+  waste: choiceOption({ group: ENDS, choices: ['habit', 'few', 'ten', 'fifteen'] }),
   wasteYarn,
   separator,
   wasteWay: wasteWayOption,

@@ -1,0 +1,60 @@
+import type { OptionWords } from '../../options';
+
+/** Shapes of garments. */
+export const shape: Readonly<Record<string, OptionWords>> = {
+  neckDepthMm: { title: 'Depth of the V', help: 'From the shoulder down.' },
+  armholes: {
+    title: 'Armholes',
+    choices: {
+      'cut-in': { label: 'Cut in', help: 'Some held at once, then one every other row.' },
+      straight: { label: 'Straight', help: 'No shaping; the shoulder drops.' }
+    }
+  },
+  shoulders: {
+    title: 'Shoulders',
+    choices: {
+      straight: { label: 'Straight', help: 'Chained off in one line.' },
+      sloped: { label: 'Sloped', help: 'Held in three groups, every other row.' }
+    }
+  },
+  assembly: {
+    title: 'Putting it together',
+    choices: {
+      flat: {
+        label: 'Sleeves set in flat',
+        help: 'Shoulders, sleeves into the open armholes, then side and sleeve in one line.'
+      },
+      round: { label: 'Sides first', help: 'Sides and sleeves closed, then each sleeve set in round.' }
+    }
+  },
+  shoulderBy: {
+    title: 'Shoulder seams',
+    choices: {
+      sewn: { label: 'Chained each and sewn', help: 'Firm: the shoulder carries the weight.' },
+      together: {
+        label: 'Both chained in one pass',
+        help: 'Loops of both threads together, with a hook through three layers.'
+      },
+      slip: { label: 'Slip stitch', help: 'Chained each, then hooked together: quick.' }
+    }
+  },
+  buttons: { title: 'Buttons', help: 'Evenly spaced along the band, holes opposite.' },
+  sidePanels: { title: 'Panels under each arm', help: 'Only where the ring does not reach round.' },
+  farSide: {
+    title: 'The second underarm of a back in one',
+    help: 'Stitches are held only where the yarn is.',
+    choices: {
+      'next-row': { label: 'One row later', help: 'No extra ends.' },
+      cut: { label: 'Cut and begin there', help: 'Both underarms in the same row, two ends more.' }
+    }
+  },
+  sleeves: {
+    title: 'Sleeves',
+    choices: {
+      panel: { label: 'Panels', help: 'As wide as the armhole asks, widening to the top.' },
+      tube: { label: 'Tubes', help: 'The whole ring: their girth is what the pins give.' }
+    }
+  },
+  sleeveMm: { title: 'Length of a sleeve' },
+  sleeveStitches: { title: 'Stitches at the top of a sleeve', help: 'Of one of its panels.' }
+};

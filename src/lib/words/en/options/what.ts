@@ -1,0 +1,72 @@
+import type { OptionWords } from '../../options';
+
+/** What it is and how big. */
+export const what: Readonly<Record<string, OptionWords>> = {
+  sizeBy: {
+    title: 'Size decided by',
+    choices: {
+      measures: 'Measures',
+      rows: 'Stitches and rows',
+      head: 'The head',
+      height: 'Finished height',
+      sections: { label: 'Three row counts', help: 'Outside, band and lining, for example 36, 28, 36.' },
+      habit: { label: 'Habit', help: '400 rows.' },
+      length: 'A length',
+      body: 'The body',
+      ratio: 'Three times as long as tall',
+      mug: 'The mug',
+      bottle: 'The bottle',
+      counts: 'All counts'
+    }
+  },
+  channelRows: {
+    title: 'Rows of the channel',
+    help: 'An even count; hung back onto the pins, half of them are its height.'
+  },
+  mugMm: { title: 'Mug, way round', help: 'Outside, at the middle.' },
+  gapMm: { title: 'Gap at the handle', help: 'The chain loops bridge it.' },
+  bottleMm: { title: 'Bottle, way round', help: 'At its widest.' },
+  widthMm: { title: 'Width' },
+  stitches: { title: 'Stitches', help: 'Cast on.' },
+  taper: {
+    title: 'Narrowing',
+    choices: { none: 'None', both: 'At both edges', low: 'At the lowest pin', high: 'At the highest pin' }
+  },
+  topMm: { title: 'Width at the top' },
+  topStitches: { title: 'Stitches at the top' },
+  method: {
+    title: 'Decreases',
+    choices: {
+      'full-fashioned': { label: 'Full-fashioned', help: 'A neat edge column for seaming.' },
+      simple: { label: 'Simple', help: 'Quicker, for edges that are hidden.' },
+      held: { label: 'Held', help: 'Several at once onto a thread, where the yarn is; chained off later.' }
+    }
+  },
+  step: { title: 'Held at a time' },
+  girthMm: { title: 'Girth of the tube', help: 'At rest, as it should lie.' },
+  parts: { title: 'Panels round' },
+  pins: { title: 'Pins', help: 'Half way round the ring, clear of the marker.' },
+  copies: { title: 'How many' },
+  strips: { title: 'Strips' },
+  blocks: { title: 'Blocks in a strip', help: 'More than one makes a grid of blocks.' },
+  every: { title: 'Pins between two groups' },
+  columns: { title: 'Columns of a group' },
+  thicknessMm: { title: 'Thickness of the card' },
+  lineMm: { title: 'Length to span' },
+  tailMm: { title: 'Tail at either end', help: 'To tie it up with.' },
+  motif: {
+    title: 'What hangs on it',
+    choices: {
+      tube: { label: 'Small tubes', help: 'Drawn at both ends, like leaves or lanterns.' },
+      hat: 'Mini hats',
+      pennant: { label: 'Pennants', help: 'Small flags, narrowed to a point.' },
+      pompom: 'Pompoms'
+    }
+  },
+  count: { title: 'How many' },
+  dropMm: { title: 'Drop below the line' },
+  motifMm: { title: 'Height of one' },
+  flagMm: { title: 'Width of one' },
+  wraps: { title: 'Wraps of a pompom' },
+  cardMm: { title: 'Width of the card' }
+};
