@@ -10,6 +10,14 @@
   const yarns = $derived(at.result?.yarns ?? []);
   const usual = $derived(yarns[0] ? usualHole(machine, yarns[0].weightClass) : 1);
   const numbers = (most: number): string[] => Array.from({ length: most }, (_, i) => String(i + 1));
+  const held = $derived(yarns.filter((yarn) => yarn.strands > 1).map((yarn) => `${yarn.name} ${yarn.strands} strands`));
+  const summary = $derived(
+    [
+      `Hole ${brief.hole ?? usual} of ${machine.tensionHoles}${brief.hole === null ? ', the usual one' : ''}`,
+      { loose: 'fingers loose', usual: 'fingers as usual', firm: 'fingers firmer' }[brief.fingers],
+      held.length ? held.join(', ') : 'one strand'
+    ].join('; ')
+  );
   const FINGERS = [
     { value: 'loose', label: 'Loose', help: 'The yarn runs freely: cotton, first rows.' },
     { value: 'usual', label: 'As usual' },
@@ -29,30 +37,33 @@
         >{m.name}, {m.pins} pins{m.counter === 'none' ? ', no counter' : ''}</option
       >{/each}
   </select>
-  <div class="mt-3 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
-    <ChoiceField
-      label="Tension hole, 1 is the smallest"
-      help={brief.hole === null ? `Number ${usual} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
-      value={brief.hole === null ? 'usual' : String(brief.hole)}
-      choices={[
-        { value: 'usual', label: 'Usual' },
-        ...numbers(machine.tensionHoles).map((n) => ({ value: n, label: n }))
-      ]}
-      onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
-    />
-    <ChoiceField
-      label="Finger tension"
-      value={brief.fingers}
-      choices={FINGERS}
-      onvalue={(fingers) => at.edit({ fingers: fingers as FingerTension })}
-    />
-    {#each yarns as yarn (yarn.id)}
+  <details class="mt-3">
+    <summary class="cursor-pointer py-1">{summary}</summary>
+    <div class="mt-2 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
       <ChoiceField
-        label="Strands of {yarnName(yarn)}"
-        value={String(yarn.strands)}
-        choices={numbers(3).map((n) => ({ value: n, label: n }))}
-        onvalue={(strands) => at.edit({ strands: { [yarn.id]: Number(strands) } })}
+        label="Tension hole, 1 is the smallest"
+        help={brief.hole === null ? `Number ${usual} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
+        value={brief.hole === null ? 'usual' : String(brief.hole)}
+        choices={[
+          { value: 'usual', label: 'Usual' },
+          ...numbers(machine.tensionHoles).map((n) => ({ value: n, label: n }))
+        ]}
+        onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
       />
-    {/each}
-  </div>
+      <ChoiceField
+        label="Finger tension"
+        value={brief.fingers}
+        choices={FINGERS}
+        onvalue={(fingers) => at.edit({ fingers: fingers as FingerTension })}
+      />
+      {#each yarns as yarn (yarn.id)}
+        <ChoiceField
+          label="Strands of {yarnName(yarn)}"
+          value={String(yarn.strands)}
+          choices={numbers(3).map((n) => ({ value: n, label: n }))}
+          onvalue={(strands) => at.edit({ strands: { [yarn.id]: Number(strands) } })}
+        />
+      {/each}
+    </div>
+  </details>
 </div>

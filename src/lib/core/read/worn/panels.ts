@@ -9,6 +9,9 @@ import { plainPlaces, type WornForm } from './form';
 /** Room between two pieces of a schematic, mm. */
 const APART_MM = 225;
 
+/** Height of the labels between two rows, as a share of the width they are scaled to. */
+const LABEL_SHARE = 0.17;
+
 /** One piece with its measures along its edges. */
 function drawn(run: Executed, p: number, x: number, y: number) {
   const { units } = run.kit.habits;
@@ -117,6 +120,10 @@ export const panelsForm: WornForm<PanelsWorn> = {
     const lines: SketchLine[] = [];
     const labels: SketchLabel[] = [];
     let y = 0;
+    // Labels are as large as the widest row lets them be: they need room below a row and above the next.
+    const across = (row: readonly number[]): number =>
+      row.reduce((sum, p) => sum + layPanel(run, p).widthMm + APART_MM, 0);
+    const below = Math.max(APART_MM, LABEL_SHARE * Math.max(...worn.rows.map(across)));
     for (const row of worn.rows) {
       const lays = row.map((p) => layPanel(run, p));
       const tall = Math.max(...lays.map((lay) => lay.heightMm));
@@ -128,7 +135,7 @@ export const panelsForm: WornForm<PanelsWorn> = {
         labels.push(...piece.labels);
         x += lays[i]!.widthMm + APART_MM;
       });
-      y += tall + APART_MM;
+      y += tall + below;
     }
     return {
       label: `The schematic: ${worn.rows

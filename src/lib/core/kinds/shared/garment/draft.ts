@@ -96,8 +96,8 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
       promises: [promiseOf(body, sleeves)],
       worn: {
         form: 'panels',
-        // Panels under the arms are alike: one of them is drawn.
-        rows: [[...flat, ...(body.sidePanel === null ? [] : [body.sidePanel])], ...(sleeves ? [[at]] : [])],
+        // Panels under the arms are alike: one of them is drawn, beside the sleeve.
+        rows: [flat, [...(body.sidePanel === null ? [] : [body.sidePanel]), ...(sleeves ? [at] : [])]].filter((row) => row.length > 0), // prettier-ignore
         body: { what: 'chest', girthMm: o.chestMm + o.easeMm }
       },
       wearer: o.wearer,
