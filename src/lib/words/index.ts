@@ -1,6 +1,7 @@
 export { english } from './en';
 export { speak, type SaidStep, type Speech } from './speak';
 export { becauseOf, evidenceName, figureName, withReasons } from './reasoning';
+export { voiceOf } from './voice';
 export { standIn, standInUnknown } from './stand-in';
 export type { Labelled } from './options';
 export { kindTitle, kindWords, optionLabels } from './kinds';

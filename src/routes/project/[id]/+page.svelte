@@ -17,7 +17,7 @@
   import { rowTable } from '$lib/formats/row-table';
   import { sceneSvg } from '$lib/formats/svg';
   import { saveYarn } from '$lib/store/kit';
-  import { figureName, optionLabels, speak } from '$lib/words';
+  import { figureName, optionLabels, voiceOf, speak } from '$lib/words';
   import { download, fileName } from '$lib/ui/download';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -272,7 +272,7 @@
                 {said.how}
                 {#if line.at.length}<span class="block numerals text-sm quiet"
                     >after work row {line.at.join(', ')}{line.leftRows > 0
-                      ? `; ${line.leftRows} rows left over, knitted straight`
+                      ? `; ${voiceOf(habits).rows(line.leftRows)} left over, knitted straight`
                       : ''}</span
                   >{/if}
               </li>
