@@ -84,7 +84,11 @@ describe('panels as they lie, the knit side up', () => {
     const sketch = finishedSketch(made('waistcoat'))!;
     // What is held at once stands beside its armhole: left back, right back, right front, left front from left to right.
     const held = sketch.labels.filter((label) => /^\d+ st$/.test(label.text));
-    expect(held.map((label) => label.anchor)).toEqual(['end', 'start', 'end', 'start']);
+    const names = sketch.labels.filter((label) => /back|front/.test(label.text));
+    expect(names.map((label) => label.text)).toEqual(['Left back', 'Right back', 'Right front', 'Left front']);
+    // Left of the middle of its piece, or right of it.
+    const sides = held.map((label, i) => (label.at[0] < names[i]!.at[0] ? 'left' : 'right'));
+    expect(sides).toEqual(['left', 'right', 'left', 'right']);
     expect(held.map((label) => label.at[0])).toEqual(held.map((label) => label.at[0]).toSorted((a, b) => a - b));
   });
 });
