@@ -1,9 +1,10 @@
 import Ajv2020 from 'ajv/dist/2020.js';
 import { describe, expect, it } from 'vitest';
-import { hat, made } from '../../../tests/support/sample';
+import { hat, made, sampleKit } from '../../../tests/support/sample';
 import { PLACES } from '$lib/core/read';
 import { readLimited } from './body-limit';
 import { KINDS } from '$lib/core/kinds';
+import { kindList } from './kind-list';
 import { madeSchema } from './made-schema';
 import { planAnswer } from './plan-answer';
 
@@ -44,6 +45,44 @@ describe('planAnswer', () => {
       expect(valid(what), `${kind.code} ${JSON.stringify(valid.errors)}`).toBe(true);
       expect(what.left).toEqual([]);
       expect(valid({ ...what, things: 'none' })).toBe(false);
+    }
+  });
+
+  it('says every derivation, names every figure and every finding, in the units of the knitter', () => {
+    for (const kind of KINDS) {
+      for (const units of ['metric', 'imperial']) {
+        const said = JSON.parse(JSON.stringify(planAnswer(made(kind.code, {}, sampleKit({ habits: { units } }))))) as {
+          figures: { finished: { label: string }[] };
+          findings: { sentence: string; facts: { code: string }; code: string; fix?: { label: string } }[];
+        };
+        const because: unknown[] = [];
+        JSON.stringify(said, (key, value: unknown) => {
+          if (key === 'because') because.push(value);
+          return value;
+        });
+        expect(because.length).toBeGreaterThan(5);
+        for (const text of because) expect(text).toMatch(/^[a-z0-9½¼¾(].*/i);
+        if (units === 'imperial')
+          expect(because.join(' ')).not.toMatch(/\d cm (of (tube|head|panel|scarf|strap)|round)/);
+        for (const { label } of said.figures.finished) expect(label).toMatch(/^[A-Z]/);
+        for (const { sentence, facts, code, fix } of said.findings) {
+          expect(sentence).toMatch(/\.$/);
+          expect(facts.code).toBe(code.replace(/^hand-/, ''));
+          if (fix) expect(fix.label).toMatch(/^[A-Z]/);
+        }
+      }
+    }
+  });
+
+  it('the list of kinds has a label for every option and choice', () => {
+    const list = kindList() as { code: string; title: string; options: { properties: Record<string, { title: string; choices?: { label: string }[] }> } }[]; // prettier-ignore
+    expect(list.map(({ code }) => code)).toEqual(KINDS.map(({ code }) => code));
+    for (const { code, title, options } of list) {
+      expect(title).toMatch(/^[A-Z]/);
+      for (const [key, option] of Object.entries(options.properties)) {
+        expect(option.title, `${code} ${key}`).toMatch(/^[A-Z0-9]/);
+        for (const { label } of option.choices ?? []) expect(label).toMatch(/^[A-Z0-9]/);
+      }
     }
   });
 

@@ -177,6 +177,12 @@ const cases: readonly [string, () => Result, boolean][] = [
   // (38 - 18) / 3 at one edge: 28.1 cm are 38 stitches at 1.35, 13.3 cm are 18.
   ['slope-fraction', () => made('panel', { taper: 'low', method: 'held', step: 3, widthMm: 281, topMm: 133 }), true],
   ['clamped', () => made('pennant', { sizeBy: 'rows', stitches: 30, rows: 20 }), false],
+  ['clamped', () => made('garland', { motif: 'pennant', flagMm: 250, motifMm: 30 }), false],
+  [
+    'panel-narrow',
+    () => made('garland', { motif: 'pennant', flagMm: 300 }, sampleKit({ machine: { pins: 20 } })),
+    false
+  ],
   ['clamped', () => made('wrap', { spanMm: 500, bodyMm: 1100 }), false],
   [
     'stripes-short',

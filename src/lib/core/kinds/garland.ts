@@ -1,11 +1,11 @@
 import { z } from 'zod';
 import { pompomMm, USUAL_CARD_MM } from '../body';
 import type { Kit } from '../kit';
-import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, drawstring, type Edge, knitRows, lengthOption, machineOption, type Piece, type Promise, yarnOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, drawstring, type Edge, knitRows, lengthOption, machineOption, type Notes, type Piece, type Promise, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { EDGES, flatThing, promised, weave } from './shared/hands';
 import { panelPiece } from './shared/panel';
-import { pennantShape } from './shared/pennant';
+import { pennantClamped, pennantShape } from './shared/pennant';
 import { firstYarns, machineNear } from './shared/pick';
 import { cordPiece, even, ringOn, rowsFor, tubePiece } from './shared/tube';
 import { WHAT } from './shared/options';
@@ -34,14 +34,27 @@ type GarlandOptions = z.output<typeof GarlandOptions>;
 /** Turned-up edge of a mini hat, mm (own estimate, no source). */
 const MINI_BRIM_MM = 12;
 
-function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): { piece: Piece; acts: Act[]; promise: Promise } {
+interface Motif {
+  readonly piece: Piece;
+  readonly acts: Act[];
+  readonly promise: Promise;
+  /** What of it could not be had. */
+  readonly notes?: Pick<Notes, 'clamped' | 'narrowed'>;
+}
+
+function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): Motif {
   const ring = ringOn(kit, brief, o.motifYarn, o.smallMachine);
   if (o.motif === 'pennant') {
     const shape = pennantShape(ring, { widthMm: o.flagMm, heightMm: o.motifMm }, 'tube-as-panel');
     return {
       piece: panelPiece(ring, 'Pennant', 'tube-as-panel', shape.pins, shape.operations, o.count),
       acts: [{ do: 'block', pieces: [1] }, weave('woven', 1)],
-      promise: flatThing('pennant', 1)
+      promise: flatThing('pennant', 1),
+      notes: {
+        clamped: pennantClamped(shape, { piece: 1, stitches: null, rows: 'motifMm' }),
+        narrowed:
+          shape.asked > shape.given ? [{ piece: 1, asked: shape.asked, given: shape.given, option: 'flagMm' }] : []
+      }
     };
   }
   const hat = o.motif === 'hat';
@@ -111,7 +124,7 @@ function draft(kit: Kit, brief: Brief, o: GarlandOptions): Draft {
       wearer: 'thing',
       state: ring.gauge.state
     },
-    notes: { wanted: null }
+    notes: { ...motif?.notes, wanted: null }
   };
 }
 

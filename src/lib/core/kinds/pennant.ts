@@ -48,7 +48,10 @@ export const pennant: Kind<typeof PennantOptions> = {
       notes: {
         shaping: [{ piece: 0, what: { of: 'edges', both: true, held: 0 }, gaps: shape.slope.gaps, at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
         narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: own ? 'stitches' : 'widthMm' }] : [], // prettier-ignore
-        clamped: pennantClamped(shape, own),
+        clamped: pennantClamped(
+          shape,
+          own ? { piece: 0, stitches: 'stitches', rows: 'rows' } : { piece: 0, stitches: null, rows: 'heightMm' }
+        ),
         unasked: { stitches: shape.stitches, rows: shape.rows },
         wanted: null
       }

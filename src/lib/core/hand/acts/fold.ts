@@ -13,6 +13,8 @@ export interface FoldFacts {
   readonly alongMm: number;
   readonly highMm: number;
   readonly heightMm: number | null;
+  /** Changes of colour in the rows of the work: their knots are to lie between the layers. */
+  readonly joins: number;
   /** A brim is turned up in a moment. */
   readonly brim: boolean;
 }
@@ -115,7 +117,9 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       else if (act.how === 'twist') part.twisted = true;
       else part.pouch = [...part.pouch, act.how];
     }
-    const { count } = workSpan(rowRuns(t.run.fabric.pieces[act.piece]!));
+    const runs = rowRuns(t.run.fabric.pieces[act.piece]!);
+    const { count } = workSpan(runs);
+    const work = runs.filter((r) => r.purpose === 0);
     const first = partsIn(t, act.piece)[0]!.id;
     const across = endRuns(t.s, first, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
     const inside = act.how === 'inside' || act.how === 'pinch';
@@ -124,6 +128,7 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       alongMm: lengthMmOf(t.run, act.piece),
       highMm: across,
       heightMm: act.heightMm ?? null,
+      joins: work.filter((r, i) => i > 0 && r.yarn !== work[i - 1]!.yarn).length,
       brim: act.how === 'brim'
     };
   },

@@ -34,12 +34,20 @@ export interface PennantShape {
 export type PennantSize =
   { readonly widthMm: number; readonly heightMm: number } | { readonly stitches: number; readonly rows: number };
 
-/** What could not be given as it was asked: an odd width, or too few rows for its decreases. */
-export function pennantClamped(shape: PennantShape, own: boolean): Clamped[] {
-  const odd = own && shape.given % 2 !== 0 && shape.asked <= shape.given;
+/**
+ * What could not be given as it was asked: an odd width, or too few rows for its decreases.
+ *
+ * @param at piece, and the options that asked: for stitches only where they were typed, for a height or for rows
+ */
+export function pennantClamped(
+  shape: PennantShape,
+  at: { piece: number; stitches: string | null; rows: string }
+): Clamped[] {
+  const { piece } = at;
+  const odd = at.stitches !== null && shape.given % 2 !== 0 && shape.asked <= shape.given;
   return [
-    ...(odd ? [{ piece: 0, option: 'stitches', asked: shape.given, given: shape.stitches, of: 'stitches', why: 'even' } as const] : []), // prettier-ignore
-    ...(shape.askedRows < shape.rows ? [{ piece: 0, option: own ? 'rows' : 'heightMm', asked: shape.askedRows, given: shape.rows, of: 'rows', why: 'needs' } as const] : []) // prettier-ignore
+    ...(odd ? [{ piece, option: at.stitches!, asked: shape.given, given: shape.stitches, of: 'stitches', why: 'even' } as const] : []), // prettier-ignore
+    ...(shape.askedRows < shape.rows ? [{ piece, option: at.rows, asked: shape.askedRows, given: shape.rows, of: 'rows', why: 'needs' } as const] : []) // prettier-ignore
   ];
 }
 

@@ -10,12 +10,12 @@ export const folds: Folds = {
       case 'inside':
         return {
           title: `Push one half of the ${t.piece(piece)} up inside the other`,
-          detail: `Up inside the tube until the first end lies under the last one. The fold falls at ${t.row(f.row ?? 0)} of the work, where both layers are equally long. The line of joins of one layer on that of the other, else it twists; knots lie between the layers.`
+          detail: `Up inside the tube until the first end lies under the last one. The fold falls at ${t.row(f.row ?? 0)} of the work, where both layers are equally long. The line where the ${t.terms.row}s begin of one layer on that of the other, else it twists${f.joins > 0 ? '; knots lie between the layers' : ''}.`
         };
       case 'pinch':
         return {
           title: `Pinch the ${t.piece(piece)} at its middle and work it into itself`,
-          detail: `At ${t.row(f.row ?? 0)} of the work pinch the tube and work the halves into each other until both points touch, the line of joins on itself. The tails of both points stay on the knit side.`
+          detail: `At ${t.row(f.row ?? 0)} of the work pinch the tube and work the halves into each other until both points touch, the line where the ${t.terms.row}s begin on itself. The tails of both points stay on the knit side.`
         };
       case 'flat':
         return {

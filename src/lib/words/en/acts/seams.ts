@@ -77,7 +77,7 @@ export const seams: Seams = {
       const half = Math.floor(f.a.count / 2);
       return {
         title: 'Close both ends together, straight across',
-        detail: `Flatten them so that the line of joins is at one side: ${t.many(half, 'group', 'groups')} of four, one stitch from each layer. ${a.by === 'hook' ? 'Hook through all four layers, draw the yarn through, and on to the next' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Leave the tails outside.`,
+        detail: `Flatten them so that the line where the ${t.terms.row}s begin is at one side: ${t.many(half, 'group', 'groups')} of four, one stitch from each layer. ${a.by === 'hook' ? 'Hook through all four layers, draw the yarn through, and on to the next' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Leave the tails outside.`,
         why: a.by === 'hook' ? 'With a hook: quick and firm. With a needle: flatter.' : 'With a needle: flat and soft. With a hook: quicker and firmer.' // prettier-ignore
       };
     }
