@@ -161,6 +161,16 @@ describe('the room of words', () => {
     for (const kind of KINDS) for (const { meta } of optionFields(kind.options)) for (const text of strings(meta)) expect(text).not.toMatch(/ /); // prettier-ignore
   });
 
+  it('says where a colour is changed: at the marker, or some pins before it; waste always at the marker', () => {
+    const joins = (joinPins: number): string[] => {
+      const result = made('lined-hat', { style: 'contrast', waste: 'few' }, sampleKit({ habits: { joinPins } }));
+      return result.steps.flatMap((step) => speak(result).step(step).before ?? []);
+    };
+    expect(joins(0).map((text) => text.split('.')[0])).toEqual(['Stop at the marker', 'Stop at the marker']);
+    expect(joins(3).map((text) => text.split('.')[0])).toEqual(['Stop at the marker', 'Stop 3 pins before the marker']);
+    expect(joins(1)[1]).toMatch(/^Stop 1 pin before/);
+  });
+
   it('has a sentence for every refusal', () => {
     for (const code of REFUSAL_CODES) expect(typeof english.refusals[code]).toBe('function');
   });

@@ -11,6 +11,7 @@ import type { GarlandRoomFacts } from './garland-room';
 import type { GarmentFitFacts } from './garment-fit';
 import type { GarmentRoundFacts } from './garment-round';
 import type { GarmentSwatchFacts } from './garment-swatch';
+import type { JoinFarFacts } from './join-far';
 import type { LadderClingsFacts } from './ladder-clings';
 import type { LengthwiseFacts } from './lengthwise';
 import type { LiningFacts } from './lining';
@@ -51,6 +52,7 @@ export type FindingFacts = BabyTrimFacts &
   GarmentFitFacts &
   GarmentRoundFacts &
   GarmentSwatchFacts &
+  JoinFarFacts &
   LadderClingsFacts &
   LengthwiseFacts &
   LiningFacts &

@@ -6,6 +6,7 @@ import { cordMarker } from './cord-marker';
 import { cuffMultiple } from './cuff-multiple';
 import { evenHalves } from './even-halves';
 import { garlandRoom } from './garland-room';
+import { joinFar } from './join-far';
 import { ladderClings } from './ladder-clings';
 import { lengthwise } from './lengthwise';
 import { mug } from './mug';
@@ -74,6 +75,7 @@ export const JUDGES: readonly Judge[] = [
   wasteColour,
   wasteFew,
   ladderClings,
+  joinFar,
   cordMarker,
   garlandRoom,
   weakDrawstring,

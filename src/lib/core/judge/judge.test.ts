@@ -190,6 +190,7 @@ const cases: readonly [string, () => Result, boolean][] = [
     true
   ],
   ['garment-narrow', () => made('cardigan', { chestMm: 1900, easeMm: 100 }), true],
+  ['join-far', () => hat({ style: 'contrast' }, sampleKit({ habits: { joinPins: 12 } })), false],
   ['garment-unmeasured', () => made('waistcoat'), false],
   [
     'stripes-hidden',

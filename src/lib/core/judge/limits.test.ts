@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { garmentSizes } from '../read';
-import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
+import { codes, hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { presetFor } from '../kit';
 import { remedyOf } from '../remedy';
 import type { Result } from '../tomble';
@@ -41,6 +41,8 @@ const limits: readonly [string, () => string[], () => string[]][] = [
   ['panel-narrow', () => codes(made('panel', { widthMm: 326 })), () => codes(made('panel', { widthMm: 333 }))],
   ['child-cord', () => codes(made('sack', { wearer: 'thing' })), () => codes(made('sack', { wearer: 'child' }))],
   ['baby-care', () => codes(made('socks', { wearer: 'child' }, small)), () => codes(made('socks', { wearer: 'baby' }, small))], // prettier-ignore
+  ['join-far', () => codes(hat({ style: 'contrast' }, sampleKit({ habits: { joinPins: 4 } }))), () => codes(hat({ style: 'contrast' }, sampleKit({ habits: { joinPins: 5 } })))], // prettier-ignore
+  ['hat-loose', () => codes(hat({ headMm: 374 })), () => codes(hat({ headMm: 373 }))],
   ['toy-sold', () => codes(made('toy-round', { sold: false })), () => codes(made('toy-round', { sold: true }))]
 ];
 

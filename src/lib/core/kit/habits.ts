@@ -26,6 +26,8 @@ export const Habits = z.object({
   schools: z.record(z.string().max(40), z.string().max(40)).default({}),
   /** The knitter's own words. */
   terms: Terms.default(() => Terms.parse({})),
+  /** Pins before the marker at which colours are changed in a tube: none, or a few, so that the step hides (craft 4). */
+  joinPins: z.int().min(0).max(100).default(0).meta({ title: 'Pins before the marker at a change of colour' }),
   tieAfterRows: z.int().min(1).max(12).default(4).meta({ title: 'Rows before tying a join' })
 });
 export type Habits = z.infer<typeof Habits>;

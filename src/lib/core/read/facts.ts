@@ -57,6 +57,8 @@ export interface JoinedFacts {
   readonly yarn: string;
   readonly tailMm: number;
   readonly tube: boolean;
+  /** Pins before the marker at which it is changed; 0 at the marker. */
+  readonly before: number;
   /** The work begins here on its waste: its first tail is dropped, or tied loosely. */
   readonly first: 'drop' | 'tie' | null;
 }

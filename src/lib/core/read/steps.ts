@@ -98,11 +98,14 @@ function prepare(run: Executed, piece: Piece, before: Piece | undefined): { id: 
 }
 
 /** The yarn that is joined before the rows of an operation, where another was knitted before. */
-function joinedFacts(piece: Piece, op: Operation, last: Operation | undefined): JoinedFacts | null {
+function joinedFacts(run: Executed, piece: Piece, op: Operation, last: Operation | undefined): JoinedFacts | null {
   if (op.op !== 'knit' || last === undefined || !('yarn' in last) || last.yarn === op.yarn) return null;
   const first =
     op.purpose === 'work' && last.op === 'knit' && last.purpose !== 'work' ? (last.firstTail ?? 'drop') : null;
-  return { yarn: op.yarn, tailMm: op.joinTailMm, tube: piece.mode === 'tube', first };
+  const tube = piece.mode === 'tube';
+  // Waste is changed at the marker: there the first stitch of the work is found again.
+  const before = tube && first === null && op.purpose === 'work' ? run.kit.habits.joinPins : 0;
+  return { yarn: op.yarn, tailMm: op.joinTailMm, tube, before, first };
 }
 
 /** The step of one operation. */
@@ -120,7 +123,7 @@ function operationStep(
   const piece = run.plan.pieces[p]!;
   const from = rows?.first ?? 0;
   const knits = op.op === 'knit';
-  const joined = joinedFacts(piece, op, last);
+  const joined = joinedFacts(run, piece, op, last);
   const { trace } = run.fabric.pieces[p]!;
   const stitches = trace[index - 1]?.occupied ?? 0;
   return {

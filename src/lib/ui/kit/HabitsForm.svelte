@@ -75,6 +75,14 @@
       onvalue={(wasteStrip) => onchange({ wasteStrip })}
     />
     <CountField
+      label="Pins before the marker at a change of colour"
+      help="0 changes between the last pin and the first; 2 to 4 hide the step."
+      value={habits.joinPins}
+      min={0}
+      max={100}
+      onvalue={(joinPins) => onchange({ joinPins })}
+    />
+    <CountField
       label="Rows before tying a join"
       value={habits.tieAfterRows}
       min={1}

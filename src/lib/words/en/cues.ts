@@ -23,7 +23,9 @@ export const cues: Words['cues'] = {
 };
 
 export const joined: Words['joined'] = (f, t) => {
-  const place = f.tube ? 'Stop at the marker' : 'Stop at the edge';
+  const marker =
+    f.before > 0 ? `Stop ${t.many(f.before, t.terms.pin, t.pins)} before the marker` : 'Stop at the marker';
+  const place = f.tube ? marker : 'Stop at the edge';
   if (f.first !== null) {
     const tail =
       f.first === 'tie'

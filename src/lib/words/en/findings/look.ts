@@ -5,6 +5,7 @@ type Look =
   | 'lining-shorter'
   | 'outer-peeks'
   | 'stripes-cut'
+  | 'join-far'
   | 'stripes-hidden'
   | 'stripes-short'
   | 'filling-shows'
@@ -22,6 +23,8 @@ export const look: SayFinding<Look> = {
     `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last ${t.num(f.listed - f.rows)} are left out.`,
   'stripes-short': (f, t) =>
     `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last colour, ${t.colour(f.yarn)}, goes on for ${t.rows(f.last)}.`,
+  'join-far': (f, t) =>
+    `Colours are changed ${t.many(f.pins, t.terms.pin, t.pins)} before the marker: the changes leave the back seam and show. Up to ${t.num(f.few)} hide the step; it is a habit of yours, on the Machines page.`,
   'stripes-hidden': (f, t) => `${t.yarn(f.yarn)} is not seen when it is worn: all ${t.rows(f.rows)} of it lie inside.`,
   'filling-shows': (f, t) =>
     `${t.yarn(f.yarn)} knits loose here (tightness ${t.num(f.factor, 1)}): filling will show between the stitches.`,
