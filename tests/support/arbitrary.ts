@@ -125,6 +125,13 @@ function anyValue(kit: Kit, meta: OptionMeta): fc.Arbitrary<unknown> {
   }
 }
 
+/** Rows of a block times blocks stay below what one length would ask for: a blanket of a hundred long strips proves no more. */
+function kept(options: Record<string, unknown>): Record<string, unknown> {
+  const { blocks, rows } = options;
+  if (typeof blocks !== 'number' || typeof rows !== 'number') return options;
+  return { ...options, rows: Math.max(2, Math.min(rows, Math.round(MOST_COUNT / blocks))) };
+}
+
 /** Any valid brief of a kind: every option at random within its own limits, perhaps with pompoms. */
 export function anyBrief(kit: Kit, kind: Kind): fc.Arbitrary<Brief> {
   const fields = Object.fromEntries(optionFields(kind.options).map(({ key, meta }) => [key, anyValue(kit, meta)]));
@@ -145,7 +152,7 @@ export function anyBrief(kit: Kit, kind: Kind): fc.Arbitrary<Brief> {
       ownSteps: fc.uniqueArray(fc.constantFrom('Sew in a name', 'Wash it', 'Wrap it up'), { maxLength: 2 }),
       options: fc.record(fields)
     })
-    .map((raw) => Brief.parse({ kind: kind.code, name: kindTitle(kind.code), ...raw }));
+    .map((raw) => Brief.parse({ kind: kind.code, name: kindTitle(kind.code), ...raw, options: kept(raw.options) }));
 }
 
 /** A kit with a brief of some kind that fits it. */

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../tests/support/arbitrary';
-import { made, sampleKit } from '../../../tests/support/sample';
+import { made, medium, sampleKit } from '../../../tests/support/sample';
 import { REFUSAL_CODES } from '$lib/core/hand';
 import { KINDS } from '$lib/core/kinds';
 import { actSketch } from '$lib/draw/acts';
@@ -162,12 +162,22 @@ describe('the room of words', () => {
   });
 
   it('says where a colour is changed: at the marker, or some pins before it; waste always at the marker', () => {
+    // The waste has a colour of its own: it is changed too, at the marker.
+    const yarns = [medium('red', '#b03020'), medium('blue', '#205080'), medium('lemon', '#f4e04d')];
     const joins = (joinPins: number): string[] => {
-      const result = made('lined-hat', { style: 'contrast', waste: 'few' }, sampleKit({ habits: { joinPins } }));
+      const result = made('lined-hat', { style: 'contrast', waste: 'few' }, sampleKit({ yarns, habits: { joinPins } }));
       return result.steps.flatMap((step) => speak(result).step(step).before ?? []);
     };
-    expect(joins(0).map((text) => text.split('.')[0])).toEqual(['Stop at the marker', 'Stop at the marker']);
-    expect(joins(3).map((text) => text.split('.')[0])).toEqual(['Stop at the marker', 'Stop 3 pins before the marker']);
+    expect(joins(0).map((text) => text.split('.')[0])).toEqual([
+      'Stop at the marker',
+      'Stop at the marker',
+      'Stop at the marker'
+    ]);
+    expect(joins(3).map((text) => text.split('.')[0])).toEqual([
+      'Stop at the marker',
+      'Stop 3 pins before the marker',
+      'Stop at the marker'
+    ]);
     expect(joins(1)[1]).toMatch(/^Stop 1 pin before/);
   });
 
