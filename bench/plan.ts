@@ -83,7 +83,7 @@ export function planRatios(): Ratio[] {
   });
   // What a knitter waits for at the first key of any kind.
   const begun = KINDS.map((kind) => {
-    const own = Brief.parse({ kind: kind.code, name: kind.title, machineId: 'm', options: kind.start(kit, 'm') });
+    const own = Brief.parse({ kind: kind.code, name: kind.code, machineId: 'm', options: kind.start(kit, 'm') });
     return { code: kind.code, ms: shortest(() => plan(kit, own), 6, 3) };
   });
   const costliest = begun.reduce((a, b) => (b.ms > a.ms ? b : a));

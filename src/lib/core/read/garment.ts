@@ -22,6 +22,9 @@ export function rimMm(run: Executed, parts: readonly RimPart[]): number {
   }, 0);
 }
 
+/** Measured already in one execution: its gauges are made anew with every one. Judges and figures ask for the same ones. */
+const measured = new WeakMap<Executed['gauges'], GarmentSizes>();
+
 /**
  * Measures the neck, shoulder, armhole and sleeve of a garment of panels.
  *
@@ -30,8 +33,10 @@ export function rimMm(run: Executed, parts: readonly RimPart[]): number {
 export function garmentSizes(run: Executed): GarmentSizes | null {
   const rims = run.notes.garment;
   if (!rims) return null;
+  const known = measured.get(run.gauges);
+  if (known) return known;
   const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
-  return {
+  const sizes: GarmentSizes = {
     neckMm: rimMm(run, rims.neck),
     shoulderMm: rimMm(run, rims.shoulder),
     armholeMm: rimMm(run, rims.armhole),
@@ -40,4 +45,6 @@ export function garmentSizes(run: Executed): GarmentSizes | null {
     frontRows: rows(rims.front),
     backRows: rows(rims.back)
   };
+  measured.set(run.gauges, sizes);
+  return sizes;
 }
