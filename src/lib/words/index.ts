@@ -8,4 +8,4 @@ export { kindTitle, kindWords, optionLabels } from './kinds';
 export type { Talk } from './talk';
 export type { Said, Words } from './words';
 export { slipWords } from './en/slip';
-export { worded, type SaidFinding, type SaidFix, type SaidResult } from './worded';
+export { worded, type SaidFinding, type SaidFix } from './worded';

@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { english, kindTitle, type SaidFinding, type SaidResult, worded } from '$lib/words';
+  import { english, kindTitle, speak } from '$lib/words';
+  import type { Finding } from '$lib/core/plan';
   import { goto } from '$app/navigation';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
-  import { tryPlan } from '$lib/core/tomble';
+  import { type Result, tryPlan } from '$lib/core/tomble';
   import { busyMachines } from '$lib/store/bench';
   import { loadKit } from '$lib/store/kit';
   import { newBrief, newProject, saveProject } from '$lib/store/projects';
@@ -30,16 +31,16 @@
 
   /** Findings that mean a ring cannot make it well; yarn and care are mended on the plan. */
   const OF_THE_RING = new Set(['wrong-ring', 'stretch-too-high', 'slips-off', 'hat-loose', 'mug-height']);
-  const against = (result: SaidResult): SaidFinding | undefined => result.findings.find((f) => OF_THE_RING.has(f.code));
+  const against = (result: Result): Finding | undefined => result.findings.find((f) => OF_THE_RING.has(f.code));
 
-  function planned(own: Kit, kind: Kind, machine: Machine): SaidResult | null {
+  function planned(own: Kit, kind: Kind, machine: Machine): Result | null {
     const answer = tryPlan(own, newBrief(own, kind.code, machine.id, body));
-    return answer.ok ? worded(answer.value) : null;
+    return answer.ok ? answer.value : null;
   }
   interface Offer {
     kind: Kind;
     machine: Machine;
-    result: SaidResult | null;
+    result: Result | null;
     cannot: { why: string; other: Machine | null } | null;
   }
   function offer(own: Kit, kind: Kind): Offer {
@@ -51,7 +52,12 @@
     // Without a wish the best ring that can; with one that ring, and the word which other could.
     const chosen = tried.find((t) => t.machine.id === machineId) ?? good ?? tried[0]!;
     const { machine, result, finding } = chosen;
-    return { kind, machine, result, cannot: finding ? { why: finding.sentence, other: good?.machine ?? null } : null };
+    return {
+      kind,
+      machine,
+      result,
+      cannot: finding ? { why: speak(result!).finding(finding), other: good?.machine ?? null } : null
+    };
   }
   const offers = $derived(kit ? KINDS.map((kind) => offer(kit, kind)) : []);
   const shelves = $derived(FAMILIES.filter((f) => family === '' || f === family));

@@ -1,4 +1,4 @@
-import { rowRuns } from '../knit';
+import { colourChanges, rowRuns } from '../knit';
 import { finder } from '../plan';
 import type { Judge } from './readings';
 
@@ -18,10 +18,9 @@ export const joinFar: Judge = {
   find: (r) => {
     const { joinPins } = r.kit.habits;
     if (joinPins <= FEW) return [];
-    const p = r.fabric.pieces.findIndex((piece, i) => {
-      const work = rowRuns(piece).filter((run) => run.purpose === 0);
-      return r.plan.pieces[i]!.mode === 'tube' && work.some((run, j) => j > 0 && run.yarn !== work[j - 1]!.yarn);
-    });
+    const p = r.fabric.pieces.findIndex(
+      (piece, i) => r.plan.pieces[i]!.mode === 'tube' && colourChanges(rowRuns(piece)) > 0
+    );
     return p < 0 ? [] : [find('join-far', 'warn', { piece: p }, { pins: joinPins, few: FEW })];
   }
 };

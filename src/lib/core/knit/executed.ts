@@ -102,6 +102,12 @@ export function workSpan(runs: readonly RowRun[]): { first: number; last: number
   return { first, last, count: last - first + 1 };
 }
 
+/** Changes of colour in the rows of the work; what joins the waste to it is none. */
+export function colourChanges(runs: readonly RowRun[]): number {
+  const work = runs.filter((run) => run.purpose === 0);
+  return work.filter((run, i) => i > 0 && run.yarn !== work[i - 1]!.yarn).length;
+}
+
 /** Work rows of each yarn of a piece, by its index in the fabric; waste is left out. */
 export function workRows(piece: Fabric['pieces'][number]): Map<number, number> {
   const rows = new Map<number, number>();

@@ -13,7 +13,8 @@ export {
   type RowRun,
   rowRuns,
   workRows,
-  workSpan
+  workSpan,
+  colourChanges
 } from './executed';
 export { type Counted, countedRow, workOf } from './work-row';
 export { lengthMmOf, lengthOfRows } from './length';

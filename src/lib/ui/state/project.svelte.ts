@@ -2,7 +2,7 @@ import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import type { Change } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
-import type { Planned } from '$lib/core/tomble';
+import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
 import { browserShelf, jot, record, strike } from '$lib/store/journal';
 import { changeHabits, loadKit } from '$lib/store/kit';
@@ -20,7 +20,7 @@ import {
 import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
-import { type SaidResult, worded } from '$lib/words';
+import { type SaidFinding, worded } from '$lib/words';
 import { db } from './db';
 
 /**
@@ -33,15 +33,17 @@ export class ProjectState {
   events = $state.raw<readonly CrankEvent[]>([]);
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
-  #last: SaidResult | null = null;
+  #last: Result | null = null;
   #edit: { touched: string; at: number } | null = null;
   #writes: Promise<unknown> = Promise.resolve();
 
   planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
-  result = $derived.by((): SaidResult | null => {
-    if (this.planned?.ok) this.#last = worded(tried(this.planned.value));
+  result = $derived.by((): Result | null => {
+    if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
   });
+  /** What is found, in words, with remedies that were tried: worked out only where it is shown. */
+  findings = $derived.by((): readonly SaidFinding[] => (this.result ? worded(tried(this.result)).findings : []));
   progress = $derived(progressOf(this.events.map((event) => event.what)));
   units = $derived(this.kit?.habits.units ?? 'metric');
 

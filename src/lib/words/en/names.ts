@@ -49,6 +49,7 @@ const NAMES: Readonly<Record<string, string>> = {
 function composed(name: string): string {
   const [what, ...rest] = name.split('-');
   if (what === 'held') return `${rest.at(-1)} ${rest[0] === 'shoulder' ? 'shoulder' : `underarm, ${rest[0]}`}`;
+  if (what === 'side' && rest[0] === 'between') return `${rest[1]} side, panel ${rest[2]} to the next`;
   if (what === 'sleeve' && rest[0] === 'parts') return `${rest[1]} sleeve, its panels side by side`;
   if (what === 'panel') return `panel ${rest[0]} to the next`;
   if (what === 'blocks') return `block ${rest[0]} to block ${rest[1]}`;

@@ -58,7 +58,7 @@
         .map(({ key }) => key)
     )
   );
-  const findings = $derived(result?.findings ?? []);
+  const findings = $derived(at.findings);
   const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
   const ofPompom = $derived(findings.filter((f) => f.place.option === 'pompom' || f.fix?.change.pompom === null));
   const loose = $derived(findings.filter((f) => !atField.includes(f) && !ofPompom.includes(f)));

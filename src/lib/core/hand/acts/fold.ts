@@ -1,4 +1,4 @@
-import { lengthMmOf, rowRuns, workSpan } from '../../knit';
+import { colourChanges, lengthMmOf, rowRuns, workSpan } from '../../knit';
 import type { ActOf } from '../../plan';
 import { addRun as put, endRuns } from '../rims';
 import type { Refusal } from '../refusal';
@@ -119,7 +119,6 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
     }
     const runs = rowRuns(t.run.fabric.pieces[act.piece]!);
     const { count } = workSpan(runs);
-    const work = runs.filter((r) => r.purpose === 0);
     const first = partsIn(t, act.piece)[0]!.id;
     const across = endRuns(t.s, first, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
     const inside = act.how === 'inside' || act.how === 'pinch';
@@ -128,7 +127,7 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       alongMm: lengthMmOf(t.run, act.piece),
       highMm: across,
       heightMm: act.heightMm ?? null,
-      joins: work.filter((r, i) => i > 0 && r.yarn !== work[i - 1]!.yarn).length,
+      joins: colourChanges(runs),
       brim: act.how === 'brim'
     };
   },

@@ -1,4 +1,5 @@
 import type { SayFinding } from '../../words';
+import { seam } from '../names';
 import { shapingLine, slopeTrouble } from '../shaping';
 
 type Parts =
@@ -17,19 +18,12 @@ type Parts =
   | 'garment-narrow'
   | 'garment-unmeasured';
 
-/** "side-left" as "left side". */
-function plain(name: string): string {
-  const words = name.split('-');
-  const hand = words.at(-1);
-  return (hand === 'left' || hand === 'right' ? [hand, ...words.slice(0, -1)] : words).join(' ');
-}
-
 /** Parts that do not fit each other, or the body they are joined round. */
 export const parts: SayFinding<Parts> = {
   'seam-uneven': (f, t) => {
     const [first, second] = [t.piece(f.a.piece), t.piece(f.b.piece)];
     const of = f.a.unit === 'rows' ? t.rows(f.a.count) : f.a.unit === 'stitches' ? t.stitches(f.a.count) : t.many(f.a.count, 'rung', 'rungs'); // prettier-ignore
-    return `${t.sentence(t.list(f.names.map(plain)))}: ${of} of the ${first} meet ${t.num(f.b.count)} of the ${second}; the ${t.piece(f.longer)} is longer by ${t.len(f.byMm)}, more than a seam eases in.`;
+    return `${t.sentence(t.list(f.names.map((name) => seam(name, t))))}: ${of} of the ${first} meet ${t.num(f.b.count)} of the ${second}; the ${t.piece(f.longer)} is longer by ${t.len(f.byMm)}, more than a seam eases in.`;
   },
   'odd-halves': (f, t) =>
     `${t.stitches(f.stitches)} do not halve: one is left over at the flat close; take it together with its neighbour.`,
