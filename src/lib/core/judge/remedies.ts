@@ -1,5 +1,7 @@
 import type { Fix } from '../plan';
-import type { Machine } from '../kit';
+import { headFit, limbFit } from '../body';
+import { gaugeFor, type Machine } from '../kit';
+import { mainYarn } from '../knit';
 import type { Readings } from './readings';
 
 /**
@@ -17,4 +19,25 @@ export const machinesWith = (r: Readings, fits: (machine: Machine) => boolean): 
 export const options = (remedy: Fix['remedy'], changes: Readonly<Record<string, unknown>>): Fix => ({
   remedy,
   change: { options: changes }
+});
+
+/**
+ * How far a girth would stretch the same yarn on another ring: a share, 0 at rest.
+ *
+ * @param head a head is measured at the brow, anything else round its middle
+ */
+export function stretchOn(r: Readings, girthMm: number, head: boolean): (machine: Machine) => number {
+  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
+  return (machine) => {
+    const hole = Math.min(r.plan.pieces[0]!.hole, machine.tensionHoles);
+    const gauge = gaugeFor(r.kit, machine, yarn, hole, r.brief.fingers);
+    const knitted = { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value };
+    return (head ? headFit : limbFit)(girthMm, knitted).stretch;
+  };
+}
+
+/** A yarn with another number of strands held together. */
+export const strandsOf = (r: Readings, yarnId: string, strands: number): Fix => ({
+  remedy: { code: 'strands', strands },
+  change: { strands: { ...r.brief.strands, [yarnId]: strands } }
 });

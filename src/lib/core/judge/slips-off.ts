@@ -1,10 +1,8 @@
-import { headFit, limbFit, SLIPS_OFF } from '../body';
-import { gaugeFor, type Machine } from '../kit';
+import { SLIPS_OFF } from '../body';
 import { finder } from '../plan';
-import { mainYarn } from '../read';
 import { measureOption } from './options';
 import type { Judge, Readings } from './readings';
-import { machinesWith } from './remedies';
+import { machinesWith, stretchOn } from './remedies';
 
 /** Facts of a tube that is wider than what it goes over. */
 export interface SlipsOffFacts {
@@ -18,13 +16,8 @@ const HOLDS = 0.05;
 
 /** Rings on which the same girth holds, the widest first. */
 function holding(r: Readings, girthMm: number, head: boolean, least: number) {
-  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
-  const stretchOn = (m: Machine): number => {
-    const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles), r.brief.fingers);
-    const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
-    return head ? headFit(girthMm, knitted).stretch : limbFit(girthMm, knitted).stretch;
-  };
-  return machinesWith(r, (m) => stretchOn(m) >= least).reverse();
+  const on = stretchOn(r, girthMm, head);
+  return machinesWith(r, (m) => on(m) >= least).reverse();
 }
 
 /** A tube wider than what it covers slips off. */

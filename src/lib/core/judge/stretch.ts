@@ -1,8 +1,7 @@
-import { headFit, limbFit, reachOver, SLIPS_OFF, SNUG_STRETCH } from '../body';
-import { gaugeFor, type Machine, machineOf, ringMm } from '../kit';
+import { reachOver, SLIPS_OFF, SNUG_STRETCH } from '../body';
+import { machineOf, ringMm } from '../kit';
 import { finder } from '../plan';
-import { mainYarn } from '../read';
-import { machinesWith } from './remedies';
+import { machinesWith, stretchOn } from './remedies';
 import { measureOption } from './options';
 import type { Judge, Readings } from './readings';
 
@@ -54,15 +53,10 @@ export const stretch: Judge = {
     const reach = reachOver(over.girthMm, r.sizes.pieces[0]!.girthMm.value, ring);
     if (reach === 'snug') return [];
     const option = measureOption(r, GIRTHS);
-    const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
-    const stretchOn = (m: Machine): number => {
-      const gauge = gaugeFor(r.kit, m, yarn, Math.min(r.plan.pieces[0]!.hole, m.tensionHoles), r.brief.fingers);
-      const knitted = { pins: m.pins, courses: gauge.courses.value, wales: gauge.wales.value };
-      return over.head ? headFit(over.girthMm, knitted).stretch : limbFit(over.girthMm, knitted).stretch;
-    };
+    const on = stretchOn(r, over.girthMm, over.head);
     // The smallest ring on which the same girth is snug and does not slip; failing that the one that is stretched least.
-    const others = machinesWith(r, (m) => stretchOn(m) >= SLIPS_OFF && stretchOn(m) < stretched.value / 100);
-    const snug = others.filter((fix) => stretchOn(machineOf(r.kit, fix.change.machineId!)) <= SNUG_STRETCH);
+    const others = machinesWith(r, (m) => on(m) >= SLIPS_OFF && on(m) < stretched.value / 100);
+    const snug = others.filter((fix) => on(machineOf(r.kit, fix.change.machineId!)) <= SNUG_STRETCH);
     return [
       find(
         CODES[reach],

@@ -3,6 +3,7 @@ import { finder, type Finding, type Fix } from '../plan';
 import { workRows } from '../read';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
+import { strandsOf } from './remedies';
 
 interface Tight {
   readonly yarn: string;
@@ -31,10 +32,7 @@ function otherStrands(r: Readings, p: number, index: number, thick: boolean): Fi
   return [1, 2, 3]
     .filter((strands) => (thick ? strands < yarn.strands : strands > yarn.strands))
     .sort((a, b) => Number(sits(b)) - Number(sits(a)) || Math.abs(a - yarn.strands) - Math.abs(b - yarn.strands))
-    .map((strands) => ({
-      remedy: { code: 'strands', strands },
-      change: { strands: { ...r.brief.strands, [yarn.id]: strands } }
-    }));
+    .map((strands) => strandsOf(r, yarn.id, strands));
 }
 
 /** Yarn too thick or too thin for the hooks. */

@@ -3,7 +3,7 @@ import { finder, type Finding } from '../plan';
 import { mainYarn } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
-import { options } from './remedies';
+import { options, strandsOf } from './remedies';
 
 /** Facts of toys. */
 export interface ToyCareFacts {
@@ -45,10 +45,7 @@ export const toyCare: Judge = {
           'warn',
           { piece: part.piece },
           { yarn: yarn.id, factor: k },
-          ...more.map((strands) => ({
-            remedy: { code: 'strands', strands } as const,
-            change: { strands: { ...r.brief.strands, [yarn.id]: strands } }
-          }))
+          ...more.map((strands) => strandsOf(r, yarn.id, strands))
         )
       );
       break;
