@@ -34,7 +34,7 @@ export function standIn(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>):
   const v = voiceOf(habits);
   const reasons = s.against.map((a) => sayAgainst(a, v)).join('; ');
   if (s.isOriginal) return `What the plan has now${reasons ? `: ${reasons}` : ''}.`;
-  const rows = Math.round(s.rowsNeeded.value) - s.rows;
+  const rows = s.rowsMore;
   const change =
     rows === 0 ? '' : `; knit ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
   return `${LEAD[s.verdict]}${reasons ? `: ${reasons}` : ''}${change}.`;

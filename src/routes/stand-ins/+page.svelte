@@ -294,7 +294,7 @@
                       >{showRange(s.lengthMm, units)}</span
                     ></td
                   >
-                  <td class="px-3 pt-2 numerals font-semibold whitespace-nowrap">{Math.round(s.rowsNeeded.value)}</td>
+                  <td class="px-3 pt-2 numerals font-semibold whitespace-nowrap">{s.rows + s.rowsMore}</td>
                   <td class="px-3 pt-2 numerals whitespace-nowrap">{s.tightness.toFixed(1)}</td>
                   <td class="px-3 pt-2 numerals whitespace-nowrap"
                     >{s.stretch === null ? '–' : `${Math.round(s.stretch)} %`}</td

@@ -52,6 +52,8 @@ export interface Substitute extends Judged, Verdict {
   readonly lengthMm: Figure;
   /** Rows that give the original's length. */
   readonly rowsNeeded: Figure;
+  /** Whole rows more for that length; fewer below 0. */
+  readonly rowsMore: number;
   readonly metres: Figure;
   readonly grams: Figure;
   readonly balls: Figure;
@@ -162,6 +164,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       isOriginal,
       stitches: run.fabric.pieces[p]!.width,
       rows: size.rows,
+      rowsMore: Math.round(needed(size.lengthMm.value)) - size.rows,
       flatWidthMm: size.flatWidthMm,
       lengthMm: size.lengthMm,
       rowsNeeded: {

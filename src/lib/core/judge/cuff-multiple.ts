@@ -4,7 +4,7 @@ import { options } from './remedies';
 
 /** Facts of a cuff: what does come out, the smaller first. */
 export interface CuffMultipleFacts {
-  'cuff-multiple': { stitches: number; repeat: number; comesOut: readonly number[] };
+  'cuff-multiple': { stitches: number; repeat: number; over: number; comesOut: readonly number[] };
 }
 const find = finder<CuffMultipleFacts>();
 
@@ -29,7 +29,7 @@ export const cuffMultiple: Judge = {
         'cuff-multiple',
         'warn',
         { option: 'cuffStitches' },
-        { stitches, repeat, comesOut },
+        { stitches, repeat, over: stitches % repeat, comesOut },
         ...nearest.map((n) => options({ code: 'cuff', stitches: n }, { cuffStitches: n }))
       )
     ];

@@ -7,7 +7,7 @@ import { options } from './remedies';
 
 /** Facts of a garment that does not fit the body, or whose parts do not fit each other. Lengths in mm. */
 export interface GarmentFitFacts {
-  'ends-differ': { front: number; back: number };
+  'ends-differ': { front: number; back: number; apart: number };
   'armhole-small': { armholeMm: number; armMm: number; roomMm: number };
   'neck-wide': { neckMm: number; askedMm: number };
   'shoulder-narrow': { shoulderMm: number; neckMm: number };
@@ -69,7 +69,7 @@ function ends({ r, g, byRows }: Fitting): Finding[] {
       'ends-differ',
       'warn',
       beside(r, byRows ? 'frontArmRows' : 'armholeMm'),
-      { front: g.frontRows, back: g.backRows },
+      { front: g.frontRows, back: g.backRows, apart: Math.abs(g.frontRows - g.backRows) },
       options(
         { code: 'frontAsBack', what: 'length', rows: g.backRows },
         { frontRows: backRows, frontArmRows: armRows }

@@ -4,7 +4,7 @@ import { options as change } from './remedies';
 
 /** Facts of stripes that the tube has no rows for. */
 export interface StripesCutFacts {
-  'stripes-cut': { listed: number; rows: number };
+  'stripes-cut': { listed: number; rows: number; left: number };
 }
 const find = finder<StripesCutFacts>();
 
@@ -23,7 +23,7 @@ export const stripesCut: Judge = {
         'stripes-cut',
         'warn',
         { option: 'sections' },
-        { listed, rows },
+        { listed, rows, left: listed - rows },
         'rows' in options && 'sizeBy' in options
           ? change({ code: 'rows', rows: listed, all: true }, { sizeBy: 'rows', rows: listed })
           : undefined

@@ -4,7 +4,7 @@ import { options } from './remedies';
 
 /** Facts of a wrap whose parts do not add up. */
 export interface WrapSumFacts {
-  'wrap-sum': { sleeve: number; neck: number; rows: number };
+  'wrap-sum': { sleeve: number; neck: number; sum: number; rows: number; off: number };
 }
 const find = finder<WrapSumFacts>();
 
@@ -24,7 +24,7 @@ export const wrapSum: Judge = {
         'wrap-sum',
         'stop',
         { option: 'neckRows', piece: 0 },
-        { sleeve: worn.sleeveRows, neck: worn.neckRows, rows: piece.rows },
+        { sleeve: worn.sleeveRows, neck: worn.neckRows, sum, rows: piece.rows, off: Math.abs(sum - piece.rows) },
         neck >= 4 ? options({ code: 'neckRows', rows: neck }, { neckRows: neck }) : undefined,
         options({ code: 'rows', rows: sum }, { rows: sum })
       )

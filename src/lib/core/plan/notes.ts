@@ -25,15 +25,9 @@ export type ShapingLine =
 
 /** Why a line of shaping does not come out, with what would. */
 export type SlopeTrouble =
-  | { readonly is: 'too-steep'; readonly stitches: number; readonly rows: number; readonly nearest: NoSlope['nearest'] }
-  | {
-      readonly is: 'fraction';
-      readonly from: number;
-      readonly to: number;
-      readonly each: number;
-      readonly nearest: NoWhole['nearest'];
-    }
-  | { readonly is: 'neck-low'; readonly stitches: number; readonly rows: number; readonly lower: number };
+  | ({ readonly is: 'too-steep' } & Pick<NoSlope, 'stitches' | 'rows' | 'needs' | 'nearest'>)
+  | ({ readonly is: 'fraction'; readonly from: number; readonly to: number; readonly each: number } & Pick<NoWhole, 'times' | 'nearest'>) // prettier-ignore
+  | ({ readonly is: 'neck-low'; readonly lower: number } & Pick<NoSlope, 'stitches' | 'rows' | 'needs'>);
 
 /** One edge of several that make up a rim: an armhole, a neck, the top of a sleeve. */
 export interface RimPart {

@@ -28,6 +28,8 @@ export interface NoSlope {
   readonly ok: false;
   readonly stitches: number;
   readonly rows: number;
+  /** Rows that so many stitches take. */
+  readonly needs: number;
   readonly nearest: readonly { readonly stitches: number; readonly rows: number }[];
 }
 
@@ -50,6 +52,7 @@ export function trySlope(stitches: number, rows: number): { readonly ok: true; r
       ok: false,
       stitches,
       rows,
+      needs: stitches * STEP,
       nearest: [
         { stitches: Math.max(0, pairs), rows },
         { stitches, rows: stitches * STEP }
@@ -73,6 +76,8 @@ export type WholeDecreases = { readonly ok: true; readonly times: number } | NoW
 /** Decreases that do not come out, with the nearest widths that do. */
 export interface NoWhole {
   readonly ok: false;
+  /** How often it would be: a fraction. */
+  readonly times: number;
   readonly nearest: readonly { readonly to: number; readonly times: number }[];
 }
 
@@ -92,6 +97,7 @@ export function wholeDecreases(from: number, to: number, each: number): WholeDec
   const [few, many] = [Math.floor(times), Math.ceil(times)];
   return {
     ok: false,
+    times,
     nearest: [few, many].map((n) => ({ to: from - n * each, times: n })).filter(({ to: width }) => width >= 0)
   };
 }

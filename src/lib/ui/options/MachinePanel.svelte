@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type FingerTension, machineOf, usualHole, yarnName } from '$lib/core/kit';
+  import { type FingerTension, machineOf, yarnName } from '$lib/core/kit';
   import type { ProjectState } from '../state/project.svelte';
   import ChoiceField from './ChoiceField.svelte';
 
@@ -8,12 +8,13 @@
   const machine = $derived(machineOf(at.kit!, brief.machineId));
   const elsewhere = $derived(at.result?.plan.pieces.some((p) => p.machineId !== brief.machineId) ?? false);
   const yarns = $derived(at.result?.yarns ?? []);
-  const usual = $derived(yarns[0] ? usualHole(machine, yarns[0].weightClass) : 1);
+  /** As it is knitted: read from the plan. */
+  const hole = $derived(at.result?.plan.pieces.find((p) => p.machineId === brief.machineId)?.hole ?? brief.hole ?? 1);
   const numbers = (most: number): string[] => Array.from({ length: most }, (_, i) => String(i + 1));
   const held = $derived(yarns.filter((yarn) => yarn.strands > 1).map((yarn) => `${yarn.name} ${yarn.strands} strands`));
   const summary = $derived(
     [
-      `Hole ${brief.hole ?? usual} of ${machine.tensionHoles}${brief.hole === null ? ', the usual one' : ''}`,
+      `Hole ${hole} of ${machine.tensionHoles}${brief.hole === null ? ', the usual one' : ''}`,
       { loose: 'fingers loose', usual: 'fingers as usual', firm: 'fingers firmer' }[brief.fingers],
       held.length ? held.join(', ') : 'one strand'
     ].join('; ')
@@ -42,7 +43,7 @@
     <div class="mt-2 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
       <ChoiceField
         label="Tension hole, 1 is the smallest"
-        help={brief.hole === null ? `Number ${usual} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
+        help={brief.hole === null ? `Number ${hole} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
         value={brief.hole === null ? 'usual' : String(brief.hole)}
         choices={[
           { value: 'usual', label: 'Usual' },

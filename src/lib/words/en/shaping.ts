@@ -25,8 +25,8 @@ export const shapingLine: Words['shapingLine'] = (line: ShapingLine, t) => {
   }
 };
 
-const steep = (f: { stitches: number; rows: number }, t: Talk): string =>
-  `${t.many(f.stitches, 'decrease', 'decreases')} every other ${t.terms.row} take ${t.rows(2 * f.stitches)}; there are ${t.num(f.rows)}`;
+const steep = (f: { stitches: number; rows: number; needs: number }, t: Talk): string =>
+  `${t.many(f.stitches, 'decrease', 'decreases')} every other ${t.terms.row} take ${t.rows(f.needs)}; there are ${t.num(f.rows)}`;
 
 /** Why a line of shaping does not come out, and what would. */
 export function slopeTrouble(why: SlopeTrouble, t: Talk): string {
@@ -35,7 +35,7 @@ export function slopeTrouble(why: SlopeTrouble, t: Talk): string {
       return `${steep(why, t)}; ${why.nearest.map((n) => `${t.num(n.stitches)} in ${t.rows(n.rows)}`).join(' or ')} work`;
     case 'fraction': {
       const near = why.nearest.map((n) => `${t.many(n.times, 'time', 'times')} to ${t.stitches(n.to)}`).join(' or ');
-      return `(${why.from} - ${why.to}) / ${why.each} is ${t.num((why.from - why.to) / why.each, 2)}: a fraction of a decrease; ${near} come out`;
+      return `(${why.from} - ${why.to}) / ${why.each} is ${t.num(why.times, 2)}: a fraction of a decrease; ${near} come out`;
     }
     case 'neck-low':
       return `${steep(why, t)}; begun ${t.rows(why.lower)} lower it comes out`;

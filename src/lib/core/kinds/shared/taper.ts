@@ -55,7 +55,14 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
   const trouble: Shaping['trouble'] =
     whole && !whole.ok
       ? {
-          why: { is: 'fraction', from: given, to: top, each: each * on.length, nearest: whole.nearest },
+          why: {
+            is: 'fraction',
+            from: given,
+            to: top,
+            each: each * on.length,
+            times: whole.times,
+            nearest: whole.nearest
+          },
           option: own ? 'topStitches' : 'topMm',
           mend: {
             remedy: { code: 'top', stitches: whole.nearest[0]!.to },
@@ -64,7 +71,13 @@ export function taperOf(o: TaperChoice, ring: Ring, given: number, rows: number,
         }
       : !tried.ok
         ? {
-            why: { is: 'too-steep', stitches: tried.stitches, rows: tried.rows, nearest: tried.nearest },
+            why: {
+              is: 'too-steep',
+              stitches: tried.stitches,
+              rows: tried.rows,
+              needs: tried.needs,
+              nearest: tried.nearest
+            },
             option: own ? 'rows' : 'lengthMm',
             mend: {
               remedy: { code: 'longer', rows: tried.nearest[1]!.rows + 2 },

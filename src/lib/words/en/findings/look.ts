@@ -20,7 +20,7 @@ export const look: SayFinding<Look> = {
   'outer-peeks': (f, t) =>
     `The outside, ${t.colour(f.yarn)}, will peek ${f.turnedUp ? 'under the turned-up edge' : 'at the edge'}: the lining has ${f.margin === 0 ? `no ${t.terms.row}s` : `only ${t.rows(f.margin)}`} more, and a fold wanders by two or three.`,
   'stripes-cut': (f, t) =>
-    `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last ${t.num(f.listed - f.rows)} are left out.`,
+    `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last ${t.num(f.left)} are left out.`,
   'stripes-short': (f, t) =>
     `The stripes add up to ${t.rows(f.listed)}, the tube has ${t.num(f.rows)}: the last colour, ${t.colour(f.yarn)}, goes on for ${t.rows(f.last)}.`,
   'join-far': (f, t) =>

@@ -28,17 +28,14 @@ export const parts: SayFinding<Parts> = {
   'odd-halves': (f, t) =>
     `${t.stitches(f.stitches)} do not halve: one is left over at the flat close; take it together with its neighbour.`,
   'cuff-multiple': (f, t) =>
-    `${t.num(f.stitches)} cuff stitches are no multiple of ${t.num(f.repeat)}: ${t.num(f.stitches % f.repeat)} left over; ${f.comesOut.map((n) => t.num(n)).join(' or ')} ${f.comesOut.length === 1 ? 'comes' : 'come'} out.`,
-  'wrap-sum': (f, t) => {
-    const sum = 2 * f.sleeve + f.neck;
-    const off = Math.abs(sum - f.rows);
-    return `${f.sleeve} + ${f.neck} + ${f.sleeve} ${t.terms.row}s are ${t.num(sum)}, the tube has ${t.num(f.rows)}: ${t.num(off)} ${sum > f.rows ? 'too many' : 'left over'}.`;
-  },
+    `${t.num(f.stitches)} cuff stitches are no multiple of ${t.num(f.repeat)}: ${t.num(f.over)} left over; ${f.comesOut.map((n) => t.num(n)).join(' or ')} ${f.comesOut.length === 1 ? 'comes' : 'come'} out.`,
+  'wrap-sum': (f, t) =>
+    `${f.sleeve} + ${f.neck} + ${f.sleeve} ${t.terms.row}s are ${t.num(f.sum)}, the tube has ${t.num(f.rows)}: ${t.num(f.off)} ${f.sum > f.rows ? 'too many' : 'left over'}.`,
   'slope-fraction': (f, t) => `${shapingLine(f.what, t)}: ${slopeTrouble(f.why, t)}.`,
   'panel-narrow': (f, t) =>
     `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `two ${t.pins} at the marker stay free`}.`,
   'ends-differ': (f, t) =>
-    `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(Math.abs(f.front - f.back))} longer and the shoulders do not meet.`,
+    `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(f.apart)} longer and the shoulders do not meet.`,
   'armhole-small': (f, t) =>
     `The armhole is ${t.len(f.armholeMm)} round, the arm ${t.len(f.armMm)}: ${f.armholeMm < f.armMm ? 'it does not go through' : `it goes through, and pulls; ${t.len(f.roomMm)} of room are easy`}.`,
   'neck-wide': (f, t) =>

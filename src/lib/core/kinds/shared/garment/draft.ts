@@ -34,7 +34,13 @@ function neckLines(g: Ground, neck: Neck, piece: number): Shaping[] {
     ? {}
     : {
         trouble: {
-          why: { is: 'neck-low', stitches: neck.tried.stitches, rows: neck.tried.rows, lower: 2 * c.neck - neck.depth },
+          why: {
+            is: 'neck-low',
+            stitches: neck.tried.stitches,
+            rows: neck.tried.rows,
+            needs: neck.tried.needs,
+            lower: 2 * c.neck - neck.depth
+          },
           option: 'neckDepthMm',
           mend: { remedy: { code: 'deepV' }, options: { neckDepthMm: deepEnough } }
         }
