@@ -4,6 +4,7 @@ import { anyKitAndBrief } from '../../../tests/support/arbitrary';
 import { made, medium, sampleKit } from '../../../tests/support/sample';
 import { REFUSAL_CODES } from '$lib/core/hand';
 import { KINDS } from '$lib/core/kinds';
+import { cuesAhead, trackOf } from '$lib/core/read';
 import { actSketch } from '$lib/draw/acts';
 import { optionFields } from '$lib/core/plan';
 import { tryPlan } from '$lib/core/tomble';
@@ -179,6 +180,13 @@ describe('the room of words', () => {
       'Stop at the marker'
     ]);
     expect(joins(1)[1]).toMatch(/^Stop 1 pin before/);
+    // The cue stands before the row is over: at the marker it would come too late.
+    const result = made('lined-hat', { style: 'contrast', waste: 'none' }, sampleKit({ yarns, habits: { joinPins: 3 } })); // prettier-ignore
+    const track = trackOf(result);
+    const change = result.steps.find((step) => step.joined)!.rows!.from - 1;
+    const [cue] = cuesAhead(track, change - 1).filter(({ kind }) => kind === 'change');
+    expect(cue!.inRows).toBe(1);
+    expect(speak(result).cue(cue!)).toMatch(/^Change yarn, 3 pins before the marker: /);
   });
 
   it('has a sentence for every refusal', () => {

@@ -13,8 +13,8 @@ export interface CueFacts {
   readonly doughnut: Record<never, never>;
   readonly clog: { readonly tube: boolean };
   readonly 'last-row': { readonly tube: boolean };
-  /** A yarn is changed, or hands have something to do, before the next row. */
-  readonly change: { readonly what: What };
+  /** A yarn is changed before the next row, perhaps some pins before this one ends; or hands have something to do. */
+  readonly change: { readonly what: What; readonly before: number };
   readonly hand: { readonly what: What };
 }
 export type CueKind = keyof CueFacts;

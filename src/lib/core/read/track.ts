@@ -232,7 +232,7 @@ function cuesOfLeg(leg: Leg): Cue[] {
   const own = leg.steps.flatMap((step): Cue[] => [
     ...step.cues,
     ...(step.rows && step.joined
-      ? [{ row: step.rows.from - 1, kind: 'change' as const, facts: { what: step.what } }]
+      ? [{ row: step.rows.from - 1, kind: 'change' as const, facts: { what: step.what, before: step.joined.before } }]
       : []),
     ...handWork(leg, step)
   ]);

@@ -18,7 +18,9 @@ export const cues: Words['cues'] = {
       : 'The cord grows long: let it hang free and untwist it.',
   'last-row': (f, t) =>
     f.tube ? `The last ${t.terms.row} is done: stop just before the marker.` : `The last ${t.terms.row} is done.`,
-  change: (_f, _t, title) => `Change yarn: ${title}.`,
+  // Told while the last row still goes: some pins before the marker is too late to say at the marker.
+  change: (f, t, title) =>
+    `Change yarn${f.before > 0 ? `, ${t.many(f.before, t.terms.pin, t.pins)} before the marker` : ''}: ${title}.`,
   hand: (_f, _t, title) => `${title}.`
 };
 
