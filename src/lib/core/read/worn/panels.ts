@@ -7,7 +7,7 @@ import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape
 import { plainPlaces, type WornForm } from './form';
 
 /** Room between two pieces of a schematic, mm. */
-const APART_MM = 225;
+const APART_MM = 290;
 
 /** Height of the labels between two rows, as a share of the width they are scaled to. */
 const LABEL_SHARE = 0.17;
@@ -59,13 +59,13 @@ function drawn(run: Executed, p: number, x: number, y: number) {
       dashed: true,
       title: `Work row ${cut - first}`
     });
-    // What goes at once, beside the step it makes; at two heights, so that neighbours never touch.
+    // What goes at once, beside the step it makes.
     const gone = { low: piece.low[cut]! - piece.low[cut - 1]!, high: piece.high[cut - 1]! - piece.high[cut]! };
     if (gone.low > 1) {
       labels.push({ at: [x + flip(lay.xAt(piece.low[cut - 1]!)), at], shift: [0.3, 0.3], text: `${gone.low} st`, anchor: 'start' }); // prettier-ignore
     }
     if (gone.high > 1) {
-      labels.push({ at: [x + flip(lay.xAt(piece.high[cut - 1]! + 1)), at], shift: [-0.3, -0.6], text: `${gone.high} st`, anchor: 'end' }); // prettier-ignore
+      labels.push({ at: [x + flip(lay.xAt(piece.high[cut - 1]! + 1)), at], shift: [-0.3, 0.3], text: `${gone.high} st`, anchor: 'end' }); // prettier-ignore
     }
     upright(first, cut - 1);
     upright(cut, last);
