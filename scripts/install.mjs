@@ -13,10 +13,11 @@ export const root = dirname(dirname(fileURLToPath(import.meta.url)));
  * @param {string} program name or path
  * @param {string[]} args its arguments
  * @param {NodeJS.ProcessEnv} [env] more environment
+ * @param {string} [cwd] where it runs; the project's own folder if not said
  * @returns {number} its exit code
  */
-export function run(program, args, env = {}) {
-  const done = spawnSync(program, args, { cwd: root, stdio: 'inherit', env: { ...process.env, ...env } });
+export function run(program, args, env = {}, cwd = root) {
+  const done = spawnSync(program, args, { cwd, stdio: 'inherit', env: { ...process.env, ...env } });
   if (done.error) console.error(`${program} could not be started: ${done.error.message}`);
   return done.status ?? 1;
 }

@@ -24,14 +24,14 @@ function free(port) {
 /**
  * Starts the server and waits until it answers.
  *
- * @param {{ port?: number, demo?: boolean, quiet?: boolean }} wish
+ * @param {{ port?: number, demo?: boolean, quiet?: boolean, folder?: string }} wish
  * @returns {Promise<{ url: string, stop: () => void, ended: Promise<number> }>}
  */
-export async function serve({ port = 4173, demo = true, quiet = false } = {}) {
+export async function serve({ port = 4173, demo = true, quiet = false, folder = root } = {}) {
   const chosen = (await free(port)) ?? (await free(0));
   const url = `http://127.0.0.1:${chosen}`;
-  const child = spawn(process.execPath, [join(root, 'build', 'index.js')], {
-    cwd: root,
+  const child = spawn(process.execPath, [join(folder, 'build', 'index.js')], {
+    cwd: folder,
     stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
     env: {
       ...process.env,
@@ -48,7 +48,8 @@ export async function serve({ port = 4173, demo = true, quiet = false } = {}) {
   const until = Date.now() + 30_000;
   while (Date.now() < until && child.exitCode === null) {
     try {
-      if ((await fetch(`${url}/api/health`)).ok) return { url, stop: () => void child.kill('SIGTERM'), ended };
+      // Any answer will do: a blank page has no word of its health.
+      if ((await fetch(`${url}/api/health`)).status < 500) return { url, stop: () => void child.kill('SIGTERM'), ended };
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }

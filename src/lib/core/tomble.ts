@@ -2,7 +2,7 @@ import { z } from 'zod';
 import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
-import { Kit } from './kit';
+import { Kit, yarnsById } from './kit';
 import { type Act, Brief, type Draft, type Finding, optionFields } from './plan';
 import { make } from './hand';
 import { echo, type Fault } from './quantity';
@@ -104,11 +104,11 @@ function missing(path: string, what: string, id: unknown): PathFault {
 /** Ids in a brief that name nothing in the kit. Strands of a yarn that is gone are harmless. */
 function looseIds(kit: Kit, brief: Brief): PathFault[] {
   const known = {
-    machine: new Set(kit.machines.map((m) => m.id)),
-    yarn: new Set(kit.yarns.map((y) => y.id))
+    machine: (id: string) => kit.machines.some((m) => m.id === id),
+    yarn: (id: string) => yarnsById(kit.yarns).has(id)
   };
   return refsOf(brief)
-    .filter(({ what, id, path }) => !known[what].has(id) && !path.startsWith('strands.'))
+    .filter(({ what, id, path }) => !known[what](id) && !path.startsWith('strands.'))
     .map(({ what, id, path }) => missing(`brief.${path}`, what, id));
 }
 

@@ -73,6 +73,21 @@ export function girthAt(arcMm: number, girthMm: number): number {
 }
 
 /**
+ * Girth of the dome at every half step from crown to brow, as a share of the head's: the same for every head, because the
+ * brow lies at the same share of the girth.
+ */
+const DOME = Float64Array.from({ length: 2 * STEPS + 1 }, (_, i) => girthAt((i / (2 * STEPS)) * ARC_SHARE, 1));
+
+/**
+ * Stretch of knitting at the brow.
+ *
+ * @returns a share: 0.57 is 57 % wider than at rest
+ * @example browStretch(560, { pins: 48, wales: 1.35 }) // 0.575
+ */
+export const browStretch = (girthMm: number, { pins, wales }: Pick<Knitted, 'pins' | 'wales'>): number =>
+  girthMm / (pins * (10 / wales)) - 1;
+
+/**
  * Lays one layer of knitting over a head.
  *
  * @param girthMm girth of the head, above 0
@@ -87,20 +102,21 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   }
   const restCourse = 10 / courses;
   const restWale = 10 / wales;
-  const courseAt = (arc: number): number =>
-    courseWhenStretched(restCourse, restWale, girthAt(arc, girthMm) / pins, knitted.flattest);
+  const wide = girthMm / pins;
+  const courseAt = (half: number): number =>
+    courseWhenStretched(restCourse, restWale, DOME[half]! * wide, knitted.flattest);
   const browArcMm = girthMm * ARC_SHARE;
   const step = browArcMm / STEPS;
   // Rows up to each step, by Simpson's rule on every step.
   const rowsUpTo = new Float64Array(STEPS + 1);
   let near = 1 / courseAt(0);
   for (let i = 0; i < STEPS; i++) {
-    const middle = 1 / courseAt((i + 0.5) * step);
-    const far = 1 / courseAt((i + 1) * step);
+    const middle = 1 / courseAt(2 * i + 1);
+    const far = 1 / courseAt(2 * i + 2);
     rowsUpTo[i + 1] = rowsUpTo[i]! + (step / 6) * (near + 4 * middle + far);
     near = far;
   }
-  const fullCourseMm = courseAt(browArcMm);
+  const fullCourseMm = courseAt(2 * STEPS);
   const browRows = rowsUpTo[STEPS]!;
   const rowsTo = (arc: number): number => {
     if (arc <= 0) return 0;
@@ -121,8 +137,7 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
     }
     return (low + (rows - rowsUpTo[low]!) / (rowsUpTo[high]! - rowsUpTo[low]!)) * step;
   };
-  const stretch = girthMm / (pins * restWale) - 1;
-  return { girthMm, browArcMm, stretch, fullCourseMm, rowsTo, arcAt };
+  return { girthMm, browArcMm, stretch: browStretch(girthMm, knitted), fullCourseMm, rowsTo, arcAt };
 }
 
 /** Share of the tube's resting girth that a crown drawn shut takes off the height measured lying flat (craft 5.6). */

@@ -4,6 +4,7 @@ export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body, type Measure, ty
 export { HEAD_SIZES, type HeadSize } from './head-sizes';
 export {
   CROWN_SHARE,
+  browStretch,
   girthAt,
   headFit,
   linedRows,

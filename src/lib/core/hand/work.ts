@@ -39,19 +39,16 @@ export interface Worked {
 /** Pieces an act has its hands on, each once. */
 export const piecesOf = (act: Act): number[] => [...new Set(ruleOf(act).pieces(act))];
 
-/** Ids of acts in their order; alike ones are counted. */
-function idsOf(acts: readonly Act[]): string[] {
-  const seen = new Map<string, number>();
-  return acts.map((act) => {
-    const pieces = piecesOf(act).map((p) => p + 1).join('+'); // prettier-ignore
-    const base = ['hand', act.do, pieces, ruleOf(act).name(act)]
-      .filter((part) => part !== '')
-      .join('.')
-      .slice(0, 70);
-    const n = (seen.get(base) ?? 0) + 1;
-    seen.set(base, n);
-    return n === 1 ? base : `${base}~${n}`;
-  });
+/** The id of an act, after those before it; alike ones are counted. */
+function idOf(act: Act, pieces: readonly number[], seen: Map<string, number>): string {
+  let base = `hand.${act.do}`;
+  if (pieces.length) base += `.${pieces.map((p) => p + 1).join('+')}`;
+  const name = ruleOf(act).name(act);
+  if (name !== '') base += `.${name}`;
+  base = base.slice(0, 70);
+  const n = (seen.get(base) ?? 0) + 1;
+  seen.set(base, n);
+  return n === 1 ? base : `${base}~${n}`;
 }
 
 /** Runs acts on a state, one after the other; what is refused is left out. */
@@ -78,13 +75,14 @@ function perform(
 export function work(run: Executed): Worked {
   const s = off(run);
   const { acts } = run.plan;
-  const ids = idsOf(acts);
+  const seen = new Map<string, number>();
   const done: Did[] = [];
   const refusals: { act: number; refusal: Refusal }[] = [];
   perform(run, s, acts, (act, index, refusal, facts, times) => {
     if (refusal) refusals.push({ act: index, refusal });
     const minutes = facts ? ruleOf(act).minutes(facts) : 0;
-    done.push({ do: act.do, act, facts, index, id: ids[index]!, pieces: piecesOf(act), minutes, times } as Did);
+    const pieces = piecesOf(act);
+    done.push({ do: act.do, act, facts, index, id: idOf(act, pieces, seen), pieces, minutes, times } as Did);
   });
   const things = thingsOf(run, s);
   // Where the machine refused a piece, the rest follows from that.

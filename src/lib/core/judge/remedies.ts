@@ -1,5 +1,5 @@
 import type { Fix } from '../plan';
-import { headFit, limbFit } from '../body';
+import { browStretch, limbFit } from '../body';
 import { gaugeFor, type Machine } from '../kit';
 import { mainYarn } from '../knit';
 import type { Readings } from './readings';
@@ -32,7 +32,7 @@ export function stretchOn(r: Readings, girthMm: number, head: boolean): (machine
     const hole = Math.min(r.plan.pieces[0]!.hole, machine.tensionHoles);
     const gauge = gaugeFor(r.kit, machine, yarn, hole, r.brief.fingers);
     const knitted = { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value };
-    return (head ? headFit : limbFit)(girthMm, knitted).stretch;
+    return head ? browStretch(girthMm, knitted) : limbFit(girthMm, knitted).stretch;
   };
 }
 

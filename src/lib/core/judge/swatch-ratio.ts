@@ -1,4 +1,17 @@
-import { DEFAULT_PIN_SPACING_MM, evidenceFor, inState, machineOf, practiceFor, type Slip, slipOf } from '../kit';
+import {
+  DEFAULT_PIN_SPACING_MM,
+  type Evidence,
+  evidenceFor,
+  type FabricState,
+  inState,
+  type Machine,
+  machineOf,
+  practiceFor,
+  type Slip,
+  slipOf,
+  type Yarn
+} from '../kit';
+import { remembered } from '../quantity';
 import { finder, type Finding } from '../plan';
 import { workRows } from '../read';
 import type { Judge } from './readings';
@@ -9,25 +22,39 @@ export interface SwatchRatioFacts {
 }
 const find = finder<SwatchRatioFacts>();
 
+/** The swatches of a yarn on a machine that cannot be, by their days. */
+const doubted = remembered(
+  (
+    evidence: readonly Evidence[],
+    machine: Machine,
+    yarn: Yarn,
+    state: FabricState
+  ): readonly { on: string; slip: Slip }[] => {
+    const expected = inState(practiceFor(yarn), 'rested', state);
+    return evidence.flatMap((e) => {
+      if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
+      if (e.courses === null || e.wales === null) return [];
+      const slip = slipOf({ courses: e.courses, wales: e.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
+      return slip ? [{ on: e.on, slip }] : [];
+    });
+  }
+);
+
 /** A swatch whose rows and stitches cannot belong together, with the slip that explains it. */
 export const swatchRatio: Judge = {
   code: 'swatch-ratio',
   watches: 'a swatch whose rows and stitches do not belong together',
   find: (r) =>
-    r.yarns.flatMap((yarn, i) => {
+    r.yarns.flatMap((yarn, i): Finding[] => {
       const p = r.fabric.pieces.findIndex((piece) => workRows(piece).has(i));
       if (p < 0) return [];
       const { machineId, hole } = r.plan.pieces[p]!;
       const machine = machineOf(r.kit, machineId);
-      const expected = inState(practiceFor(yarn), 'rested', r.gauges[p]![i]!.state);
-      return evidenceFor(r.kit, machine, yarn, hole, r.gauges[p]![i]!.state, r.brief.fingers).flatMap(
-        (e): Finding[] => {
-          if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
-          if (e.courses === null || e.wales === null) return [];
-          const slip = slipOf({ courses: e.courses, wales: e.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
-          const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
-          return slip ? [find('swatch-implausible', 'warn', place, { yarn: yarn.id, on: e.on, slip })] : [];
-        }
+      const { state } = r.gauges[p]![i]!;
+      const evidence = evidenceFor(r.kit, machine, yarn, hole, state, r.brief.fingers);
+      const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
+      return doubted(evidence, machine, yarn, state).map((seen) =>
+        find('swatch-implausible', 'warn', place, { yarn: yarn.id, ...seen })
       );
     })
 };

@@ -1,4 +1,6 @@
-import { colourDifference } from '../kit';
+import { greatest } from 'd3-array';
+import { colourDifference, type Yarn } from '../kit';
+import { remembered } from '../quantity';
 import { PURPOSES } from '../knit';
 import { finder, type Finding } from '../plan';
 import { rowRuns } from '../read';
@@ -14,6 +16,14 @@ const find = finder<WasteColourFacts>();
 
 /** CIEDE2000 at which two yarns are plainly two colours in lamp light (own estimate, no source). */
 const PLAINLY_OTHER = 20;
+
+/** The yarn of a stash that stands furthest from some colours, written one after the other. */
+const plainest = remembered((yarns: readonly Yarn[], work: string): { id: string; d: number } | undefined => {
+  const colours = work.split(' ');
+  const far = (yarn: Yarn): number => Math.min(...colours.map((hex) => colourDifference(yarn.colour.hex, hex)));
+  const best = greatest(yarns, far);
+  return best && { id: best.id, d: far(best) };
+});
 
 /** Waste yarn that cannot be told from its neighbour when it is picked out. */
 export const wasteColour: Judge = {
@@ -38,12 +48,7 @@ export const wasteColour: Judge = {
     });
     if (close.length === 0) return [];
     // Only now: a large stash has many pairs.
-    const far = (of: string): number =>
-      Math.min(...[...pairs.values()].map(({ work }) => colourDifference(of, hex(work))));
-    const best = r.kit.yarns.reduce<{ id: string; d: number } | undefined>((found, yarn) => {
-      const d = far(yarn.colour.hex);
-      return !found || d > found.d ? { id: yarn.id, d } : found;
-    }, undefined);
+    const best = plainest(r.kit.yarns, [...new Set([...pairs.values()].map(({ work }) => hex(work)))].sort().join(' '));
     const use =
       best && best.d >= PLAINLY_OTHER && 'wasteYarn' in r.brief.options
         ? options({ code: 'wasteYarn', yarn: best.id }, { wasteYarn: best.id })

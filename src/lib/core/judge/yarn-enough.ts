@@ -1,4 +1,5 @@
-import { colourDifference, heldTex } from '../kit';
+import { colourDifference, heldTex, type Yarn } from '../kit';
+import { remembered } from '../quantity';
 import { finder, type Finding, type Fix } from '../plan';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
@@ -25,19 +26,24 @@ const ALIKE_TEX = 0.15;
 /** So many yarns are tried in its place. */
 const TRIED = 3;
 
+/** Yarns of a stash as thick as one, the nearest in colour first. */
+const alike = remembered((yarns: readonly Yarn[], yarn: Yarn): readonly Yarn[] =>
+  yarns
+    .filter((y) => Math.abs(heldTex(y) / heldTex(yarn) - 1) <= ALIKE_TEX)
+    .map((y) => ({ y, apart: colourDifference(y.colour.hex, yarn.colour.hex) }))
+    .sort((a, b) => a.apart - b.apart)
+    .map(({ y }) => y)
+);
+
 /** The yarns at hand nearest in colour that are thick enough alike and of which there is enough. */
 function standIns(r: Readings, index: number, grams: number): Fix[] {
   const yarn = r.yarns[index]!;
   const option = yarnOption(r, yarn.id);
   if (!option) return [];
-  return r.kit.yarns
-    .filter((y) => !r.fabric.yarns.includes(y.id))
-    .filter((y) => y.stockGrams !== null && y.stockGrams >= grams)
-    .filter((y) => Math.abs(heldTex(y) / heldTex(yarn) - 1) <= ALIKE_TEX)
-    .map((y) => ({ y, apart: colourDifference(y.colour.hex, yarn.colour.hex) }))
-    .sort((a, b) => a.apart - b.apart)
+  return alike(r.kit.yarns, yarn)
+    .filter((y) => !r.fabric.yarns.includes(y.id) && y.stockGrams !== null && y.stockGrams >= grams)
     .slice(0, TRIED)
-    .map(({ y }) => options({ code: 'yarn', yarn: y.id, grams: y.stockGrams }, { [option]: y.id }));
+    .map((y) => options({ code: 'yarn', yarn: y.id, grams: y.stockGrams }, { [option]: y.id }));
 }
 
 /** There may not be enough of a yarn at hand. */

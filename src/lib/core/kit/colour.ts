@@ -20,10 +20,17 @@ export function labDifference(one: Lab, two: Lab): number {
   return difference({ mode: 'lab65', ...one }, { mode: 'lab65', ...two });
 }
 
-const seen = new Map<string, number>();
+/** Colours met so far, as they lie in CIELAB: a stash has some thousands, a screen sixteen million that nobody asks for. */
+const known = new Map<string, Lab>();
 
-/** Pairs remembered at most; a kit of 5,000 yarns compared with one waste yarn stays below it. */
-const REMEMBERED = 10_000;
+function labOf(hex: string): Lab {
+  const found = known.get(hex);
+  if (found) return found;
+  const lab = toLab(parse(hex));
+  if (!lab) throw new RangeError(`colours must look like #c2552d; received ${hex}`);
+  known.set(hex, lab);
+  return lab;
+}
 
 /**
  * Colour difference of two colours as a screen shows them; see `labDifference`.
@@ -34,15 +41,4 @@ const REMEMBERED = 10_000;
  * @throws RangeError when either is not a colour
  * @example colourDifference('#ffffff', '#000000') // 100
  */
-export function colourDifference(a: string, b: string): number {
-  const key = a < b ? `${a} ${b}` : `${b} ${a}`;
-  const known = seen.get(key);
-  if (known !== undefined) return known;
-  const one = toLab(parse(a));
-  const two = toLab(parse(b));
-  if (!one || !two) throw new RangeError(`colours must look like #c2552d; received ${a} and ${b}`);
-  const value = labDifference(one, two);
-  if (seen.size >= REMEMBERED) seen.clear();
-  seen.set(key, value);
-  return value;
-}
+export const colourDifference = (a: string, b: string): number => (a === b ? 0 : labDifference(labOf(a), labOf(b)));

@@ -34,8 +34,12 @@ export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => (kit.edition === 1 
  *
  * @param find looks a yarn up by its id
  */
-export function speaksFor(kit: Kit, yarn: Yarn, find: (id: string) => Yarn | undefined): (id: string) => boolean {
-  const { coloursShare } = rulesOf(kit);
+export function speaksFor(
+  edition: Kit['edition'],
+  yarn: Yarn,
+  find: (id: string) => Yarn | undefined
+): (id: string) => boolean {
+  const { coloursShare } = rulesOf({ edition });
   return (id) => {
     if (id === yarn.id || !coloursShare) return id === yarn.id;
     const known = find(id);

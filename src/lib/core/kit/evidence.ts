@@ -1,5 +1,6 @@
-import type { ReasonEvidence } from '../quantity';
-import type { Kit } from './kit';
+import { ascending } from 'd3-array';
+import { type ReasonEvidence, remembered } from '../quantity';
+import { type Kit, yarnsById } from './kit';
 import { type FabricState, mundenOf } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
@@ -124,32 +125,51 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
   };
 }
 
+/** What a kit knows of gauges. */
+type Measured = Pick<Kit, 'swatches' | 'finished' | 'yarns' | 'edition'>;
+
+const found = remembered(
+  (
+    swatches: Kit['swatches'],
+    finished: Kit['finished'],
+    yarns: Kit['yarns'],
+    machine: Machine,
+    yarn: Yarn,
+    hole: number,
+    state: FabricState,
+    fingers: FingerTension,
+    edition: Kit['edition']
+  ): readonly Evidence[] => gathered({ swatches, finished, yarns, edition }, machine, yarn, hole, state, fingers)
+);
+
 /**
  * Everything in the kit that says something about a yarn on a machine, oldest first: measurements of the same yarn,
  * strands and hole; of another hole; of other yarns of the same class and strands on this machine.
  *
  * @param state the state of the fabric that is asked about; measurements of other states are converted
  */
-export function evidenceFor(
-  kit: Kit,
+export const evidenceFor = (
+  kit: Measured,
   machine: Machine,
   yarn: Yarn,
   hole: number,
   state: FabricState,
   fingers: FingerTension = 'usual'
+): readonly Evidence[] =>
+  found(kit.swatches, kit.finished, kit.yarns, machine, yarn, hole, state, fingers, kit.edition);
+
+function gathered(
+  kit: Measured,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number,
+  state: FabricState,
+  fingers: FingerTension
 ): Evidence[] {
   const found: Evidence[] = [];
-  // Looked up only where a measurement of another yarn asks: a stash may hold thousands.
-  const others = new Map<string, Yarn | undefined>();
-  const other = (id: string): Yarn | undefined => {
-    if (!others.has(id))
-      others.set(
-        id,
-        kit.yarns.find((y) => y.id === id)
-      );
-    return others.get(id);
-  };
-  const isOwn = speaksFor(kit, yarn, other);
+  const byId = yarnsById(kit.yarns);
+  const other = (id: string): Yarn | undefined => byId.get(id);
+  const isOwn = speaksFor(kit.edition, yarn, other);
   /** Evidence of one article is one group, whichever its colour. */
   const groupOf = (id: string): string => (isOwn(id) ? yarn.id : id);
   const nearnessOf = (e: Pick<Swatch, 'machineId' | 'yarnId' | 'strands' | 'hole' | 'fingers'>): Nearness | null => {
@@ -171,7 +191,7 @@ export function evidenceFor(
   }
   return found
     .map((e) => (e.nearness === 'other-yarn' ? { ...e, told: { ...e.told, of: nameOf(other, e.group) } } : e))
-    .sort((a, b) => a.on.localeCompare(b.on) || a.id.localeCompare(b.id));
+    .sort((a, b) => ascending(a.on, b.on) || a.id.localeCompare(b.id));
 }
 
 /** Part of a group's name: fingers that hold as usual are not named. */

@@ -1,8 +1,8 @@
-import type { Basis, Figure, Reason } from '../quantity';
+import { type Basis, type Figure, type Reason, remembered } from '../quantity';
 import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
 import { speaksFor } from './edition';
 import type { FingerTension } from './finger-tension';
-import type { Kit } from './kit';
+import { type Kit, yarnsById } from './kit';
 import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
@@ -33,6 +33,9 @@ export interface Gauge {
   /** Half the range of the loop length, as a fraction. */
   readonly loopSpread: number;
 }
+
+/** What a kit knows of gauges: of nothing else does one depend. */
+type Measured = Pick<Kit, 'swatches' | 'finished' | 'yarns' | 'edition'>;
 
 /** Tension holes are numbered from the smallest; this is the one practice uses for a weight class. */
 export function usualHole(machine: Pick<Machine, 'tensionHoles'>, weightClass: number): number {
@@ -85,13 +88,29 @@ function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis
  * @param fingers how the yarn runs through the fingers
  * @example gaugeFor(emptyKit, machine48, mediumYarn, 2).courses.value // 2
  */
-export function gaugeFor(
-  kit: Kit,
+export const gaugeFor = (
+  kit: Measured,
   machine: Machine,
   yarn: Yarn,
   hole: number,
   fingers: FingerTension = 'usual'
-): Gauge {
+): Gauge => gauged(kit.swatches, kit.finished, kit.yarns, machine, yarn, hole, fingers, kit.edition);
+
+/** The gauge, once for the same measurements: draft, run and judges ask for it again and again. */
+const gauged = remembered(
+  (
+    swatches: Kit['swatches'],
+    finished: Kit['finished'],
+    yarns: Kit['yarns'],
+    machine: Machine,
+    yarn: Yarn,
+    hole: number,
+    fingers: FingerTension,
+    edition: Kit['edition']
+  ): Gauge => weighed({ swatches, finished, yarns, edition }, machine, yarn, hole, fingers)
+);
+
+function weighed(kit: Measured, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension): Gauge {
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole, fingers);
   const courses = believed(prior.courses, evidence, 'courses');
   const wales = believed(prior.wales, evidence, 'wales');
@@ -114,7 +133,7 @@ export function gaugeFor(
 }
 
 /** What an estimate stands on. */
-function groundsFor(kit: Kit, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {
+function groundsFor(kit: Measured, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {
   const state = stateFor(kit, machine, yarn);
   const practice = practiceFor(yarn);
   const at = inState(practice, 'rested', state);
@@ -153,8 +172,9 @@ export function learnedGauge(
 }
 
 /** The state sizes are meant in: that of the newest own swatch, else rested. */
-function stateFor(kit: Kit, machine: Machine, yarn: Yarn): FabricState {
-  const own = speaksFor(kit, yarn, (id) => kit.yarns.find((y) => y.id === id));
+function stateFor(kit: Measured, machine: Machine, yarn: Yarn): FabricState {
+  const byId = yarnsById(kit.yarns);
+  const own = speaksFor(kit.edition, yarn, (id) => byId.get(id));
   let newest: { on: string; state: FabricState } | undefined;
   for (const s of kit.swatches) {
     if (s.setAside || s.machineId !== machine.id || s.strands !== yarn.strands || !own(s.yarnId)) continue;

@@ -1,7 +1,8 @@
-import { about, type Figure } from '../quantity';
+import { mean } from 'd3-array';
+import { about, type Figure, remembered } from '../quantity';
 import { type Gauge } from './gauge';
 import { rulesOf, speaksFor } from './edition';
-import type { Kit } from './kit';
+import { type Kit, yarnsById } from './kit';
 import { courseWhenStretched } from './loop';
 import { type Machine, ringMm } from './machine';
 import type { Yarn } from './yarn';
@@ -12,6 +13,25 @@ const LAW_SPREAD = 0.12;
 /** What a tape along hanging rows may be off (own estimate, no source). */
 const TAPE_SPREAD = 0.04;
 
+/** What swatches of a yarn measured as they hung on a machine, cm to 20 rows. */
+const hungOn = remembered(
+  (
+    swatches: Kit['swatches'],
+    yarns: Kit['yarns'],
+    machine: Machine,
+    yarn: Yarn,
+    edition: Kit['edition']
+  ): readonly number[] => {
+    const byId = yarnsById(yarns);
+    const own = speaksFor(edition, yarn, (id) => byId.get(id));
+    return swatches.flatMap((s) =>
+      s.hangCmTo20Rows && s.machineId === machine.id && s.strands === yarn.strands && !s.setAside && own(s.yarnId)
+        ? [s.hangCmTo20Rows]
+        : []
+    );
+  }
+);
+
 /**
  * Height of a course while it hangs on the pins, as wide as they stand apart: by the one law of stretch, or as a swatch was
  * measured there (craft 5.5).
@@ -20,14 +40,9 @@ const TAPE_SPREAD = 0.04;
  * @example hangingCourse(kit, machine48, mediumYarn, gauge).value // 3, that is 3.3 rows to a cm
  */
 export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gauge): Figure {
-  const own = speaksFor(kit, yarn, (id) => kit.yarns.find((y) => y.id === id));
-  const hung = kit.swatches.flatMap((s) =>
-    s.hangCmTo20Rows && s.machineId === machine.id && s.strands === yarn.strands && !s.setAside && own(s.yarnId)
-      ? [s.hangCmTo20Rows]
-      : []
-  );
+  const hung = hungOn(kit.swatches, kit.yarns, machine, yarn, kit.edition);
   if (hung.length > 0) {
-    const mm = hung.reduce((sum, cm) => sum + cm / 2, 0) / hung.length;
+    const mm = mean(hung)! / 2;
     return about(mm, TAPE_SPREAD, 'mm', 'measured', [{ say: 'hangingSwatches', mm: 20 * mm }]);
   }
   const apart = ringMm(machine) / machine.pins;

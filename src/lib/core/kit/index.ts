@@ -4,7 +4,7 @@ export { gaugeFor, learnedGauge, PRACTICE, practiceFor, usualHole, type Gauge, t
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';
 export { rulesOf } from './edition';
-export { EDITION, Kit, machineOf, yarnOf } from './kit';
+export { EDITION, Kit, machineOf, yarnOf, yarnsById } from './kit';
 export { learn, movesOf, type Estimate, type Move, type Prior } from './learn';
 export {
   courseWhenStretched,

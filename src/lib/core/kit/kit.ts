@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { remembered } from '../quantity';
 import { Habits } from './habits';
 import { Machine } from './machine';
 import { Observation } from './observation';
@@ -35,14 +36,22 @@ export function machineOf(kit: Kit, id: string): Machine {
   return machine;
 }
 
+/** The yarns of a stash by their ids. */
+export const yarnsById = remembered(
+  (yarns: readonly Yarn[]): ReadonlyMap<string, Yarn> => new Map(yarns.map((yarn) => [yarn.id, yarn]))
+);
+
+/** A yarn with other strands than its own: the same one every time, so that what is known of it stays known. */
+const held = remembered((yarn: Yarn, strands: number): Yarn => ({ ...yarn, strands }));
+
 /**
  * The yarn of that id, with the strands a brief asks for in place of its own.
  *
  * @throws RangeError when the kit has none
  */
 export function yarnOf(kit: Kit, id: string, strands?: Readonly<Record<string, number>>): Yarn {
-  const yarn = kit.yarns.find((y) => y.id === id);
+  const yarn = yarnsById(kit.yarns).get(id);
   if (!yarn) throw new RangeError(`yarn must be one of the kit; received ${JSON.stringify(id)}`);
   const asked = strands?.[id];
-  return asked === undefined || asked === yarn.strands ? yarn : { ...yarn, strands: asked };
+  return asked === undefined || asked === yarn.strands ? yarn : held(yarn, asked);
 }

@@ -54,7 +54,9 @@ function observations(seen: readonly Seen[]): Normal[] {
   const groups = new Map<string, Seen[]>();
   for (const one of seen) {
     const key = `${one.evidence.nearness} ${one.evidence.group}`;
-    groups.set(key, [...(groups.get(key) ?? []), one]);
+    const group = groups.get(key);
+    if (group) group.push(one);
+    else groups.set(key, [one]);
   }
   return [...groups.values()].map((group) => {
     const own = updated({ mean: 0, sd: Infinity }, group);

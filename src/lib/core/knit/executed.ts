@@ -1,5 +1,6 @@
 import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
 import { type Brief, type Finding, NO_NOTES, type Notes, type Plan } from '../plan';
+import { remembered } from '../quantity';
 import type { Fabric } from './fabric';
 import { knit } from './knit';
 
@@ -41,7 +42,7 @@ export function execute(kit: Kit, brief: Brief, plan: Plan, notes: Notes = NO_NO
 }
 
 /** The gauge most of a piece is knitted at: that of its first work row. */
-export function mainGauge(run: Executed, piece: number): Gauge {
+export function mainGauge(run: Pick<Executed, 'fabric' | 'gauges'>, piece: number): Gauge {
   const fabric = run.fabric.pieces[piece]!;
   return run.gauges[piece]![mainYarn(fabric)]!;
 }
@@ -66,17 +67,12 @@ export interface RowRun {
   readonly operation: number;
 }
 
-/** Runs of a fabric that was read before: most readings ask, and a fabric never changes. */
-const runsOf = new WeakMap<Fabric['pieces'][number], readonly RowRun[]>();
-
 /**
  * The rows of a piece gathered into runs of one operation each.
  *
  * @example rowRuns(fabric.pieces[0]) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }, …]
  */
-export function rowRuns(piece: Fabric['pieces'][number]): readonly RowRun[] {
-  const known = runsOf.get(piece);
-  if (known) return known;
+export const rowRuns = remembered((piece: Fabric['pieces'][number]): readonly RowRun[] => {
   const runs: RowRun[] = [];
   let first = 0;
   for (let row = 1; row <= piece.rows; row++) {
@@ -90,17 +86,17 @@ export function rowRuns(piece: Fabric['pieces'][number]): readonly RowRun[] {
     });
     first = row;
   }
-  runsOf.set(piece, runs);
   return runs;
-}
+});
 
 /** The first and last work row, from 0, both included; waste comes before and after. */
-export function workSpan(runs: readonly RowRun[]): { first: number; last: number; count: number } {
-  const work = runs.filter((run) => run.purpose === 0);
-  const first = work[0]?.first ?? 0;
-  const last = work.at(-1)?.last ?? -1;
-  return { first, last, count: last - first + 1 };
-}
+export const workSpan = remembered(
+  (runs: readonly RowRun[]): { readonly first: number; readonly last: number; readonly count: number } => {
+    const first = runs.find((run) => run.purpose === 0)?.first ?? 0;
+    const last = runs.findLast((run) => run.purpose === 0)?.last ?? -1;
+    return { first, last, count: last - first + 1 };
+  }
+);
 
 /** Changes of colour in the rows of the work; what joins the waste to it is none. */
 export function colourChanges(runs: readonly RowRun[]): number {

@@ -1,4 +1,5 @@
 import { z } from 'zod';
+import { remembered } from '../quantity';
 
 /** Groups of a form, in no order: a kind's fields have theirs. */
 export type OptionGroup = 'who' | 'what' | 'yarn' | 'ends' | 'shape' | 'machines' | 'cuffs' | 'rows';
@@ -158,10 +159,11 @@ export function withStarts(schema: z.ZodObject, options: Readonly<Record<string,
  *
  * @throws TypeError when a field was not made with one of the builders above
  */
-export function optionFields(schema: z.ZodObject): { readonly key: string; readonly meta: OptionMeta }[] {
-  return Object.entries(schema.shape).map(([key, field]) => {
-    const found = (field as z.ZodType).meta() as OptionMeta | undefined;
-    if (!found?.control) throw new TypeError(`option ${key} has no control; build it with plan/options`);
-    return { key, meta: found };
-  });
-}
+export const optionFields = remembered(
+  (schema: z.ZodObject): readonly { readonly key: string; readonly meta: OptionMeta }[] =>
+    Object.entries(schema.shape).map(([key, field]) => {
+      const found = (field as z.ZodType).meta() as OptionMeta | undefined;
+      if (!found?.control) throw new TypeError(`option ${key} has no control; build it with plan/options`);
+      return { key, meta: found };
+    })
+);

@@ -12,6 +12,7 @@ export {
   type Units
 } from './length';
 export { G_PER_OZ, showMass } from './mass';
+export { remembered } from './remembered';
 export { readAmount, readCount, readNumber, type CountRule } from './number';
 export { showFigure, showRange } from './show';
 export { denierOfTex, neOfTex, nmOfTex, texOfLabel } from './tex';

@@ -10,7 +10,7 @@ export interface EdgeSize {
 }
 
 /** Measures an edge off the fabric. */
-export function edgeSize(run: Executed, e: RunRef): EdgeSize {
+export function edgeSize(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, e: RunRef): EdgeSize {
   const piece = run.fabric.pieces[e.piece]!;
   const span = workSpan(rowRuns(piece));
   if (e.run === 'upper' || e.run === 'lower' || e.run === 'side') {

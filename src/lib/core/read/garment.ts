@@ -1,4 +1,5 @@
 import type { RimPart } from '../plan';
+import { remembered } from '../quantity';
 import { edgeSize } from './edge';
 import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
 
@@ -15,36 +16,39 @@ export interface GarmentSizes {
 }
 
 /** Length of a rim: its edges, less the stitches that go into seams. */
-export function rimMm(run: Executed, parts: readonly RimPart[]): number {
+export function rimMm(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, parts: readonly RimPart[]): number {
   return parts.reduce((sum, { edge, inSeams = 0, times = 1 }) => {
     const inSeam = (10 * inSeams) / mainGauge(run, edge.piece).wales.value;
     return sum + times * Math.max(0, edgeSize(run, edge).mm - inSeam);
   }, 0);
 }
 
-/** Measured already in one execution: its gauges are made anew with every one. Judges and figures ask for the same ones. */
-const measured = new WeakMap<Executed['gauges'], GarmentSizes>();
-
 /**
  * Measures the neck, shoulder, armhole and sleeve of a garment of panels.
  *
  * @returns null for anything else
  */
-export function garmentSizes(run: Executed): GarmentSizes | null {
-  const rims = run.notes.garment;
-  if (!rims) return null;
-  const known = measured.get(run.gauges);
-  if (known) return known;
-  const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
-  const sizes: GarmentSizes = {
-    neckMm: rimMm(run, rims.neck),
-    shoulderMm: rimMm(run, rims.shoulder),
-    armholeMm: rimMm(run, rims.armhole),
-    sleeveMm: rims.sleeve && rimMm(run, rims.sleeve),
-    roundMm: rimMm(run, rims.round.parts),
-    frontRows: rows(rims.front),
-    backRows: rows(rims.back)
-  };
-  measured.set(run.gauges, sizes);
-  return sizes;
-}
+export const garmentSizes = (run: Executed): GarmentSizes | null =>
+  run.notes.garment ? measured(run.fabric, run.gauges, run.plan, run.notes.garment) : null;
+
+/** Once for the same fabric: judges and figures ask for the same ones. */
+const measured = remembered(
+  (
+    fabric: Executed['fabric'],
+    gauges: Executed['gauges'],
+    plan: Executed['plan'],
+    rims: NonNullable<Executed['notes']['garment']>
+  ): GarmentSizes => {
+    const run = { fabric, gauges, plan };
+    const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
+    return {
+      neckMm: rimMm(run, rims.neck),
+      shoulderMm: rimMm(run, rims.shoulder),
+      armholeMm: rimMm(run, rims.armhole),
+      sleeveMm: rims.sleeve && rimMm(run, rims.sleeve),
+      roundMm: rimMm(run, rims.round.parts),
+      frontRows: rows(rims.front),
+      backRows: rows(rims.back)
+    };
+  }
+);

@@ -1,14 +1,17 @@
 import { colourDifference, type Kit, type Machine, machineOf, type Yarn } from '../../kit';
+import { remembered } from '../../quantity';
 
 /** Thickness as the weight class times the strands: 4 is a medium yarn, and two strands of 2 are one too. */
 const MEDIUM = 4;
 
 /** The yarns of a kit with the best for these machines first: nearest to medium, then most at hand; an unknown stock counts as plenty. */
-export function bestYarns(kit: Kit): Yarn[] {
+export const bestYarns = (kit: Kit): readonly Yarn[] => best(kit.yarns);
+
+const best = remembered((yarns: readonly Yarn[]): readonly Yarn[] => {
   const stock = (y: Yarn): number => y.stockGrams ?? Infinity;
   const apart = (y: Yarn): number => Math.abs(y.weightClass * y.strands - MEDIUM);
-  return [...kit.yarns].sort((a, b) => apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a)));
-}
+  return [...yarns].sort((a, b) => apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a)));
+});
 
 /**
  * The first choice of a new project: a main yarn, and a second one in another colour where there is one.
@@ -29,18 +32,25 @@ const PLAINLY_OTHER = 25;
  * colour that stands furthest from its neighbours. Where none as thick is plain to see, colour alone decides.
  */
 export function furthest(kit: Kit, neighbours: readonly Yarn[], except: readonly string[] = []): string {
-  const thickness = (y: Yarn): number => y.weightClass * y.strands;
-  const candidates = kit.yarns
-    .filter((yarn) => !except.includes(yarn.id))
+  const kept = apartFrom(kit.yarns, JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)])));
+  return kept.find((id) => !except.includes(id)) ?? kit.yarns[0]!.id;
+}
+
+const thickness = (y: Yarn): number => y.weightClass * y.strands;
+
+/** Ids of a stash in the order in which they would be taken beside some colours and thicknesses. */
+const apartFrom = remembered((yarns: readonly Yarn[], beside: string): readonly string[] => {
+  const neighbours = JSON.parse(beside) as readonly (readonly [string, number])[];
+  const candidates = yarns
     .map((yarn) => ({
       id: yarn.id,
-      apart: Math.min(...neighbours.map((n) => colourDifference(n.colour.hex, yarn.colour.hex))),
-      alike: Math.min(...neighbours.map((n) => Math.abs(thickness(n) - thickness(yarn)))) <= 1
+      apart: Math.min(...neighbours.map(([hex]) => colourDifference(hex, yarn.colour.hex))),
+      alike: Math.min(...neighbours.map(([, thick]) => Math.abs(thick - thickness(yarn)))) <= 1
     }))
     .sort((a, b) => b.apart - a.apart);
-  const best = candidates.find((c) => c.alike && c.apart >= PLAINLY_OTHER) ?? candidates[0];
-  return best?.id ?? kit.yarns[0]!.id;
-}
+  const plain = (c: (typeof candidates)[number]): boolean => c.alike && c.apart >= PLAINLY_OTHER;
+  return [...candidates.filter(plain), ...candidates.filter((c) => !plain(c))].map(({ id }) => id);
+});
 
 /** The machine of a kit with pins nearest to a number; of equals the chosen one. */
 export function machineNear(kit: Kit, pins: number, chosen: string): Machine {

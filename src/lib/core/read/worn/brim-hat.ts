@@ -1,4 +1,4 @@
-import { CROWN_SHARE, headFit } from '../../body';
+import { browStretch, CROWN_SHARE, headFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { BrimHatWorn } from '../../plan';
 import type { Figure } from '../../quantity';
@@ -75,7 +75,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const crown = rulesOf(run.kit).crownTakes ? CROWN_SHARE * size.girthMm.value : 0;
     const less = (f: Figure, mm: number): Figure => ({ ...f, value: f.value - mm, low: f.low - mm, high: f.high - mm });
     const stretchAt = (w: number): number =>
-      100 * headFit(worn.headMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;
+      100 * browStretch(worn.headMm, { pins: run.fabric.pieces[0]!.width, wales: w });
     return [
       { code: 'height', name: 'height-flat', figure: less(size.lengthMm, crown) },
       {

@@ -1,6 +1,7 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, rulesOf, heldTex } from '../../kit';
 import { type Executed, rowRuns, workSpan } from '../../knit';
+import { remembered } from '../../quantity';
 import { placeCode } from '../places';
 
 /** A lined tube on a head, whichever way its crown is closed. */
@@ -24,38 +25,42 @@ export interface FoldedHat {
   readonly crownRows: number;
 }
 
-/** Hats folded before: sizes, reveal, outline and judges all ask for the same one. */
-const folded = new WeakMap<Executed['fabric'], FoldedHat>();
-
 /**
  * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
  * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
  */
-export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
-  const known = folded.get(run.fabric);
-  if (known) return known;
-  const piece = run.fabric.pieces[0]!;
-  const span = workSpan(rowRuns(piece));
-  const yarn = piece.yarn[span.first] ?? 0;
-  const gauge = run.gauges[0]![yarn]!;
-  const fit = headFit(worn.headMm, {
-    pins: piece.width,
-    courses: gauge.courses.value,
-    wales: gauge.wales.value,
-    flattest: rulesOf(run.kit).flattest
-  });
-  const foldRow = Math.floor(span.count / 2);
-  // A brim deeper than half a layer would cover more than the whole outside.
-  const turnRows = Math.min(Math.round(worn.turnUpMm / fit.fullCourseMm), Math.floor(foldRow / 2));
-  const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(run.yarns[yarn]!))) / worn.headMm);
-  const crownArc = (worn.headMm / (2 * Math.PI)) * Math.asin(bunched);
-  // A crown closed straight across gathers nothing.
-  const gathered = worn.form === 'ear-hat' ? 0 : Math.round(fit.rowsTo(crownArc));
-  const crownRows = Math.min(gathered, foldRow - 2 * turnRows);
-  const hat: FoldedHat = { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
-  folded.set(run.fabric, hat);
-  return hat;
-}
+export const foldHat = (run: Executed, worn: HatOnHead): FoldedHat =>
+  folded(run.fabric.pieces[0]!, run.gauges[0]!, run.yarns, worn, run.kit.edition);
+
+/** Once for the same fabric: sizes, reveal, outline and judges all ask for it. */
+const folded = remembered(
+  (
+    piece: Executed['fabric']['pieces'][number],
+    gauges: Executed['gauges'][number],
+    yarns: Executed['yarns'],
+    worn: HatOnHead,
+    edition: Executed['kit']['edition']
+  ): FoldedHat => {
+    const span = workSpan(rowRuns(piece));
+    const yarn = piece.yarn[span.first] ?? 0;
+    const gauge = gauges[yarn]!;
+    const fit = headFit(worn.headMm, {
+      pins: piece.width,
+      courses: gauge.courses.value,
+      wales: gauge.wales.value,
+      flattest: rulesOf({ edition }).flattest
+    });
+    const foldRow = Math.floor(span.count / 2);
+    // A brim deeper than half a layer would cover more than the whole outside.
+    const turnRows = Math.min(Math.round(worn.turnUpMm / fit.fullCourseMm), Math.floor(foldRow / 2));
+    const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(yarns[yarn]!))) / worn.headMm);
+    const crownArc = (worn.headMm / (2 * Math.PI)) * Math.asin(bunched);
+    // A crown closed straight across gathers nothing.
+    const gathered = worn.form === 'ear-hat' ? 0 : Math.round(fit.rowsTo(crownArc));
+    const crownRows = Math.min(gathered, foldRow - 2 * turnRows);
+    return { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
+  }
+);
 
 /** Marks the place of every row of a hat folded into itself. */
 export function hatPlaces(run: Executed, worn: HatOnHead): Uint8Array {

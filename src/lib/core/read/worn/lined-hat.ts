@@ -1,7 +1,7 @@
-import { CROWN_SHARE, headFit } from '../../body';
+import { browStretch, CROWN_SHARE } from '../../body';
 import { rulesOf } from '../../kit';
 import type { Plan, Worn } from '../../plan';
-import type { Figure } from '../../quantity';
+import { type Figure, remembered } from '../../quantity';
 import { type Executed, mainGauge } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
@@ -21,28 +21,34 @@ export interface WornSize {
 export const hatOf = (plan: Pick<Plan, 'worn'>): (Worn & HatOnHead) | null =>
   plan.worn?.form === 'lined-hat' || plan.worn?.form === 'ear-hat' ? plan.worn : null;
 
-/** Hats measured before: the sizes and the figures of the finished thing ask for the same ones. */
-const sized = new WeakMap<Executed['fabric'], WornSize | null>();
-
 /** Measures of a hat folded into itself, or null for anything else. */
-export function wornHatSize(run: Executed, size: PieceSize | undefined): WornSize | null {
-  const known = sized.get(run.fabric);
-  if (known !== undefined) return known;
-  const found = measureHat(run, size);
-  sized.set(run.fabric, found);
-  return found;
-}
+export const wornHatSize = (run: Executed, size: PieceSize | undefined): WornSize | null =>
+  size ? measured(size, run.plan, run.notes, run.fabric, run.gauges, run.kit.edition) : null;
 
-function measureHat(run: Executed, size: PieceSize | undefined): WornSize | null {
+/** Once for the same piece: the sizes and the figures of the finished thing ask for the same ones. */
+const measured = remembered(
+  (
+    size: PieceSize,
+    plan: Executed['plan'],
+    notes: Executed['notes'],
+    fabric: Executed['fabric'],
+    gauges: Executed['gauges'],
+    edition: Executed['kit']['edition']
+  ): WornSize | null => measureHat({ plan, notes, fabric, gauges, edition }, size)
+);
+
+/** What the measures of a hat depend on. */
+type Hat = Pick<Executed, 'plan' | 'notes' | 'fabric' | 'gauges'> & Pick<Executed['kit'], 'edition'>;
+
+function measureHat(run: Hat, size: PieceSize): WornSize | null {
   const worn = hatOf(run.plan);
   const { wanted } = run.notes;
   const piece = run.fabric.pieces[0];
-  if (!worn || !wanted || !size || !piece) return null;
+  if (!worn || !wanted || !piece) return null;
   const gauge = mainGauge(run, 0);
-  const fit = (wales: number) =>
-    headFit(worn.headMm, { pins: piece.width, courses: gauge.courses.value, wales }).stretch * 100;
+  const fit = (wales: number) => browStretch(worn.headMm, { pins: piece.width, wales }) * 100;
   // Lying flat, a crown drawn shut takes a tenth of the girth off; one closed straight across takes nothing.
-  const crown = worn.form === 'ear-hat' || !rulesOf(run.kit).crownTakes ? 0 : CROWN_SHARE * size.girthMm.value;
+  const crown = worn.form === 'ear-hat' || !rulesOf(run).crownTakes ? 0 : CROWN_SHARE * size.girthMm.value;
   const half = (f: Figure, less: number): Figure => ({
     ...f,
     value: f.value / 2 - less - crown,

@@ -1,0 +1,2 @@
+export { planMeasures } from './plan';
+export { hatRequest } from './request';
