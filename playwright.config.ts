@@ -7,7 +7,7 @@ const PLAIN = 24731;
 const DEMO = 24732;
 
 const server = (port: number, demo: boolean) => ({
-  command: 'node build/index.js',
+  command: 'node server/index.mjs',
   url: `http://127.0.0.1:${port}/api/health`,
   reuseExistingServer: false,
   env: {

@@ -18,8 +18,7 @@ const started = Date.now();
 /** @type {Measure[]} */
 const table = [];
 const show = (/** @type {number} */ value, unit = '') => `${value.toFixed(2)}${unit ? ` ${unit}` : ''}`;
-const verdict = (/** @type {Measure} */ { least, limit }) =>
-  limit === null ? '' : least <= limit ? 'good' : 'over';
+const verdict = (/** @type {Measure} */ { least, limit }) => (limit === null ? '' : least <= limit ? 'good' : 'over');
 /** @param {Measure[]} measures */
 function report(measures) {
   for (const m of measures) {
@@ -71,7 +70,8 @@ const browser = await chromium.launch({ executablePath, args: CHROMIUM_ARGS });
 try {
   if (asked('service')) report(await (await import('../bench/browser/service.mjs')).service(fresh.url, hatRequest()));
   if (nothing) report(await (await import('../bench/browser/weight.mjs')).weights(browser, village.url, nothing.url));
-  if (asked('projects')) report(await (await import('../bench/browser/many-projects.mjs')).manyProjects(browser, village.url));
+  if (asked('projects'))
+    report(await (await import('../bench/browser/many-projects.mjs')).manyProjects(browser, village.url));
   if (asked('edit')) report(await (await import('../bench/browser/edit.mjs')).edits(browser, village.url));
   if (asked('crank')) report(await (await import('../bench/browser/crank.mjs')).cranks(browser, village.url));
   if (asked('find')) report(await (await import('../bench/browser/find.mjs')).finding(browser, fresh.url));

@@ -30,8 +30,8 @@ function free(port) {
 export async function serve({ port = 4173, demo = true, quiet = false, folder = root } = {}) {
   const chosen = (await free(port)) ?? (await free(0));
   const url = `http://127.0.0.1:${chosen}`;
-  const child = spawn(process.execPath, [join(folder, 'build', 'index.js')], {
-    cwd: folder,
+  const child = spawn(process.execPath, [join(root, 'server', 'index.mjs'), join(folder, 'build')], {
+    cwd: root,
     stdio: quiet ? ['ignore', 'ignore', 'inherit'] : 'inherit',
     env: {
       ...process.env,
@@ -49,7 +49,8 @@ export async function serve({ port = 4173, demo = true, quiet = false, folder = 
   while (Date.now() < until && child.exitCode === null) {
     try {
       // Any answer will do: a blank page has no word of its health.
-      if ((await fetch(`${url}/api/health`)).status < 500) return { url, stop: () => void child.kill('SIGTERM'), ended };
+      if ((await fetch(`${url}/api/health`)).status < 500)
+        return { url, stop: () => void child.kill('SIGTERM'), ended };
     } catch {
       await new Promise((resolve) => setTimeout(resolve, 100));
     }

@@ -20,7 +20,8 @@ async function atCrank(browser, url, count) {
   return seen;
 }
 
-const press = (page) => page.evaluate(() => dispatchEvent(new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true })));
+const press = (page) =>
+  page.evaluate(() => dispatchEvent(new KeyboardEvent('keydown', { key: ' ', code: 'Space', bubbles: true })));
 
 /** @param {import('@playwright/test').Browser} browser @param {string} url the demo village */
 export async function cranks(browser, url) {

@@ -20,13 +20,27 @@ export async function finding(browser, url) {
     if (!(field instanceof HTMLInputElement)) throw new Error('no field to search in');
     const shown = () => document.querySelector('[data-testid=stash-scroll]')?.textContent;
     const times = [];
-    for (const text of ['t', 'ta', 'tarn 1', 'tarn 12', 'ash 7', 'ash 71', 'tarn 49', 'tarn 4', 'ash 3', 'tarn 33', 'ash 55', 'tarn 2']) {
+    for (const text of [
+      't',
+      'ta',
+      'tarn 1',
+      'tarn 12',
+      'ash 7',
+      'ash 71',
+      'tarn 49',
+      'tarn 4',
+      'ash 3',
+      'tarn 33',
+      'ash 55',
+      'tarn 2'
+    ]) {
       await new Promise((done) => setTimeout(done, 250));
       const before = shown();
       const from = performance.now();
       field.value = text;
       field.dispatchEvent(new Event('input', { bubbles: true }));
-      for (let n = 0; n < 60 && (n === 0 || shown() === before); n++) await new Promise((done) => requestAnimationFrame(done));
+      for (let n = 0; n < 60 && (n === 0 || shown() === before); n++)
+        await new Promise((done) => requestAnimationFrame(done));
       if (text.length > 2) times.push(performance.now() - from);
     }
     return times;

@@ -46,12 +46,21 @@ export async function service(url, hat) {
   const rates = { health: [], plan: [], kinds: [] };
   for (let turn = 0; turn < 12; turn++) {
     // The first two turns warm the server and are not counted.
-    const now = { health: await rate(health, null, 500), plan: await rate(plan, hat, 500), kinds: await rate(kinds, null, 500) };
+    const now = {
+      health: await rate(health, null, 500),
+      plan: await rate(plan, hat, 500),
+      kinds: await rate(kinds, null, 500)
+    };
     if (turn > 1) for (const [name, value] of Object.entries(now)) rates[name].push(1 / value);
   }
   const [a, b, c] = [of(rates.health), of(rates.plan), of(rates.kinds)];
   return [
-    { what: 'POST /api/plan of a lined hat, in answers of health, 8 at once', least: b.least / a.least, median: b.median / a.median, limit: 5 },
+    {
+      what: 'POST /api/plan of a lined hat, in answers of health, 8 at once',
+      least: b.least / a.least,
+      median: b.median / a.median,
+      limit: 5
+    },
     { what: 'GET /api/kinds, likewise', least: c.least / a.least, median: c.median / a.median, limit: 1.5 }
   ];
 }

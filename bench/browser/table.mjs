@@ -72,7 +72,11 @@ export function yarns(like, count) {
     ...like,
     id: `bench-${i}`,
     name: `Tarn ${i}`,
-    colour: { ...like.colour, name: `Ash ${i % 90}`, hex: `#${((i * 2654435761) % 0xffffff).toString(16).padStart(6, '0')}` },
+    colour: {
+      ...like.colour,
+      name: `Ash ${i % 90}`,
+      hex: `#${((i * 2654435761) % 0xffffff).toString(16).padStart(6, '0')}`
+    },
     stockGrams: 50 + (i % 300)
   }));
 }

@@ -1,47 +1,66 @@
 <script lang="ts">
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
+  import { SvelteMap } from 'svelte/reactivity';
   import { toast } from 'svelte-sonner';
   import { goto } from '$app/navigation';
   import { yarnName } from '$lib/core/kit';
   import { showMass } from '$lib/core/quantity';
-  import { hangsOn } from '$lib/core/read';
   import { LARGEST_FILE, readProjectFile, type ReadFile } from '$lib/formats/project-file';
   import { importProject } from '$lib/store/import';
   import { loadKit } from '$lib/store/kit';
-  import { newProject, planProject, removeProject, restoreProject, saveProject } from '$lib/store/projects';
-  import { progressOf } from '$lib/store/records/crank-event';
+  import { busyMachines, crankedIds, openProjects, progressThrough } from '$lib/store/bench';
+  import { newProject, removeProject, restoreProject, saveProject } from '$lib/store/projects';
+  import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
   import ImportDialog from '$lib/ui/bench/ImportDialog.svelte';
   import ProjectCard from '$lib/ui/bench/ProjectCard.svelte';
+  import { turn } from '$lib/ui/bench/turn';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
 
-  const bench = live(async () => {
-    const [kit, projects, events] = await Promise.all([
-      loadKit(db()),
-      db().projects.orderBy('updatedAt').reverse().toArray(),
-      db().events.toArray()
-    ]);
-    const open = projects.filter((p) => !p.deletedAt && !p.measured);
-    return {
-      kit,
-      entries: open.map((project) => {
-        const planned = kit ? planProject(kit, project) : null;
-        const actions = events.filter((e) => e.projectId === project.id).map((e) => e.what);
-        return { project, result: planned?.ok ? planned.value : null, progress: progressOf(actions) };
-      })
-    };
+  const NOTHING_DONE: Progress = { rows: 0, ticks: 0, undoable: false };
+  const kits = live(() => loadKit(db()));
+  const all = live(() => openProjects(db()));
+  const cranked = live(() => crankedIds(db()));
+  const kit = $derived(kits.value ?? null);
+
+  const progress = new SvelteMap<string, Progress>();
+  let busy = $state.raw<ReadonlyMap<string, string>>(new Map());
+  // How far things are and what hangs where is looked up bunch by bunch, the newest first: years of projects must not stop the page.
+  $effect(() => {
+    const [projects, events] = [all.value, cranked.value];
+    if (!projects || !events || !kit) return;
+    let gone = false;
+    void (async () => {
+      for await (const bunch of progressThrough(db(), projects)) {
+        if (gone) return;
+        for (const [id, far] of bunch) progress.set(id, far);
+      }
+      const found = await busyMachines(db(), kit);
+      if (!gone) busy = found;
+    })();
+    return () => (gone = true);
   });
-  const kit = $derived(bench.value?.kit ?? null);
-  const going = $derived(bench.value?.entries.filter((e) => e.progress.rows > 0) ?? []);
-  const planned = $derived(bench.value?.entries.filter((e) => e.progress.rows === 0) ?? []);
+
+  const begun = $derived(new Set(cranked.value));
+  const entries = $derived(all.value ?? []);
+  const hasBegun = (id: string): boolean => begun.has(id) && (progress.get(id)?.rows ?? 1) > 0;
+  const going = $derived(entries.filter(({ id }) => hasBegun(id)));
+  const planned = $derived(entries.filter(({ id }) => !hasBegun(id)));
+  const ready = $derived(kits.value !== undefined && all.value !== undefined && cranked.value !== undefined);
   // The ring that is free: not the one a piece hangs on.
-  const busyWith = (machineId: string) =>
-    going.find(({ result, progress }) => result && hangsOn(result, progress.rows) === machineId);
-  const free = $derived(kit?.machines.find((m) => !busyWith(m.id)) ?? kit?.machines[0]);
+  const free = $derived(kit?.machines.find((m) => !busy.has(m.id)) ?? kit?.machines[0]);
+
+  // Cards further down are added a few at a time.
+  const FIRST = 16;
+  let shown = $state(FIRST);
+  $effect(() => {
+    if (shown >= entries.length) return;
+    void turn().then(() => (shown += FIRST));
+  });
 
   async function start(kindCode: string, machineId: string): Promise<void> {
     if (!kit) return;
@@ -72,8 +91,8 @@
     await goto(paths.plan(id));
   }
   const sections = $derived([
-    { title: 'On the machine', entries: going, large: going.length === 1 },
-    { title: 'Planned', entries: planned, large: false }
+    { title: 'On the machine', entries: going.slice(0, shown), large: going.length === 1 },
+    { title: 'Planned', entries: planned.slice(0, Math.max(0, shown - going.length)), large: false }
   ]);
 </script>
 
@@ -99,11 +118,11 @@
     </div>
   </div>
 
-  {#if bench.error}
+  {#if kits.error ?? all.error ?? cranked.error}
     <p class="mt-6 border-l-4 border-error p-3" role="alert">
       The bench cannot be read: the browser's storage does not answer. Load the page again.
     </p>
-  {:else if !bench.value}
+  {:else if !ready}
     <p class="mt-10 text-center quiet" role="status">Looking what is on the bench …</p>
   {:else}
     <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
@@ -113,20 +132,20 @@
             <section aria-label={section.title}>
               <h2 class="mb-3 text-xl font-semibold">{section.title}</h2>
               <div class="grid grid-cols-1 gap-4 md:grid-cols-2">
-                {#each section.entries as entry (entry.project.id)}
+                {#each section.entries as project (project.id)}
                   <ProjectCard
-                    project={entry.project}
-                    result={entry.result}
-                    progress={entry.progress}
+                    {project}
+                    {kit}
+                    progress={begun.has(project.id) ? (progress.get(project.id) ?? null) : NOTHING_DONE}
                     large={section.large}
-                    ondelete={() => remove(entry.project)}
+                    ondelete={() => remove(project)}
                   />
                 {/each}
               </div>
             </section>
           {/if}
         {/each}
-        {#if !bench.value.entries.length}
+        {#if !entries.length}
           <section class="rounded-box border-2 border-dashed border-base-content/30 p-8">
             <h2 class="text-xl font-semibold">Nothing on the pins</h2>
             <p class="mt-1 max-w-prose">
@@ -147,12 +166,11 @@
             <h2 class="mb-2 text-xl font-semibold">Machines</h2>
             <ul class="divide-y divide-base-300">
               {#each kit.machines as machine (machine.id)}
-                {@const busy = busyWith(machine.id)}
                 <li class="flex items-baseline gap-3 py-2">
                   <span class="w-9 text-right numerals text-xl font-bold">{machine.pins}</span>
                   <span class="min-w-0 flex-1"
                     ><span class="block font-medium">{machine.name}</span><span class="block truncate text-sm quiet"
-                      >{busy ? busy.project.brief.name : 'free'}{machine.counter === 'none' ? ', no counter' : ''}</span
+                      >{busy.get(machine.id) ?? 'free'}{machine.counter === 'none' ? ', no counter' : ''}</span
                     ></span
                   >
                 </li>

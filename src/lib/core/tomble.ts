@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** `made` in the answer of the planning service: what hands make of what was knitted. */
 export const MadeAnswer = z

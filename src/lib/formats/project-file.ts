@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { refsOf } from '$lib/core/kinds/refs';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';

@@ -2,7 +2,7 @@ import { type Body, fitted } from '$lib/core/body';
 import { kindOf } from '$lib/core/kinds';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
-import type { z } from 'zod';
+import type * as z from 'zod';
 import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { kindTitle } from '$lib/words';
 import { type Planned, tryPlan } from '$lib/core/tomble';

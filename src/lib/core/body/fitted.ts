@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 import { optionFields } from '../plan';
 import type { Age } from './age';
 import type { Body } from './measures';

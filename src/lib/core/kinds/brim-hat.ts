@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { headFit } from '../body';
 import { isLarge, type Kit, machineOf } from '../kit';
 import {

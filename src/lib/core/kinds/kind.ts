@@ -1,4 +1,4 @@
-import type { z } from 'zod';
+import type * as z from 'zod';
 import type { Kit } from '../kit';
 import type { Brief, Draft } from '../plan';
 

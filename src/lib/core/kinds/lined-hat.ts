@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { isLarge, type Kit, machineOf, rulesOf } from '../kit';
 import {
   type Act,

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, startingAt, startOption } from './shared/panel';

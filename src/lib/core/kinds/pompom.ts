@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { pompomMm, USUAL_CARD_MM, USUAL_WRAPS } from '../body';
 import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';

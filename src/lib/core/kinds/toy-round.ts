@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { ballRows, stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';

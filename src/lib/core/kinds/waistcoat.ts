@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { isLarge, machineOf } from '../kit';
 import type { Kind } from './kind';
 import { draftGarment } from './shared/garment/draft';

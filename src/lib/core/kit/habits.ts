@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 
 /** Words the craft has two of: every sentence follows what is chosen here (craft 2). */
 export const Terms = z.object({

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { remembered } from '../quantity';
 import { Habits } from './habits';
 import { Machine } from './machine';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
 

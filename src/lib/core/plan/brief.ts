@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { FINGER_TENSIONS } from '../kit';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */

@@ -1,6 +1,6 @@
 import type { Notes } from './notes';
 import { isAsked, optionFields } from './options';
-import type { z } from 'zod';
+import type * as z from 'zod';
 
 /**
  * Options after one of them was chosen anew: those that only now are asked for begin with what the plan has, as far as

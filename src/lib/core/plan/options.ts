@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { remembered } from '../quantity';
 
 /** Groups of a form, in no order: a kind's fields have theirs. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { AGES } from '$lib/core/body';
 
 /** Somebody the knitter knits for, with measures in mm by the code of the measure. Stays in this browser. */

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { Habits, Kit, Observation, Swatch } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 

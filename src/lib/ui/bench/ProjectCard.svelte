@@ -5,24 +5,42 @@
   import { cuesAhead, legAt, trackOf, workCount } from '$lib/core/read';
   import { finishedScene } from '$lib/draw/finished';
   import { showFigure } from '$lib/core/quantity';
+  import type { Kit } from '$lib/core/kit';
   import type { Result } from '$lib/core/tomble';
   import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
   import { speak } from '$lib/words';
   import { paths } from '../paths';
+  import { inView } from './in-view';
+  import { planOf } from './plans';
+  import { turn } from './turn';
   import HangingTube from '../picture/HangingTube.svelte';
   import ScenePicture from '../picture/ScenePicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   interface Props {
     project: Project;
-    result: Result | null;
-    progress: Progress;
+    kit: Kit | null;
+    /** How far it is; null while that is looked up. */
+    progress: Progress | null;
     /** Drawn large, with the next thing to do: for what hangs on a machine now. */
     large?: boolean;
     ondelete: () => void;
   }
-  let { project, result, progress, large = false, ondelete }: Props = $props();
+  let { project, kit, progress: far, large = false, ondelete }: Props = $props();
+  let seen = $state(false);
+  /** The plan: undefined until the card comes into view, null where it cannot be made. */
+  let result = $state.raw<Result | null | undefined>(undefined);
+  $effect(() => {
+    if (!seen || !kit || !far) return;
+    const [own, of] = [kit, project];
+    let gone = false;
+    void turn().then(() => {
+      if (!gone) result = planOf(own, of);
+    });
+    return () => (gone = true);
+  });
+  const progress = $derived(far ?? { rows: 0, ticks: 0, undoable: false });
   const say = $derived(result ? speak(result) : null);
   const track = $derived(result ? trackOf(result) : null);
   const rows = $derived(track?.workRows ?? 0);
@@ -45,7 +63,8 @@
 </script>
 
 <article
-  class="flex gap-4 rounded-box border border-base-300 bg-base-100 p-4 {large ? 'md:col-span-2' : ''}"
+  {@attach inView(() => (seen = true))}
+  class="card-in-turn flex gap-4 rounded-box border border-base-300 bg-base-100 p-4 {large ? 'md:col-span-2' : ''}"
   aria-labelledby="p-{project.id}"
 >
   <div class="shrink-0 {large ? 'h-60 w-20 sm:w-32' : 'h-44 w-20'}">
@@ -81,7 +100,7 @@
       {#if toMend > 0 && !begun}<p class="mt-1 text-sm font-semibold">
           {toMend === 1 ? 'One thing to look at' : `${toMend} things to look at`}
         </p>{/if}
-    {:else}
+    {:else if result === null}
       <p class="mt-1 text-sm text-error">This plan needs a machine or yarn that is gone. Open it to choose another.</p>
     {/if}
     <div class="flex-1"></div>

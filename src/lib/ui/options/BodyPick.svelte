@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { z } from 'zod';
+  import type * as z from 'zod';
   import { type Body, fitted, measureOf, sizesFor } from '$lib/core/body';
   import { showLength, type Units } from '$lib/core/quantity';
   import { db } from '../state/db';

@@ -5,7 +5,7 @@
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
-  import { z } from 'zod';
+  import * as z from 'zod';
   import { Hex, type Kit, Yarn } from '$lib/core/kit';
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';

@@ -1,4 +1,4 @@
-import { z } from 'zod';
+import * as z from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
