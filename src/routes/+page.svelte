@@ -15,7 +15,7 @@
   import type { Project } from '$lib/store/records/project';
   import ImportDialog from '$lib/ui/bench/ImportDialog.svelte';
   import ProjectCard from '$lib/ui/bench/ProjectCard.svelte';
-  import { turn } from '$lib/ui/bench/turn';
+  import { turn } from '$lib/ui/frame/turn';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';

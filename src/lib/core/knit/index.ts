@@ -17,5 +17,5 @@ export {
   colourChanges
 } from './executed';
 export { type Counted, countedRow, workOf } from './work-row';
-export { lengthMmOf, lengthOfRows } from './length';
+export { lengthMmOf, lengthOfRows, lengthsOf } from './length';
 export { MACHINE_CODES, type MachineCode, type MachineFacts, type MachineNo } from './refusal';

@@ -5,7 +5,7 @@ import { type Executed, rowRuns, workSpan } from './executed';
 type Laid = Pick<Executed, 'fabric' | 'gauges'>;
 
 /** Length of the rows of a piece up to each of them, mm at rest; as many entries as rows, and one before the first. */
-const lengthsOf = remembered(
+export const lengthsOf = remembered(
   (piece: Executed['fabric']['pieces'][number], gauges: Executed['gauges'][number]): Float64Array => {
     const upTo = new Float64Array(piece.rows + 1);
     let mm = 0;

@@ -120,12 +120,13 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
 
 /** Bands that shaping cut out of one section are one band. */
 function merged(bands: readonly Band[]): Band[] {
-  const out: Band[] = [];
+  const out: { -readonly [K in keyof Band]: Band[K] }[] = [];
   for (const band of bands) {
     const last = out.at(-1);
     if (last && last.section === band.section && last.yarn === band.yarn && last.purpose === band.purpose) {
-      out[out.length - 1] = { ...last, to: band.to, topMm: band.topMm };
-    } else out.push(band);
+      last.to = band.to;
+      last.topMm = band.topMm;
+    } else out.push({ ...band });
   }
   return out;
 }
@@ -134,10 +135,13 @@ function merged(bands: readonly Band[]): Band[] {
 function edgesOf(run: Executed, p: number): (readonly [number, number])[] {
   const piece = run.fabric.pieces[p]!;
   const stitchMm = 10 / mainGauge(run, p).wales.value;
-  return Array.from({ length: piece.rows }, (_, row) => [
-    (piece.low[row]! - piece.firstPin) * stitchMm,
-    (piece.high[row]! + 1 - piece.firstPin) * stitchMm
-  ]);
+  const edges: (readonly [number, number])[] = [];
+  for (let row = 0; row < piece.rows; row++) {
+    const [low, high] = [piece.low[row]!, piece.high[row]!];
+    const same = row > 0 && low === piece.low[row - 1] && high === piece.high[row - 1];
+    edges.push(same ? edges[row - 1]! : [(low - piece.firstPin) * stitchMm, (high + 1 - piece.firstPin) * stitchMm]);
+  }
+  return edges;
 }
 
 /** Height above the cast-on after so many true rows. */

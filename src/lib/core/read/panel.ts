@@ -1,4 +1,8 @@
-import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
+import { ascending, bisectLeft } from 'd3-array';
+import { polygonArea } from 'd3-polygon';
+import type { Gauge, Yarn } from '../kit';
+import { type Executed, lengthsOf, mainYarn, type PieceFabric, rowRuns, workSpan } from '../knit';
+import { remembered } from '../quantity';
 import type { Point, SketchShape } from './sketch';
 
 /** A panel as it lies flat, in mm: x from its lowest pin, y from its last row down. */
@@ -14,79 +18,82 @@ export interface PanelLay {
   readonly yAt: (row: number) => number;
 }
 
+/** Pins of laid float groups in their order. */
+const laidAfter = remembered((floats: PieceFabric['floats']): readonly number[] => [...floats.after].sort(ascending));
+
 /** Laid columns below a pin, for panels widened by floats. */
-function columnsBelow(floats: { after: readonly number[]; columns: number }, pin: number): number {
-  return floats.after.filter((after) => after < pin).length * floats.columns;
-}
+const columnsBelow = (floats: PieceFabric['floats'], pin: number): number =>
+  floats.after.length === 0 ? 0 : bisectLeft(laidAfter(floats), pin) * floats.columns;
 
 /** Lays a panel out to its true counts: every row from its lowest to its highest pin, as high as its yarn knits. */
-export function layPanel(run: Executed, p: number): PanelLay {
-  const piece = run.fabric.pieces[p]!;
+export const layPanel = (run: Executed, p: number): PanelLay =>
+  laid(run.fabric.pieces[p]!, run.gauges[p]!, run.yarns, run.plan.pieces[p]!.label);
+
+const laid = remembered(
+  (piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
+    const span = workSpan(rowRuns(piece));
+    const stitchMm = 10 / gauges[mainYarn(piece)]!.wales.value;
+    const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
+    const heights = lengthsOf(piece, gauges);
+    const foot = heights[span.first] ?? 0;
+    const heightMm = (heights[span.first + span.count] ?? foot) - foot;
+    const yAt = (row: number): number => heightMm - (heights[span.first + Math.max(0, Math.min(span.count, row - 1))]! - foot); // prettier-ignore
+    const left = (i: number): number => xAt(piece.low[span.first + i]!);
+    const right = (i: number): number => xAt(piece.high[span.first + i]! + 1);
+    // Only where the side steps is there a corner.
+    const side = (ends: Uint16Array, x: (i: number) => number, from: number, to: number): Point[] => {
+      const points: Point[] = [];
+      let start = from;
+      for (let i = from + 1; i <= to; i++) {
+        if (i < to && ends[span.first + i] === ends[span.first + start]) continue;
+        points.push([x(start), yAt(start + 1)], [x(start), yAt(i + 1)]);
+        start = i;
+      }
+      return points;
+    };
+    const area = (from: number, to: number): Point[] => [...side(piece.low, left, from, to), ...side(piece.high, right, from, to).reverse()]; // prettier-ignore
+    const shapes: SketchShape[] = [];
+    let start = 0;
+    let widest = 0;
+    let highest = -1;
+    for (let i = 0; i < span.count; i++) {
+      if (piece.high[span.first + i]! > highest) {
+        highest = piece.high[span.first + i]!;
+        widest = right(i);
+      }
+      if (i + 1 < span.count && piece.yarn[span.first + i + 1] === piece.yarn[span.first + start]) continue;
+      const yarn = piece.yarn[span.first + start]!;
+      shapes.push({
+        points: area(start, i + 1),
+        yarn,
+        title: `${label}: ${yarns[yarn]!.colour.name}`,
+        rows: { from: start + 1, to: i + 1 }
+      });
+      start = i + 1;
+    }
+    return { widthMm: widest, heightMm, shapes, outline: span.count > 0 ? area(0, span.count) : [], xAt, yAt };
+  }
+);
+
+/** Area of a panel's work, row by row, mm2; what the outline of its lay encloses. */
+export const panelAreaMm2 = (run: Executed, p: number): number => area(run.fabric.pieces[p]!, run.gauges[p]!);
+
+const area = remembered((piece: PieceFabric, gauges: readonly Gauge[]): number => {
   const span = workSpan(rowRuns(piece));
-  const stitchMm = 10 / mainGauge(run, p).wales.value;
-  const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
-  const heights = new Float64Array(span.count + 1);
-  for (let i = 0; i < span.count; i++) {
-    heights[i + 1] = heights[i]! + 10 / run.gauges[p]![piece.yarn[span.first + i]!]!.courses.value;
+  const stitchMm = 10 / gauges[mainYarn(piece)]!.wales.value;
+  const heights = lengthsOf(piece, gauges);
+  let mm2 = 0;
+  let start = span.first;
+  const end = span.first + span.count;
+  for (let row = start + 1; row <= end; row++) {
+    if (row < end && piece.low[row] === piece.low[start] && piece.high[row] === piece.high[start]) continue;
+    const [low, high] = [piece.low[start]!, piece.high[start]! + 1];
+    const wide = high - low + columnsBelow(piece.floats, high) - columnsBelow(piece.floats, low);
+    mm2 += wide * stitchMm * (heights[row]! - heights[start]!);
+    start = row;
   }
-  const heightMm = heights[span.count] ?? 0;
-  const yAt = (row: number): number => heightMm - (heights[Math.max(0, Math.min(span.count, row - 1))] ?? 0);
-  const left = (i: number): number => xAt(piece.low[span.first + i]!);
-  const right = (i: number): number => xAt(piece.high[span.first + i]! + 1);
-  const side = (x: (i: number) => number, from: number, to: number): Point[] => {
-    const points: Point[] = [];
-    for (let i = from; i < to; i++) points.push([x(i), yAt(i + 1)], [x(i), yAt(i + 2)]);
-    return simplified(points);
-  };
-  const area = (from: number, to: number): Point[] => [...side(left, from, to), ...side(right, from, to).reverse()];
-  const shapes: SketchShape[] = [];
-  let start = 0;
-  for (let i = 1; i <= span.count; i++) {
-    if (i < span.count && piece.yarn[span.first + i] === piece.yarn[span.first + start]) continue;
-    const yarn = piece.yarn[span.first + start]!;
-    shapes.push({
-      points: area(start, i),
-      yarn,
-      title: `${run.plan.pieces[p]!.label}: ${run.yarns[yarn]!.colour.name}`,
-      rows: { from: start + 1, to: i }
-    });
-    start = i;
-  }
-  return {
-    widthMm: Math.max(0, ...Array.from({ length: span.count }, (_, i) => right(i))),
-    heightMm,
-    shapes,
-    outline: span.count > 0 ? area(0, span.count) : [],
-    xAt,
-    yAt
-  };
-}
+  return mm2;
+});
 
-/** Area of a panel's work, row by row, mm2; what `areaOf` gives of its outline. */
-export function panelAreaMm2(run: Executed, p: number): number {
-  const piece = run.fabric.pieces[p]!;
-  const span = workSpan(rowRuns(piece));
-  const stitchMm = 10 / mainGauge(run, p).wales.value;
-  let area = 0;
-  for (let row = span.first; row < span.first + span.count; row++) {
-    const [low, high] = [piece.low[row]!, piece.high[row]! + 1];
-    const laid = columnsBelow(piece.floats, high) - columnsBelow(piece.floats, low);
-    area += ((high - low + laid) * stitchMm * 10) / run.gauges[p]![piece.yarn[row]!]!.courses.value;
-  }
-  return area;
-}
-
-/** Points on one straight upright line are dropped but for its ends. */
-function simplified(points: readonly Point[]): Point[] {
-  return points.filter((p, i) => i === 0 || i === points.length - 1 || p[0] !== points[i - 1]![0] || p[0] !== points[i + 1]![0]); // prettier-ignore
-}
-
-/** Area inside an outline by the surveyor's rule, mm2. @example areaOf([[0, 0], [2, 0], [2, 2], [0, 2]]) // 4 */
-export function areaOf(outline: readonly Point[]): number {
-  let twice = 0;
-  outline.forEach(([x, y], i) => {
-    const [nx, ny] = outline[(i + 1) % outline.length]!;
-    twice += x * ny - nx * y;
-  });
-  return Math.abs(twice) / 2;
-}
+/** Area inside an outline, mm2. @example areaOf([[0, 0], [2, 0], [2, 2], [0, 2]]) // 4 */
+export const areaOf = (outline: readonly Point[]): number => Math.abs(polygonArea(outline as [number, number][]));

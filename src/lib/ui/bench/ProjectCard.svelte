@@ -11,9 +11,9 @@
   import type { Project } from '$lib/store/records/project';
   import { speak } from '$lib/words';
   import { paths } from '../paths';
-  import { inView } from './in-view';
+  import { inView } from '../frame/in-view';
   import { planOf } from './plans';
-  import { turn } from './turn';
+  import { turn } from '../frame/turn';
   import HangingTube from '../picture/HangingTube.svelte';
   import ScenePicture from '../picture/ScenePicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';

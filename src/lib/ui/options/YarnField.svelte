@@ -3,7 +3,7 @@
   import ChevronsUpDown from '@lucide/svelte/icons/chevrons-up-down';
   import Pencil from '@lucide/svelte/icons/pencil';
   import { Select } from 'bits-ui';
-  import { type Yarn, yarnName } from '$lib/core/kit';
+  import { type Yarn, yarnName, yarnsById } from '$lib/core/kit';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   interface Props {
@@ -21,9 +21,12 @@
   let { label, help = '', empty, value, yarns, letter = '', compact = false, onvalue, onchange }: Props = $props();
   const uid = $props.id();
   const OPEN = '';
-  const yarn = $derived(yarns.find((y) => y.id === value));
+  const byId = $derived(yarnsById(yarns));
+  const yarn = $derived(byId.get(value ?? ''));
+  // A text by itself: the labels around it are made anew with every edit, and the list must not be.
+  const none = $derived(empty);
   const items = $derived([
-    ...(empty === undefined ? [] : [{ value: OPEN, label: empty }]),
+    ...(none === undefined ? [] : [{ value: OPEN, label: none }]),
     ...yarns.map((y) => ({ value: y.id, label: yarnName(y) }))
   ]);
 </script>
@@ -46,7 +49,7 @@
           sideOffset={4}
         >
           {#each items as item (item.value)}
-            {@const its = yarns.find((y) => y.id === item.value)}
+            {@const its = byId.get(item.value)}
             <Select.Item
               value={item.value}
               label={item.label}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Result } from '$lib/core/tomble';
   import { tubeScene } from '$lib/draw/tube';
+  import { onPaper } from '../paper/printing.svelte';
   import ScenePicture from './ScenePicture.svelte';
 
   let { result, piece }: { result: Result; piece: number } = $props();
@@ -11,7 +12,7 @@
   const pins = $derived(result.fabric.pieces[piece]?.pins ?? 0);
 </script>
 
-{#if tube}
+{#if tube && onPaper()}
   <div class="float-left mr-4 hidden w-[4.2cm] print:block">
     <ScenePicture scene={tubeScene(tube, result.yarns, pins, { ...SIZE, rowsDone: null, slim: false })} />
   </div>

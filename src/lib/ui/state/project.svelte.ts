@@ -21,6 +21,7 @@ import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/record
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
+import { turn } from '../frame/turn';
 import { db } from './db';
 
 /**
@@ -42,8 +43,26 @@ export class ProjectState {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
   });
-  /** What is found, in words, with remedies that were tried: worked out only where it is shown. */
-  findings = $derived.by((): readonly SaidFinding[] => (this.result ? worded(tried(this.result)).findings : []));
+  /** The last result whose remedies were tried: each is a plan of its own, so that waits until the frame is painted. */
+  #tried = $state.raw<{ readonly of: Result; readonly result: Result } | null>(null);
+  /** What is found, in words; remedies are offered once they were tried. */
+  findings = $derived.by((): readonly SaidFinding[] => {
+    const { result } = this;
+    if (!result) return [];
+    return worded(this.#tried?.of === result ? this.#tried.result : result).findings;
+  });
+
+  constructor() {
+    $effect(() => {
+      const of = this.result;
+      if (!of?.findings.some((finding) => finding.remedies)) return;
+      let gone = false;
+      void turn().then(() => {
+        if (!gone) this.#tried = { of, result: tried(of) };
+      });
+      return () => (gone = true);
+    });
+  }
   progress = $derived(progressOf(this.events.map((event) => event.what)));
   units = $derived(this.kit?.habits.units ?? 'metric');
 

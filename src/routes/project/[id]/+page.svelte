@@ -31,6 +31,7 @@
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { db } from '$lib/ui/state/db';
+  import { later } from '$lib/ui/state/later.svelte';
   import StepList from '$lib/ui/steps/StepList.svelte';
   import CutList from '$lib/ui/yarn/CutList.svelte';
   import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
@@ -38,6 +39,9 @@
 
   const at = useProject();
   const result = $derived(at.result);
+  // The drawing of the finished thing and the steps follow once tube and figures stand.
+  const drawn = later(() => at.result);
+  const listed = later(() => at.result);
   const brief = $derived(at.project!.brief);
   const units = $derived(at.units);
   const habits = $derived(at.kit!.habits);
@@ -245,7 +249,7 @@
                 ? 'What shows when it is worn'
                 : 'How it will look'}
           </h2>
-          <WornView {result} />
+          <WornView result={drawn.value ?? result} />
           {#if result.reveal.turnRows > 0 || hidden}<ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
               {#each outside as share (`${share.piece} ${share.place} ${share.yarn}`)}
                 <li class="flex items-baseline gap-2">
@@ -304,12 +308,12 @@
     </section>
 
     <section
-      class="paper col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
+      class="paper far-below col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
       aria-label="Steps"
     >
       <div class="rounded-box border border-base-300 bg-base-100 p-4">
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
-        <StepList {result} />
+        <StepList result={listed.value ?? result} />
       </div>
     </section>
   </div>
