@@ -1,3 +1,4 @@
+import type * as z from 'zod';
 import { kindOf } from '../kinds';
 import type { Finding, Weight } from '../plan';
 import { bagRatio } from './bag-ratio';
@@ -88,14 +89,19 @@ export const JUDGES: readonly Judge[] = [
 
 const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
 
+/** Whether the kind's own limits allow what a remedy sets: options know their limits one by one. */
+const allowed = (schema: z.ZodObject, options: Readonly<Record<string, unknown>>): boolean =>
+  Object.entries(options).every(([key, value]) => {
+    const field = schema.shape[key] as z.ZodType | undefined;
+    return field === undefined || field.safeParse(value).success;
+  });
+
 /** A finding without the remedies that the kind's own limits would refuse: a button must never lead to a fault. */
 function withSoundRemedies(readings: Readings, finding: Finding): Finding {
   const kind = kindOf(readings.brief.kind);
   if (!finding.remedies || !kind) return finding;
   const { remedies, ...rest } = finding;
-  const sound = remedies.filter(
-    ({ change }) => !change.options || kind.options.safeParse({ ...readings.brief.options, ...change.options }).success
-  );
+  const sound = remedies.filter(({ change }) => !change.options || allowed(kind.options, change.options));
   return sound.length ? { ...rest, remedies: sound } : rest;
 }
 
@@ -103,8 +109,11 @@ function withSoundRemedies(readings: Readings, finding: Finding): Finding {
  * Runs every judge, and passes on what the machine itself refused. The gravest come first.
  */
 export function judge(readings: Readings): Finding[] {
-  const found = [...readings.refusals, ...JUDGES.flatMap((j) => j.find(readings))];
-  return found.map((finding) => withSoundRemedies(readings, finding)).sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
+  const found: Finding[] = [...readings.refusals];
+  for (const { find } of JUDGES) {
+    for (const finding of find(readings)) found.push(withSoundRemedies(readings, finding));
+  }
+  return found.sort((a, b) => ORDER[a.weight] - ORDER[b.weight]);
 }
 
 export type { Judge, Readings } from './readings';

@@ -40,10 +40,13 @@ function standIns(r: Readings, index: number, grams: number): Fix[] {
   const yarn = r.yarns[index]!;
   const option = yarnOption(r, yarn.id);
   if (!option) return [];
-  return alike(r.kit.yarns, yarn)
-    .filter((y) => !r.fabric.yarns.includes(y.id) && y.stockGrams !== null && y.stockGrams >= grams)
-    .slice(0, TRIED)
-    .map((y) => options({ code: 'yarn', yarn: y.id, grams: y.stockGrams }, { [option]: y.id }));
+  const found: Yarn[] = [];
+  // No further than it must: a stash may hold thousands.
+  for (const y of alike(r.kit.yarns, yarn)) {
+    if (y.stockGrams !== null && y.stockGrams >= grams && !r.fabric.yarns.includes(y.id)) found.push(y);
+    if (found.length === TRIED) break;
+  }
+  return found.map((y) => options({ code: 'yarn', yarn: y.id, grams: y.stockGrams }, { [option]: y.id }));
 }
 
 /** There may not be enough of a yarn at hand. */
