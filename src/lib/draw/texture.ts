@@ -4,6 +4,15 @@ import type { Texture } from './scene';
 /** Below this height a row is too thin to show its stitches; it is drawn as a line. */
 const SMALLEST_STITCH = 2.4;
 
+/** Shade and light of the colours met so far: the tiles of one yarn differ in size alone. */
+const tints = new Map<string, { shade: string; light: string }>();
+
+function tintsOf(hex: string): { shade: string; light: string } {
+  const known = tints.get(hex) ?? { shade: towards(hex, 'black', 0.34), light: towards(hex, 'white', 0.16) };
+  tints.set(hex, known);
+  return known;
+}
+
 /** A colour mixed towards black or white, for the shade and the light of a thread. */
 function towards(hex: string, to: 'black' | 'white', share: number): string {
   return formatHex(interpolate([hex, to], 'oklab')(share)) ?? hex;
@@ -27,8 +36,7 @@ export interface Tile {
 /** Draws one stitch of a yarn: two legs leaning together, shaded below and lit above. */
 export function tileOf(texture: Texture): Tile {
   const { stitchPx: w, rowPx: h, hex } = texture;
-  const shade = towards(hex, 'black', 0.34);
-  const light = towards(hex, 'white', 0.16);
+  const { shade, light } = tintsOf(hex);
   if (h < SMALLEST_STITCH || w < SMALLEST_STITCH) {
     const line: Stroke = { d: `M0 ${h}H${w}`, colour: shade, width: Math.max(0.3, h * 0.25) };
     return { width: w, height: h, ground: hex, strokes: [line] };

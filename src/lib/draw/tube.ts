@@ -48,11 +48,81 @@ function ringShapes(cx: number, rx: number, pins: number): Shape[] {
   return shapes;
 }
 
+/** A tube in its parts, from behind to in front. */
+interface TubeParts {
+  /** What is still to come, as a dotted outline; none once all is knitted. */
+  readonly coming: readonly Shape[];
+  /** What hangs. */
+  readonly hanging: readonly Shape[];
+  readonly ring: readonly Shape[];
+  /** Rows beside it. */
+  readonly ruler: readonly Shape[];
+  readonly textures: readonly Texture[];
+  readonly label: string;
+  /** Pixels a mm takes, and where the ruler stands. */
+  readonly pxPerMm: number;
+  readonly rulerX: number;
+}
+
 /**
  * The hanging tube: newest row at the top under the ring, the cast-on at the bottom. At the crank only what is
  * knitted hangs, and a dotted outline shows what is still to come.
  */
 export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: number, view: TubeView): Scene {
+  const { coming, hanging, ring, ruler, textures, label } = partsOf(tube, yarns, pins, view);
+  const { width, height } = view;
+  return { width, height, label, textures, shapes: [...coming, ...hanging, ...ring, ...ruler] };
+}
+
+/** A tube at the crank in layers: what hangs is drawn once, and slides out from under the ring row by row. */
+export interface TubeLayers {
+  readonly behind: Scene;
+  /** All rows, as if the last one were knitted. */
+  readonly body: Scene;
+  readonly ring: Scene;
+  /** Where the body is cut off, pixels from above: rows that are not knitted yet lie over it. */
+  readonly cutPx: number;
+  /** How far the body is pushed up after so many rows, pixels. */
+  readonly upPx: (rows: number) => number;
+  /** Where the count stands beside the newest row. */
+  readonly count: { readonly x: number; readonly y: number } | null;
+  readonly label: (rows: number) => string;
+}
+
+/**
+ * The layers of a hanging tube. What they show together after so many rows is what `tubeScene` draws.
+ *
+ * @example tubeLayers(tube, yarns, 48, view).upPx(tube.rows) // 0
+ */
+export function tubeLayers(
+  tube: TubeOutline,
+  yarns: readonly Yarn[],
+  pins: number,
+  view: Omit<TubeView, 'rowsDone'>
+): TubeLayers {
+  const { width, height, slim } = view;
+  const none = partsOf(tube, yarns, pins, { ...view, rowsDone: 0 });
+  const whole = partsOf(tube, yarns, pins, { ...view, rowsDone: tube.rows });
+  const scene = (shapes: readonly Shape[], textures: readonly Texture[] = []): Scene => ({ width, height, label: '', textures, shapes }); // prettier-ignore
+  return {
+    behind: scene(none.coming),
+    body: scene([...whole.hanging, ...whole.ruler], whole.textures),
+    ring: scene(whole.ring),
+    cutPx: RING_HEIGHT,
+    upPx: (rows) => (rows <= 0 ? height : (tube.heightMm - heightOfRow(tube.bands, Math.min(rows, tube.rows))) * whole.pxPerMm), // prettier-ignore
+    count: slim ? null : { x: whole.rulerX + 12, y: RING_HEIGHT + (tube.flat ? 28 : 15) },
+    label: (rows) => labelOf(tube, Math.min(rows, tube.rows), rows)
+  };
+}
+
+/** What a tube is to those who do not see it; without rows it is the plan, with them how far it is. */
+function labelOf(tube: TubeOutline, done: number, rows: number | null): string {
+  const bands = tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ');
+  const far = Math.max(0, Math.min(done - tube.work.before, tube.work.rows));
+  return `The tube as it hangs: ${bands}${rows === null ? '' : `; ${far} of ${tube.work.rows} rows knitted`}`;
+}
+
+function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number, view: TubeView): TubeParts {
   const { width, height, slim } = view;
   const left = slim ? 4 : 46;
   const right = slim ? 4 : 52;
@@ -78,6 +148,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     rowPx,
     originY: RING_HEIGHT
   }));
+  const coming: Shape[] = [];
   const shapes: Shape[] = [];
   const wide = Math.max(1, ...(tube.edges ?? []).map(([, right]) => right));
   const across = (mm: number): number => x0 + (mm / wide) * bodyWidth;
@@ -106,7 +177,7 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
     `M${fix(x0)} ${fix(top)}V${fix(bottom)}${frontArc(bodyWidth / 2, ry, x1, bottom)}V${fix(top)}${frontArc(bodyWidth / 2, ry, x0, top, 1)}Z`;
 
   if (done < tube.rows) {
-    shapes.push({
+    coming.push({
       shape: 'path',
       d: slab(y(hung), RING_HEIGHT + room),
       fill: { ink: 'none' },
@@ -166,10 +237,16 @@ export function tubeScene(tube: TubeOutline, yarns: readonly Yarn[], pins: numbe
   }
   shapes.push(...ladderShapes(tube, cx, bodyWidth / 2, y(hung), RING_HEIGHT + room));
   const rim = tube.flat ? (width - 8) / 2.6 : bodyWidth / 2 + 12;
-  shapes.push(...ringShapes(cx, Math.min((width - 8) / 2.3, rim), pins));
-  if (!slim) shapes.push(...rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room));
-  const label = `The tube as it hangs: ${tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ')}${view.rowsDone === null ? '' : `; ${Math.max(0, Math.min(done - tube.work.before, tube.work.rows))} of ${tube.work.rows} rows knitted`}`;
-  return { width, height, label, textures, shapes };
+  return {
+    coming,
+    hanging: shapes,
+    ring: ringShapes(cx, Math.min((width - 8) / 2.3, rim), pins),
+    ruler: slim ? [] : rulerShapes(tube, done, y, x1 + 10, RING_HEIGHT + room),
+    textures,
+    label: labelOf(tube, done, view.rowsDone),
+    pxPerMm,
+    rulerX: x1 + 10
+  };
 }
 
 /** Stitches dropped on purpose, as far as they can be seen from in front. */

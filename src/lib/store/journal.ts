@@ -1,3 +1,4 @@
+import Dexie from 'dexie';
 import type { TombleDb } from './db';
 import { CrankEvent } from './records/crank-event';
 
@@ -61,11 +62,12 @@ export function jotted(shelf: Shelf): CrankEvent[] {
  * once: its key is unique.
  */
 export async function record(db: TombleDb, event: CrankEvent): Promise<void> {
-  await db.transaction('rw', db.events, async () => {
-    const known = event.key !== undefined && (await db.events.where('key').equals(event.key).count()) > 0;
+  try {
     // A copy: the data base writes its own number into what it is given.
-    if (!known) await db.events.add({ ...event });
-  });
+    await db.events.add({ ...event });
+  } catch (error) {
+    if (!(error instanceof Dexie.ConstraintError)) throw error;
+  }
 }
 
 /**

@@ -1,3 +1,5 @@
+import { bisector } from 'd3-array';
+import { remembered } from '../quantity';
 import { type Counted, countedRow, type Fabric, workOf } from '../knit';
 import type { Plan } from '../plan';
 import type { Cue } from './cues';
@@ -248,6 +250,15 @@ function handWork(leg: Leg, step: Step): Cue[] {
   return before !== undefined && goesOn ? [{ row: before, kind: 'hand', facts: { what: step.what } }] : [];
 }
 
+/** Cues of a whole track by their rows, in order; the leg of each, because a leg that is over announces nothing. */
+const inOrder = remembered((track: Track): readonly { readonly cue: Cue; readonly until: number }[] =>
+  track.legs
+    .flatMap((leg) => cuesOfLeg(leg).map((cue) => ({ cue, until: leg.offset + leg.rows })))
+    .sort((a, b) => a.cue.row - b.cue.row)
+);
+
+const rowOf = bisector(({ cue }: { cue: Cue }) => cue.row);
+
 /**
  * The cue that is due now or comes next.
  *
@@ -255,12 +266,13 @@ function handWork(leg: Leg, step: Step): Cue[] {
  * @returns cues of this very row first, then the next one ahead
  */
 export function cuesAhead(track: Track, rows: number): Ahead[] {
-  const legs = track.legs.filter((leg) => leg.offset + leg.rows >= rows);
-  const ahead = legs
-    .flatMap(cuesOfLeg)
-    .filter((cue) => cue.row >= rows)
-    .map((cue) => ({ ...cue, inRows: cue.row - rows }))
-    .sort((a, b) => a.inRows - b.inRows);
-  const next = ahead.find((cue) => cue.inRows > 0);
-  return [...ahead.filter((cue) => cue.inRows === 0), ...(next ? [next] : [])];
+  const cues = inOrder(track);
+  const ahead: Ahead[] = [];
+  for (let i = rowOf.left(cues, rows); i < cues.length; i++) {
+    const { cue, until } = cues[i]!;
+    if (until < rows) continue;
+    ahead.push({ ...cue, inRows: cue.row - rows });
+    if (cue.row > rows) break;
+  }
+  return ahead;
 }

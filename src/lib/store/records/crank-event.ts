@@ -27,19 +27,37 @@ export interface Progress extends Position {
 }
 
 /**
- * Folds events into a position. Rows reset the confirmations that belong to the gap before them.
+ * Follows the crank event by event, so that a row costs the same after ten thousand as after one.
+ *
+ * @example new Fold().add({ do: 'row', yarn: 'y' }).progress // { rows: 1, ticks: 0, undoable: true }
+ */
+export class Fold {
+  /** Every position that stands, the latest last: undo goes back along it. */
+  readonly #stands: Position[] = [{ rows: 0, ticks: 0 }];
+
+  get progress(): Progress {
+    return { ...this.#stands.at(-1)!, undoable: this.#stands.length > 1 };
+  }
+
+  /** Adds what happened next. Rows reset the confirmations that belong to the gap before them. */
+  add(action: CrankAction): this {
+    const now = this.#stands.at(-1)!;
+    if (action.do === 'undo') {
+      if (this.#stands.length > 1) this.#stands.pop();
+    } else if (action.do === 'row') this.#stands.push({ rows: now.rows + 1, ticks: 0 });
+    else if (action.do === 'confirm') this.#stands.push({ ...now, ticks: now.ticks + 1 });
+    else this.#stands.push({ rows: action.to, ticks: 0 });
+    return this;
+  }
+}
+
+/**
+ * Folds events into a position.
  *
  * @example progressOf([{ do: 'row', yarn: 'y' }, { do: 'row', yarn: 'y' }, { do: 'undo' }]) // { rows: 1, ticks: 0, undoable: true }
  */
 export function progressOf(actions: Iterable<CrankAction>): Progress {
-  const stands: Position[] = [{ rows: 0, ticks: 0 }];
-  for (const action of actions) {
-    const now = stands.at(-1)!;
-    if (action.do === 'undo') {
-      if (stands.length > 1) stands.pop();
-    } else if (action.do === 'row') stands.push({ rows: now.rows + 1, ticks: 0 });
-    else if (action.do === 'confirm') stands.push({ ...now, ticks: now.ticks + 1 });
-    else stands.push({ rows: action.to, ticks: 0 });
-  }
-  return { ...stands.at(-1)!, undoable: stands.length > 1 };
+  const fold = new Fold();
+  for (const action of actions) fold.add(action);
+  return fold.progress;
 }

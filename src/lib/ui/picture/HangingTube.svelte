@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { tubeScene } from '$lib/draw/tube';
   import type { Result } from '$lib/core/tomble';
+  import { tubeLayers, tubeScene } from '$lib/draw/tube';
   import ScenePicture from './ScenePicture.svelte';
 
   let {
@@ -16,10 +16,35 @@
   const tube = $derived(result.outline.tubes[piece] ?? result.outline.tubes[0]);
   // A tube hangs from its own stitches; a cord hangs from a few pins of the whole ring.
   const pins = $derived(tube?.flat ? (result.fabric.pieces[piece]?.pins ?? tube.pins) : (tube?.pins ?? 0));
+  const turning = $derived(rowsDone !== null);
+  const there = $derived(tube !== undefined && width > 0 && height > 0);
+  // At the crank a row moves what is drawn already; nothing is drawn anew.
+  const layers = $derived(there && turning ? tubeLayers(tube!, result.yarns, pins, { width, height, slim }) : null);
 </script>
 
 <div class="h-full w-full" bind:contentRect={room}>
-  {#if tube && width > 0 && height > 0}
+  {#if layers && rowsDone !== null}
+    <div class="relative overflow-hidden" style:height="{height}px" role="img" aria-label={layers.label(rowsDone)}>
+      <ScenePicture scene={layers.behind} class="absolute inset-0" />
+      <div class="absolute inset-x-0 bottom-0 overflow-hidden" style:top="{layers.cutPx}px">
+        <div
+          class="relative will-change-transform"
+          style:top="{-layers.cutPx}px"
+          style:transform="translateY({-layers.upPx(rowsDone)}px)"
+        >
+          <ScenePicture scene={layers.body} />
+        </div>
+      </div>
+      <ScenePicture scene={layers.ring} class="absolute inset-0" />
+      {#if layers.count && rowsDone > tube!.work.before}
+        <span
+          class="absolute -translate-y-full rounded bg-base-200 px-1 numerals text-xs leading-tight font-bold"
+          style:left="{layers.count.x - 4}px"
+          style:top="{layers.count.y + 3}px">{Math.min(rowsDone - tube!.work.before, tube!.work.rows)}</span
+        >
+      {/if}
+    </div>
+  {:else if there && tube}
     <ScenePicture scene={tubeScene(tube, result.yarns, pins, { width, height, rowsDone, slim })} />
   {/if}
 </div>

@@ -17,7 +17,13 @@
     'ink' in fill ? INKS[fill.ink] : 'hex' in fill ? fill.hex : `url(#${uid}-knit-${fill.knit})`;
 </script>
 
-<svg viewBox="0 0 {scene.width} {scene.height}" role="img" aria-label={scene.label} class="block max-w-full {extra}">
+<svg
+  viewBox="0 0 {scene.width} {scene.height}"
+  role={scene.label ? 'img' : undefined}
+  aria-label={scene.label || undefined}
+  aria-hidden={scene.label ? undefined : true}
+  class="block max-w-full {extra}"
+>
   <defs>
     {#each scene.textures as texture (texture.yarn)}
       {@const tile = tileOf(texture)}

@@ -17,7 +17,7 @@ import {
   settled,
   undone
 } from '$lib/store/projects';
-import { type CrankAction, type CrankEvent, progressOf } from '$lib/store/records/crank-event';
+import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
@@ -31,7 +31,6 @@ import { db } from './db';
 export class ProjectState {
   kit = $state.raw<Kit | null>(null);
   project = $state.raw<Project | null>(null);
-  events = $state.raw<readonly CrankEvent[]>([]);
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
   #last: Result | null = null;
@@ -63,8 +62,16 @@ export class ProjectState {
       return () => (gone = true);
     });
   }
-  progress = $derived(progressOf(this.events.map((event) => event.what)));
+  /** What happened at the crank, and where it leads: both grow by one with every press. */
+  #events: CrankEvent[] = [];
+  #fold = new Fold();
+  progress = $state.raw(this.#fold.progress);
   units = $derived(this.kit?.habits.units ?? 'metric');
+
+  /** Everything that happened at the crank so far, for a file. */
+  get events(): readonly CrankEvent[] {
+    return this.#events;
+  }
 
   async load(id: string): Promise<void> {
     try {
@@ -75,7 +82,9 @@ export class ProjectState {
       }
       this.kit = kit;
       this.project = project;
-      this.events = events;
+      this.#events = events;
+      this.#fold = events.reduce((fold, event) => fold.add(event.what), new Fold());
+      this.progress = this.#fold.progress;
       this.status = 'ready';
     } catch {
       this.status = 'broken';
@@ -134,7 +143,8 @@ export class ProjectState {
     if (!project) return;
     if (this.kit && what.do === 'row' && !project.knowledge) this.#show(settled(this.kit, project));
     const event = eventOf(project.id, what);
-    this.events = [...this.events, event];
+    this.#events.push(event);
+    this.progress = this.#fold.add(what).progress;
     const shelf = browserShelf();
     jot(shelf, event);
     void this.#write(async () => {
