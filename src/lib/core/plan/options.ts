@@ -141,17 +141,20 @@ export function sectionsOption(o: Common) {
     .meta(meta({ control: 'sections', ...o }));
 }
 
+/** The start value of every field, nothing for one that must be chosen. */
+const startsOf = remembered((schema: z.ZodObject): Readonly<Record<string, unknown>> =>
+  Object.fromEntries(
+    Object.entries(schema.shape).map(([key, field]) => [key, (field as z.ZodType).safeParse(undefined).data])
+  )
+);
+
 /**
  * Options with the start value of every field that is missing: kept projects may be older than a field.
  *
  * @example withStarts(schema, { headMm: 560 }) // { headMm: 560, turnUpMm: 50, … }
  */
 export function withStarts(schema: z.ZodObject, options: Readonly<Record<string, unknown>>): Record<string, unknown> {
-  const all: Record<string, unknown> = { ...options };
-  for (const [key, field] of Object.entries(schema.shape)) {
-    if (!(key in all)) all[key] = (field as z.ZodType).safeParse(undefined).data;
-  }
-  return all;
+  return { ...startsOf(schema), ...options };
 }
 
 /**

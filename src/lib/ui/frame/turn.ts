@@ -15,3 +15,17 @@ export function turn(): Promise<void> {
   );
   return before;
 }
+
+/**
+ * Waits until what was changed just now is painted, and then for one's turn. A page that is not shown paints nothing and does
+ * not wait.
+ *
+ * @example await afterPaint(); lists.value = next;
+ */
+export async function afterPaint(): Promise<void> {
+  if (!document.hidden) {
+    // The first of the two frames paints the change; the second one begins when that is done.
+    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+  }
+  await turn();
+}

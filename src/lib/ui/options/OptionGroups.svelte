@@ -54,7 +54,7 @@
           />
           {#if meta.measure && codesIn(group).length === 1}{@render pick([meta.measure])}{/if}
         </div>
-        {#each findings.filter((f) => f.place.option === key) as finding (finding.code + finding.sentence)}
+        {#each findings.filter((f) => f.place.option === key) as finding, i (`${finding.code} ${i}`)}
           <div class="mb-2 sm:col-span-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
         {/each}
       {/each}

@@ -1,4 +1,4 @@
-import { turn } from '../frame/turn';
+import { afterPaint } from '../frame/turn';
 import { onPaper } from '../paper/printing.svelte';
 
 /** A value that follows another one. */
@@ -18,7 +18,7 @@ export function later<T>(value: () => T): Later<T> {
   $effect(() => {
     const next = value();
     let gone = false;
-    void turn().then(() => {
+    void afterPaint().then(() => {
       if (!gone) shown = next;
     });
     return () => (gone = true);

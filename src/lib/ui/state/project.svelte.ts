@@ -21,7 +21,7 @@ import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/cran
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
-import { turn } from '../frame/turn';
+import { afterPaint } from '../frame/turn';
 import { db } from './db';
 
 /**
@@ -56,7 +56,7 @@ export class ProjectState {
       const of = this.result;
       if (!of?.findings.some((finding) => finding.remedies)) return;
       let gone = false;
-      void turn().then(() => {
+      void afterPaint().then(() => {
         if (!gone) this.#tried = { of, result: tried(of) };
       });
       return () => (gone = true);

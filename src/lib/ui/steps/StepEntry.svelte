@@ -27,7 +27,7 @@
 {#snippet due(cues: readonly Cue[], piece: number | null)}
   {#if cues.length}
     <ul class="mt-0.5 text-sm">
-      {#each cues as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}
+      {#each cues as cue, i (i)}
         <li>
           <span class="numerals font-semibold"
             >{cue.row <= before(piece) ? 'start' : say.talk.row(cue.row - before(piece))}</span
@@ -60,7 +60,7 @@
     {@render joining(said)}
     <p class="text-sm quiet">{said.detail}</p>
     <ol class="my-1 rounded-field bg-base-200 px-2 py-1 text-sm">
-      {#each stretch.lines as line (line.afterRow)}
+      {#each stretch.lines as line, i (i)}
         <li class="flex gap-2">
           <span class="w-20 shrink-0 numerals font-semibold">after {line.afterRow}</span>
           <span

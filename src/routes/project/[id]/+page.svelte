@@ -196,7 +196,7 @@
         {#if serious.length}
           <p class="mt-2 flex flex-wrap items-center gap-2 text-sm print:hidden">
             <strong>{serious.length === 1 ? 'One thing to look at:' : `${serious.length} things to look at:`}</strong>
-            {#each serious as finding (finding.code + finding.sentence)}
+            {#each serious as finding, i (`${finding.code} ${i}`)}
               {#if atField.includes(finding)}
                 <button
                   type="button"
@@ -235,7 +235,7 @@
           {/each}
           <FigureTile label="Time with finishing" figure={result.pace.all} {habits} />
         </div>
-        {#each loose as finding (finding.code + finding.sentence)}
+        {#each loose as finding, i (`${finding.code} ${i}`)}
           <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
         {/each}
       </div>
