@@ -40,7 +40,8 @@ module.exports = {
       from: { path: core, pathNot: '\\.test\\.ts$' },
       to: {
         dependencyTypes: ['npm', 'npm-dev'],
-        pathNot: 'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|@types/d3-|date-fns|simple-statistics)'
+        pathNot:
+          'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|@types/d3-|date-fns|simple-statistics)'
       }
     },
     {

@@ -6,7 +6,15 @@ import svelteConfig from './svelte.config.js';
 
 export default ts.config(
   {
-    ignores: ['build/', '.svelte-kit/', 'node_modules/', 'static/', 'test-results/', 'playwright-report/', '.tomble/']
+    ignores: [
+      '**/build/',
+      '**/.svelte-kit/',
+      'node_modules/',
+      'static/',
+      'test-results/',
+      'playwright-report/',
+      '.tomble/'
+    ]
   },
   js.configs.recommended,
   ...ts.configs.recommended,
@@ -29,7 +37,10 @@ export default ts.config(
       '@typescript-eslint/switch-exhaustiveness-check': ['error', { considerDefaultExhaustiveForUnions: false }]
     }
   },
-  { files: ['scripts/**', 'bench/**', 'tests/e2e/**', 'playwright.config.ts'], rules: { 'no-console': 'off' } },
+  {
+    files: ['scripts/**', 'server/**', 'bench/**', 'tests/e2e/**', 'playwright.config.ts'],
+    rules: { 'no-console': 'off' }
+  },
   {
     files: ['**/*.svelte', '**/*.svelte.ts'],
     languageOptions: { parserOptions: { extraFileExtensions: ['.svelte'], parser: ts.parser, svelteConfig } },

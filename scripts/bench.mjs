@@ -69,7 +69,8 @@ const nothing = folder ? await serve({ port: 0, quiet: true, folder }) : null;
 const browser = await chromium.launch({ executablePath, args: CHROMIUM_ARGS });
 try {
   if (asked('service')) report(await (await import('../bench/browser/service.mjs')).service(fresh.url, hatRequest()));
-  if (nothing) report(await (await import('../bench/browser/weight.mjs')).weights(browser, village.url, nothing.url));
+  if (nothing)
+    report(await (await import('../bench/browser/weight.mjs')).weights(browser, fresh.url, village.url, nothing.url));
   if (asked('projects'))
     report(await (await import('../bench/browser/many-projects.mjs')).manyProjects(browser, village.url));
   if (asked('edit')) report(await (await import('../bench/browser/edit.mjs')).edits(browser, village.url));

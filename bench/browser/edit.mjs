@@ -48,7 +48,7 @@ export async function edits(browser, url) {
     return took;
   });
   await close();
-  if (process.env.RAW) console.log(edit.map(Math.round).join(" "), "|", empty.map(Math.round).join(" "));
+  if (process.env.RAW) console.log(edit.map(Math.round).join(' '), '|', empty.map(Math.round).join(' '));
   const [a, b] = [of(edit), of(empty)];
   return [
     {

@@ -9,9 +9,8 @@
   import { page } from '$app/state';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
-  import { browserShelf, recover } from '$lib/store/journal';
-  import { seed } from '$lib/store/seed';
-  import { purge } from '$lib/store/projects';
+  import { purge } from '$lib/store/bin';
+  import { browserShelf, keysOn } from '$lib/store/shelf';
 
   let { children }: { children: Snippet } = $props();
   let ready = $state<'opening' | 'open' | 'refused'>('opening');
@@ -36,8 +35,9 @@
   onMount(async () => {
     online = navigator.onLine;
     try {
-      if (!(await db().settings.get('seeded'))) await seed(db(), await isDemo());
-      await recover(db(), browserShelf());
+      // What only a first visit or an interrupted one needs is loaded then.
+      if (!(await db().settings.get('seeded'))) await (await import('$lib/store/seed')).seed(db(), await isDemo());
+      if (keysOn(browserShelf()).length) await (await import('$lib/store/journal')).recover(db(), browserShelf());
       // What was thrown away in an earlier visit is past its undo.
       await purge(db(), new Date(Date.now() - 24 * 3600 * 1000));
       ready = 'open';

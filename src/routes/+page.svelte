@@ -1,84 +1,57 @@
 <script lang="ts">
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
-  import { SvelteMap } from 'svelte/reactivity';
-  import { toast } from 'svelte-sonner';
   import { goto } from '$app/navigation';
-  import { yarnName } from '$lib/core/kit';
-  import { showMass } from '$lib/core/quantity';
-  import { LARGEST_FILE, readProjectFile, type ReadFile } from '$lib/formats/project-file';
-  import { importProject } from '$lib/store/import';
-  import { loadKit } from '$lib/store/kit';
-  import { busyMachines, crankedIds, openProjects, progressThrough } from '$lib/store/bench';
-  import { newProject, removeProject, restoreProject, saveProject } from '$lib/store/projects';
-  import type { Progress } from '$lib/store/records/crank-event';
-  import type { Project } from '$lib/store/records/project';
-  import ImportDialog from '$lib/ui/bench/ImportDialog.svelte';
-  import ProjectCard from '$lib/ui/bench/ProjectCard.svelte';
-  import { turn } from '$lib/ui/frame/turn';
+  import { yarnName } from '$lib/core/kit/yarn-name';
+  import type { ReadFile } from '$lib/formats/project-file';
+  import { crankedIds, openProjects } from '$lib/store/bench';
+  import { ME } from '$lib/store/db';
+  import AtHand from '$lib/ui/bench/AtHand.svelte';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
-  import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
 
-  const NOTHING_DONE: Progress = { rows: 0, ticks: 0, undoable: false };
-  const kits = live(() => loadKit(db()));
+  // The bench of a new knitter needs no plan: what plans, draws and reads files is loaded when there is something to plan,
+  // draw or read.
+  const found = live(async () => {
+    const [machines, yarns, habits] = await Promise.all([
+      db().machines.toArray(),
+      db().yarns.toArray(),
+      db().habits.get(ME)
+    ]);
+    return {
+      machines: machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name)),
+      yarns: yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b))),
+      units: habits?.units ?? 'metric'
+    };
+  });
   const all = live(() => openProjects(db()));
   const cranked = live(() => crankedIds(db()));
-  const kit = $derived(kits.value ?? null);
-
-  const progress = new SvelteMap<string, Progress>();
-  let busy = $state.raw<ReadonlyMap<string, string>>(new Map());
-  // How far things are and what hangs where is looked up bunch by bunch, the newest first: years of projects must not stop the page.
-  $effect(() => {
-    const [projects, events] = [all.value, cranked.value];
-    if (!projects || !events || !kit) return;
-    let gone = false;
-    void (async () => {
-      for await (const bunch of progressThrough(db(), projects)) {
-        if (gone) return;
-        for (const [id, far] of bunch) progress.set(id, far);
-      }
-      const found = await busyMachines(db(), kit);
-      if (!gone) busy = found;
-    })();
-    return () => (gone = true);
-  });
-
-  const begun = $derived(new Set(cranked.value));
-  const entries = $derived(all.value ?? []);
-  const hasBegun = (id: string): boolean => begun.has(id) && (progress.get(id)?.rows ?? 1) > 0;
-  const going = $derived(entries.filter(({ id }) => hasBegun(id)));
-  const planned = $derived(entries.filter(({ id }) => !hasBegun(id)));
-  const ready = $derived(kits.value !== undefined && all.value !== undefined && cranked.value !== undefined);
+  const projects = $derived(all.value ?? []);
+  const ready = $derived(found.value !== undefined && all.value !== undefined && cranked.value !== undefined);
+  const failed = $derived(found.error ?? all.error ?? cranked.error);
+  let hangs = $state.raw<ReadonlyMap<string, string> | null>(null);
+  const busy = $derived(cranked.value?.length ? hangs : new Map<string, string>());
   // The ring that is free: not the one a piece hangs on.
-  const free = $derived(kit?.machines.find((m) => !busy.has(m.id)) ?? kit?.machines[0]);
-
-  // Cards further down are added a few at a time.
-  const FIRST = 16;
-  let shown = $state(FIRST);
-  $effect(() => {
-    if (shown >= entries.length) return;
-    void turn().then(() => (shown += FIRST));
-  });
+  const free = $derived(found.value?.machines.find((m) => !busy?.has(m.id)) ?? found.value?.machines[0]);
 
   async function start(kindCode: string, machineId: string): Promise<void> {
+    const [{ loadKit }, { newProject, saveProject }] = await Promise.all([
+      import('$lib/store/kit'),
+      import('$lib/store/projects')
+    ]);
+    const kit = await loadKit(db());
     if (!kit) return;
     const project = newProject(kit, kindCode, machineId);
     await saveProject(db(), project);
     await goto(paths.plan(project.id));
-  }
-  async function remove(project: Project): Promise<void> {
-    await removeProject(db(), project.id);
-    toast(`Deleted: ${project.brief.name}`, {
-      action: { label: 'Undo', onClick: () => void restoreProject(db(), project.id) }
-    });
   }
 
   let picker: HTMLInputElement;
   let incoming = $state.raw<{ name: string; read: ReadFile } | null>(null);
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
+    const { LARGEST_FILE, readProjectFile } = await import('$lib/formats/project-file');
     // A huge file is refused by its size alone, before its text is loaded.
     const text = file.size > LARGEST_FILE ? 'x'.repeat(LARGEST_FILE + 1) : await file.text();
     incoming = { name: file.name, read: readProjectFile(text) };
@@ -86,14 +59,11 @@
   }
   async function take(): Promise<void> {
     if (!incoming?.read.ok) return;
+    const { importProject } = await import('$lib/store/import');
     const id = await importProject(db(), incoming.read.file);
     incoming = null;
     await goto(paths.plan(id));
   }
-  const sections = $derived([
-    { title: 'On the machine', entries: going.slice(0, shown), large: going.length === 1 },
-    { title: 'Planned', entries: planned.slice(0, Math.max(0, shown - going.length)), large: false }
-  ]);
 </script>
 
 <svelte:head><title>Bench · Tomble</title></svelte:head>
@@ -118,7 +88,7 @@
     </div>
   </div>
 
-  {#if kits.error ?? all.error ?? cranked.error}
+  {#if failed}
     <p class="mt-6 border-l-4 border-error p-3" role="alert">
       The bench cannot be read: the browser's storage does not answer. Load the page again.
     </p>
@@ -127,25 +97,12 @@
   {:else}
     <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="space-y-8">
-        {#each sections as section (section.title)}
-          {#if section.entries.length}
-            <section aria-label={section.title}>
-              <h2 class="mb-3 text-xl font-semibold">{section.title}</h2>
-              <div class="grid grid-cols-1 gap-4 md:grid-cols-2">
-                {#each section.entries as project (project.id)}
-                  <ProjectCard
-                    {project}
-                    {kit}
-                    progress={begun.has(project.id) ? (progress.get(project.id) ?? null) : NOTHING_DONE}
-                    large={section.large}
-                    ondelete={() => remove(project)}
-                  />
-                {/each}
-              </div>
-            </section>
-          {/if}
-        {/each}
-        {#if !entries.length}
+        {#if projects.length}
+          {#await import('$lib/ui/bench/BenchCards.svelte') then { default: BenchCards }}
+            <BenchCards {projects} cranked={cranked.value ?? []} onbusy={(now) => (hangs = now)} />
+          {/await}
+        {/if}
+        {#if !projects.length}
           <section class="rounded-box border-2 border-dashed border-base-content/30 p-8">
             <h2 class="text-xl font-semibold">Nothing on the pins</h2>
             <p class="mt-1 max-w-prose">
@@ -160,47 +117,14 @@
           </section>
         {/if}
       </div>
-      {#if kit}
-        <aside class="space-y-6" aria-label="At hand">
-          <section>
-            <h2 class="mb-2 text-xl font-semibold">Machines</h2>
-            <ul class="divide-y divide-base-300">
-              {#each kit.machines as machine (machine.id)}
-                <li class="flex items-baseline gap-3 py-2">
-                  <span class="w-9 text-right numerals text-xl font-bold">{machine.pins}</span>
-                  <span class="min-w-0 flex-1"
-                    ><span class="block font-medium">{machine.name}</span><span class="block truncate text-sm quiet"
-                      >{busy.get(machine.id) ?? 'free'}{machine.counter === 'none' ? ', no counter' : ''}</span
-                    ></span
-                  >
-                </li>
-              {/each}
-            </ul>
-          </section>
-          <section>
-            <h2 class="mb-2 text-xl font-semibold">Yarns</h2>
-            <ul class="divide-y divide-base-300">
-              {#each kit.yarns.slice(0, 12) as yarn (yarn.id)}
-                <li class="flex items-center gap-3 py-1.5">
-                  <YarnDot hex={yarn.colour.hex} size={22} /><span class="min-w-0 flex-1 truncate"
-                    >{yarnName(yarn)}</span
-                  ><span class="numerals text-sm quiet"
-                    >{yarn.stockGrams === null ? '' : showMass(yarn.stockGrams, kit.habits.units)}</span
-                  >
-                </li>
-              {/each}
-            </ul>
-            {#if kit.yarns.length > 12}<p class="mt-1 text-sm quiet">and {kit.yarns.length - 12} more</p>{/if}
-          </section>
-        </aside>
-      {/if}
+      {#if found.value}<AtHand {...found.value} {busy} />{/if}
     </div>
   {/if}
 </div>
 
-{#if incoming}<ImportDialog
-    name={incoming.name}
-    read={incoming.read}
-    ontake={take}
-    onclose={() => (incoming = null)}
-  />{/if}
+{#if incoming}
+  {@const { name, read } = incoming}
+  {#await import('$lib/ui/bench/ImportDialog.svelte') then { default: ImportDialog }}
+    <ImportDialog {name} {read} ontake={take} onclose={() => (incoming = null)} />
+  {/await}
+{/if}

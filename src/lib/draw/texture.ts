@@ -1,5 +1,8 @@
-import { formatHex, interpolate } from 'culori';
+import { formatHex, interpolate, modeOklab, modeRgb, useMode } from 'culori/fn';
 import type { Texture } from './scene';
+
+useMode(modeRgb);
+useMode(modeOklab);
 
 /** Below this height a row is too thin to show its stitches; it is drawn as a line. */
 const SMALLEST_STITCH = 2.4;
@@ -8,13 +11,13 @@ const SMALLEST_STITCH = 2.4;
 const tints = new Map<string, { shade: string; light: string }>();
 
 function tintsOf(hex: string): { shade: string; light: string } {
-  const known = tints.get(hex) ?? { shade: towards(hex, 'black', 0.34), light: towards(hex, 'white', 0.16) };
+  const known = tints.get(hex) ?? { shade: towards(hex, '#000000', 0.34), light: towards(hex, '#ffffff', 0.16) };
   tints.set(hex, known);
   return known;
 }
 
 /** A colour mixed towards black or white, for the shade and the light of a thread. */
-function towards(hex: string, to: 'black' | 'white', share: number): string {
+function towards(hex: string, to: '#000000' | '#ffffff', share: number): string {
   return formatHex(interpolate([hex, to], 'oklab')(share)) ?? hex;
 }
 

@@ -4,6 +4,9 @@ import type { CrankEvent } from './records/crank-event';
 import type { Person } from './records/person';
 import type { Project } from './records/project';
 
+/** There is one knitter to a browser. */
+export const ME = 'me';
+
 /** A setting that is not part of the craft. */
 export interface Setting {
   readonly key: string;

@@ -5,7 +5,8 @@ import type { Kit } from '$lib/core/kit';
 import { tryPlan } from '$lib/core/tomble';
 import { readProjectFile, type ProjectFile, writeProjectFile } from '$lib/formats/project-file';
 import { importProject } from './import';
-import { addKit, loadKit } from './kit';
+import { addKit } from './add-kit';
+import { loadKit } from './kit';
 import { edited, eventsOf, newProject } from './projects';
 import { progressOf } from './records/crank-event';
 

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { freshDb } from '../../../tests/support/store';
-import { browserShelf, jot, jotted, record, recover, type Shelf, strike } from './journal';
+import { jot, jotted, record, recover, strike } from './journal';
+import { browserShelf, type Shelf } from './shelf';
 import { eventOf, eventsOf } from './projects';
 import { progressOf } from './records/crank-event';
 

@@ -1,23 +1,7 @@
 import Dexie from 'dexie';
 import type { TombleDb } from './db';
 import { CrankEvent } from './records/crank-event';
-
-/** The part of the browser's small storage that the journal needs. */
-export type Shelf = Pick<Storage, 'length' | 'key' | 'getItem' | 'setItem' | 'removeItem'>;
-
-/** What stands in where the browser gives no small storage: nothing is kept, and nothing is found. */
-const NO_SHELF: Shelf = { length: 0, key: () => null, getItem: () => null, setItem: () => {}, removeItem: () => {} };
-
-/** The small storage of this browser; a browser that refuses it still counts rows, in the data base alone. */
-export function browserShelf(): Shelf {
-  try {
-    return localStorage;
-  } catch {
-    return NO_SHELF;
-  }
-}
-
-const PREFIX = 'tomble-row:';
+import { keysOn, PREFIX, type Shelf } from './shelf';
 
 /**
  * Writes down what happened at the crank before the data base is asked to keep it. The data base answers some turns
@@ -45,8 +29,7 @@ export function strike(shelf: Shelf, event: CrankEvent): void {
 
 /** What was jotted down and not struck, the earliest first; lines that are no events are thrown away. */
 export function jotted(shelf: Shelf): CrankEvent[] {
-  const keys = Array.from({ length: shelf.length }, (_, i) => shelf.key(i) ?? '').filter((k) => k.startsWith(PREFIX));
-  const events = keys.flatMap((key) => {
+  const events = keysOn(shelf).flatMap((key) => {
     try {
       return [CrankEvent.parse(JSON.parse(shelf.getItem(key) ?? ''))];
     } catch {

@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { contents, freshDb } from '../../../tests/support/store';
 import { medium, sampleKit } from '../../../tests/support/sample';
 import { Kit, Machine, Swatch } from '$lib/core/kit';
-import { addKit, changeMachine, loadKit, saveHabits, saveMachine, saveSwatch, saveYarn, setAside } from './kit';
+import { addKit } from './add-kit';
+import { changeMachine, loadKit, saveHabits, saveMachine, saveSwatch, saveYarn, setAside } from './kit';
 import { changePerson } from './people';
 import { Person } from './records/person';
 

@@ -1,8 +1,5 @@
 import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
-import type { TombleDb } from './db';
-
-/** There is one knitter to a browser. */
-const ME = 'me';
+import { ME, type TombleDb } from './db';
 
 /** The whole kit, the largest ring first and the yarns by name, or null while there is no machine or no yarn yet. */
 export async function loadKit(db: TombleDb): Promise<Kit | null> {
@@ -35,17 +32,6 @@ export const saveYarn = (db: TombleDb, yarn: Yarn): Promise<string> => db.yarns.
 
 /** Keeps a machine, new or changed. */
 export const saveMachine = (db: TombleDb, machine: Machine): Promise<string> => db.machines.put(machine);
-
-/** Adds the parts of a kit that are not there yet. */
-export async function addKit(db: TombleDb, kit: Kit): Promise<void> {
-  await db.transaction('rw', [db.machines, db.yarns, db.swatches, db.observations, db.habits], async () => {
-    await db.machines.bulkPut(kit.machines);
-    await db.yarns.bulkPut(kit.yarns);
-    await db.swatches.bulkPut(kit.swatches);
-    await db.observations.bulkPut(kit.finished);
-    await db.habits.put({ ...kit.habits, id: ME });
-  });
-}
 
 /** Keeps a swatch, new or changed. */
 export const saveSwatch = (db: TombleDb, swatch: Swatch): Promise<string> => db.swatches.put(swatch);

@@ -13,14 +13,12 @@ import {
   finishProject,
   newProject,
   planProject,
-  purge,
   redone,
-  removeProject,
-  restoreProject,
   saveProject,
   settled,
   undone
 } from './projects';
+import { purge, removeProject, restoreProject } from './bin';
 import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
 import { seed } from './seed';

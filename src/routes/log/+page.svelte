@@ -6,7 +6,8 @@
   import { showLength } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
   import { loadKit } from '$lib/store/kit';
-  import { planProject, removeProject, restoreProject } from '$lib/store/projects';
+  import { removeProject, restoreProject } from '$lib/store/bin';
+  import { planProject } from '$lib/store/projects';
   import type { Project } from '$lib/store/records/project';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';

@@ -5,7 +5,7 @@
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
   import { type Result, tryPlan } from '$lib/core/tomble';
-  import { busyMachines } from '$lib/store/bench';
+  import { busyMachines } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
   import { newBrief, newProject, saveProject } from '$lib/store/projects';
   import KindCard from '$lib/ui/choose/KindCard.svelte';

@@ -13,7 +13,6 @@
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
   import StashTable from '$lib/ui/yarn/StashTable.svelte';
-  import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
 
   const kit = live(() => loadKit(db()));
   const yarns = $derived(kit.value?.yarns ?? []);
@@ -117,13 +116,15 @@
 
 {#if editing && kit.value}
   {@const yarn = editing}
-  <YarnDialog
-    {yarn}
-    kit={kit.value}
-    onsave={keep}
-    onclose={() => (editing = null)}
-    ondelete={yarns.length > 1 && yarns.some((y) => y.id === yarn.id) ? () => remove(yarn) : undefined}
-  />
+  {#await import('$lib/ui/yarn/YarnDialog.svelte') then { default: YarnDialog }}
+    <YarnDialog
+      {yarn}
+      kit={kit.value}
+      onsave={keep}
+      onclose={() => (editing = null)}
+      ondelete={yarns.length > 1 && yarns.some((y) => y.id === yarn.id) ? () => remove(yarn) : undefined}
+    />
+  {/await}
 {/if}
 
 {#if incoming}

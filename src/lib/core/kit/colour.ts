@@ -1,4 +1,9 @@
-import { converter, differenceCiede2000, parse } from 'culori';
+import { converter, differenceCiede2000, modeLab65, modeRgb, modeXyz65, parse, useMode } from 'culori/fn';
+
+// Only the colour spaces that are asked for: the whole of them is many times as large.
+useMode(modeRgb);
+useMode(modeXyz65);
+useMode(modeLab65);
 
 const difference = differenceCiede2000();
 const toLab = converter('lab65');

@@ -8,7 +8,8 @@ import type { Observation } from './observation';
 import { type Counted, measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
 import type { FingerTension } from './finger-tension';
 import { speaksFor } from './edition';
-import { type Yarn, yarnName } from './yarn';
+import { type Yarn } from './yarn';
+import { yarnName } from './yarn-name';
 
 /** How alike the conditions of a measurement are to those asked about: another hole stands for other fingers too. */
 export type Nearness = 'same' | 'other-hole' | 'other-yarn';

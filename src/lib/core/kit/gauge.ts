@@ -7,7 +7,8 @@ import { believed, type Estimate, learn, type Move, movesOf, type Prior } from '
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
 import { combined, NINE_TENTHS } from './normal';
-import { heldTex, type Yarn, yarnName } from './yarn';
+import { heldTex, type Yarn } from './yarn';
+import { yarnName } from './yarn-name';
 
 /** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
 export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;

@@ -26,4 +26,5 @@ export { proposeBehaviour, readFibre, type Proposal } from './fibre';
 export { presetFor, PRESETS } from './presets';
 export { className, classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
-export { ballsAtHand, heldTex, Hex, strandTex, Yarn, yarnName } from './yarn';
+export { ballsAtHand, heldTex, Hex, strandTex, Yarn } from './yarn';
+export { yarnName } from './yarn-name';

@@ -58,9 +58,6 @@ export const sameArticle = (a: Yarn, b: Yarn): boolean =>
   a.label.grams === b.label.grams &&
   a.fibre.toLowerCase() === b.fibre.toLowerCase();
 
-/** Name of a yarn with its colour, the way it is called in every sentence. @example yarnName(y) // 'Tidewool, Ember' */
-export const yarnName = (yarn: Pick<Yarn, 'name' | 'colour'>): string => `${yarn.name}, ${yarn.colour.name}`;
-
 /** Balls at hand by the label, or null where nobody knows. @example ballsAtHand({ stockGrams: 150, label }) // 1.5 */
 export const ballsAtHand = (yarn: Pick<Yarn, 'label' | 'stockGrams'>): number | null =>
   yarn.stockGrams === null ? null : yarn.stockGrams / yarn.label.grams;

@@ -7,7 +7,6 @@
   import CountField from './CountField.svelte';
   import LengthField from './LengthField.svelte';
   import MachineField from './MachineField.svelte';
-  import SectionsField from './SectionsField.svelte';
   import SwitchField from './SwitchField.svelte';
   import YarnField from './YarnField.svelte';
 
@@ -61,5 +60,8 @@
 {:else if meta.control === 'machine'}
   <MachineField label={labels.title} help={labels.help} value={value as string} machines={kit.machines} {onvalue} />
 {:else}
-  <SectionsField label={labels.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
+  <!-- Drag and drop is loaded where there are stripes to drag. -->
+  {#await import('./SectionsField.svelte') then { default: SectionsField }}
+    <SectionsField label={labels.title} value={value as Section[]} yarns={kit.yarns} {onvalue} />
+  {/await}
 {/if}

@@ -4,7 +4,8 @@ import type { Change } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
 import type { Planned, Result } from '$lib/core/tomble';
 import { observationsOf } from '$lib/core/read';
-import { browserShelf, jot, record, strike } from '$lib/store/journal';
+import { jot, record, strike } from '$lib/store/journal';
+import { browserShelf } from '$lib/store/shelf';
 import { changeHabits, loadKit } from '$lib/store/kit';
 import {
   edited,

@@ -13,9 +13,6 @@
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
   import { tubeScene, yarnLetter } from '$lib/draw/tube';
-  import { writeProjectFile } from '$lib/formats/project-file';
-  import { rowTable } from '$lib/formats/row-table';
-  import { sceneSvg } from '$lib/formats/svg';
   import { saveYarn } from '$lib/store/kit';
   import { figureName, optionLabels, voiceOf, speak } from '$lib/words';
   import { download, fileName } from '$lib/ui/download';
@@ -34,7 +31,6 @@
   import { later } from '$lib/ui/state/later.svelte';
   import StepList from '$lib/ui/steps/StepList.svelte';
   import CutList from '$lib/ui/yarn/CutList.svelte';
-  import YarnDialog from '$lib/ui/yarn/YarnDialog.svelte';
   import YarnTable from '$lib/ui/yarn/YarnTable.svelte';
 
   const at = useProject();
@@ -89,15 +85,20 @@
     field?.scrollIntoView({ block: 'center' });
     field?.querySelector<HTMLElement>('input, button')?.focus();
   }
-  function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): void {
+  // What writes files is loaded with the first file.
+  async function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): Promise<void> {
     if (!result || !at.project) return;
     const { name } = brief;
-    if (what === 'project')
+    if (what === 'project') {
+      const { writeProjectFile } = await import('$lib/formats/project-file');
       download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
-    else if (what === 'rows') download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
-    else if (what === 'tube') {
+    } else if (what === 'rows') {
+      const { rowTable } = await import('$lib/formats/row-table');
+      download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
+    } else if (what === 'tube') {
       const tube = result.outline.tubes[piece];
       if (!tube) return;
+      const { sceneSvg } = await import('$lib/formats/svg');
       const scene = tubeScene(tube, result.yarns, tube.pins, {
         width: 320,
         height: 900,
@@ -106,6 +107,7 @@
       });
       download(fileName(name, '-tube.svg'), 'image/svg+xml', sceneSvg(scene));
     } else {
+      const { sceneSvg } = await import('$lib/formats/svg');
       const scene = finishedScene(result, 600, 480);
       if (scene) download(fileName(name, '-finished.svg'), 'image/svg+xml', sceneSvg(scene));
     }
@@ -320,5 +322,8 @@
 {/if}
 
 {#if editing}
-  <YarnDialog yarn={editing} kit={at.kit!} onsave={keep} onclose={() => (editing = null)} />
+  {@const yarn = editing}
+  {#await import('$lib/ui/yarn/YarnDialog.svelte') then { default: YarnDialog }}
+    <YarnDialog {yarn} kit={at.kit!} onsave={keep} onclose={() => (editing = null)} />
+  {/await}
 {/if}

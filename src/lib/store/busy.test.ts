@@ -3,7 +3,7 @@ import { freshDb } from '../../../tests/support/store';
 import { Kit, Machine } from '$lib/core/kit';
 import { sampleKit } from '../../../tests/support/sample';
 import { allRows, trackOf } from '$lib/core/read';
-import { busyMachines } from './bench';
+import { busyMachines } from './busy';
 import { record } from './journal';
 import { eventOf, newBrief, newProject, planProject, saveProject, settled } from './projects';
 
