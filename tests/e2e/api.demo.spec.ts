@@ -86,3 +86,44 @@ test('an address that is not there is a page, and other methods are refused', as
   expect(missing.status()).toBe(404);
   expect(await missing.text()).not.toMatch(/\bat .+:\d+:\d+|node_modules/);
 });
+
+test('what never changes is answered packed, and not sent twice', async ({ request }) => {
+  for (const path of ['/api/kinds', '/api/schema/project', '/api/schema/made']) {
+    const first = await request.get(path, { headers: { 'accept-encoding': 'br' } });
+    expect(first.status(), path).toBe(200);
+    expect(first.headers()['content-encoding'], path).toBe('br');
+    const { etag } = first.headers();
+    expect(etag, path).toBeTruthy();
+    const again = await request.get(path, { headers: { 'if-none-match': etag! } });
+    expect(again.status(), path).toBe(304);
+    expect(await again.text()).toBe('');
+    // Who cannot unpack it gets the same in plain text.
+    const plain = await request.get(path, { headers: { 'accept-encoding': 'identity' } });
+    expect(plain.headers()['content-encoding'], path).toBeUndefined();
+    expect(await plain.json()).toEqual(await first.json());
+  }
+});
+
+test('pages and plans are packed, and everything says how long it may be kept', async ({ request }) => {
+  const headers = { 'accept-encoding': 'gzip' };
+  const page = await request.get('/', { headers });
+  expect(page.headers()['content-encoding']).toBe('gzip');
+  const plan = await request.post('/api/plan', { data: example, headers });
+  expect(plan.headers()['content-encoding']).toBe('gzip');
+  const asset = /\/_app\/immutable\/[^"]+\.js/.exec(await page.text())![0];
+  for (const path of [
+    '/',
+    asset,
+    '/icon.svg',
+    '/theme.js',
+    '/manifest.webmanifest',
+    '/service-worker.js',
+    '/api/health'
+  ]) {
+    const answer = await request.get(path, { headers });
+    expect(answer.status(), path).toBe(200);
+    const kept = answer.headers()['cache-control'];
+    expect(kept, path).toMatch(path === asset ? /immutable/ : /no-cache/);
+    expect(answer.headers()['x-content-type-options'], path).toBe('nosniff');
+  }
+});

@@ -6,7 +6,7 @@ import { tryPlan } from '$lib/core/tomble';
 import { cutScene, hatScene } from './hat';
 import type { PathShape, Scene, TextShape } from './scene';
 import { tileOf } from './texture';
-import { tubeScene, yarnLetter } from './tube';
+import { tubeLayers, tubeScene, yarnLetter } from './tube';
 
 const result = hat({ sizeBy: 'rows', rows: 110, marginRows: 10 });
 const tube = result.outline.tubes[0]!;
@@ -90,6 +90,36 @@ describe('the worn view', () => {
   it('has no brim without a turn-up', () => {
     const flat = hat({ turnUpMm: 0 });
     expect(hatScene(flat.outline.worn!, flat.yarns, 48, 260, 210).label).not.toContain('brim');
+  });
+});
+
+describe('the tube in layers', () => {
+  // Oracle: the picture that is drawn anew for every count.
+  it('shows after any number of rows what a picture of that count shows', () => {
+    const layers = tubeLayers(tube, result.yarns, 48, view);
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: tube.rows }), (rows) => {
+        const drawn = bands(draw(rows)).map(ends);
+        const slid = bands(layers.body).map((band) => ends(band).map((y) => y - layers.upPx(rows)));
+        // Bands that are begun: the lower end of each, and the upper end of all but the newest.
+        for (const [i, [top, bottom]] of drawn.entries()) {
+          expect(slid[i]![1]).toBeCloseTo(bottom, 1);
+          if (i < drawn.length - 1) expect(slid[i]![0]).toBeCloseTo(top, 1);
+        }
+        // What is not knitted yet lies above the cut.
+        for (const [, bottom] of slid.slice(drawn.length)) expect(bottom).toBeLessThanOrEqual(layers.cutPx + 0.02);
+        expect(drawn.at(-1)![0]).toBeCloseTo(layers.cutPx, 1);
+        expect(layers.label(rows)).toBe(draw(rows).label);
+      })
+    );
+  });
+
+  it('is whole once the last row is knitted, and hangs nowhere before the first', () => {
+    const layers = tubeLayers(tube, result.yarns, 48, view);
+    expect(layers.upPx(tube.rows)).toBe(0);
+    expect(layers.upPx(0)).toBeGreaterThanOrEqual(view.height - layers.cutPx);
+    const shapes = [...layers.behind.shapes, ...layers.body.shapes, ...layers.ring.shapes];
+    expect(shapes.filter((s) => s.shape === 'path' && s.title === 'Marker pin')).toHaveLength(1);
   });
 });
 
