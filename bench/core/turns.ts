@@ -10,15 +10,12 @@ export interface Timed {
   readonly calls: number;
 }
 
-/** Keeps results alive, so that no engine may skip the work. */
-let kept: unknown = 0;
-
-/** What was worked out last; printed nowhere, only kept. */
-export const last = (): unknown => kept;
+/** What was worked out last: kept where an engine must believe that somebody looks at it. */
+const kept: { result: unknown } = ((globalThis as { bench?: { result: unknown } }).bench ??= { result: 0 });
 
 function once({ work, calls }: Timed): number {
   const start = performance.now();
-  for (let c = 0; c < calls; c++) kept = work();
+  for (let c = 0; c < calls; c++) kept.result = work();
   return (performance.now() - start) / calls;
 }
 

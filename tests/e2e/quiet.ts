@@ -81,7 +81,7 @@ export async function rowsOf(page: Page): Promise<number> {
 }
 
 /** The name of the element that has the focus, as a screen reader would call it. */
-export const focused = (page: Page): Promise<string> =>
+const focused = (page: Page): Promise<string> =>
   page.evaluate(() => {
     const at = document.activeElement;
     if (!(at instanceof HTMLElement) || at === document.body) return '';

@@ -60,7 +60,7 @@ export const anyKit: fc.Arbitrary<Kit> = fc
   );
 
 /** Any valid brief of a lined hat for a kit. */
-export function anyHat(kit: Kit): fc.Arbitrary<Brief> {
+function anyHat(kit: Kit): fc.Arbitrary<Brief> {
   const yarn = fc.constantFrom(...kit.yarns.map((y) => y.id));
   return fc
     .record({

@@ -21,7 +21,7 @@ const count = (findings: readonly Finding[], code: string, gravity: number): num
  * @param before what was found, and the finding that is to be mended
  * @param after what is found with the remedy
  */
-export function mends(before: readonly Finding[], finding: Finding, after: readonly Finding[]): boolean {
+function mends(before: readonly Finding[], finding: Finding, after: readonly Finding[]): boolean {
   const own = GRAVITY[finding.weight];
   if (count(after, finding.code, own) >= count(before, finding.code, own)) return false;
   return after.every(

@@ -70,7 +70,7 @@ function valueAt(input: unknown, path: readonly PropertyKey[]): unknown {
 }
 
 /** `kit.machines[0].pins`, the way programs write a path. */
-export function showPath(path: readonly PropertyKey[]): string {
+function showPath(path: readonly PropertyKey[]): string {
   return path.reduce<string>(
     (text, key) => (typeof key === 'number' ? `${text}[${key}]` : text ? `${text}.${String(key)}` : String(key)),
     ''
@@ -190,7 +190,7 @@ export function plan(kit: Kit, brief: Brief): Result {
 }
 
 /** What `POST /api/plan` takes. */
-export const PlanRequest = z.object({ kit: Kit, brief: Brief });
+const PlanRequest = z.object({ kit: Kit, brief: Brief });
 
 /**
  * Plans a project from any value at all, as it comes from a network or a file.

@@ -22,7 +22,7 @@ function towards(hex: string, to: '#000000' | '#ffffff', share: number): string 
 }
 
 /** One stroke of a texture. */
-export interface Stroke {
+interface Stroke {
   readonly d: string;
   readonly colour: string;
   readonly width: number;

@@ -23,13 +23,13 @@ type Column = (typeof YARN_COLUMNS)[number];
 const NEEDED: readonly Column[] = ['name', 'colour name', 'metres', 'grams'];
 
 /** Most lines read from one file. */
-export const MOST_LINES = 50_000;
+const MOST_LINES = 50_000;
 
 /** Largest file that is read. */
 export const LARGEST_CSV = 32 * 1024 * 1024;
 
 /** What is wrong with one cell, or with the file as a whole where there is no column. */
-export interface CsvFault {
+interface CsvFault {
   readonly line: number;
   readonly column: string;
   readonly reason: string;

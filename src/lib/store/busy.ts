@@ -11,7 +11,7 @@ import type { Project } from './records/project';
 const BUNCH = 16;
 
 /** How far some projects are. */
-export async function progressFor(db: TombleDb, ids: readonly string[]): Promise<Map<string, Progress>> {
+async function progressFor(db: TombleDb, ids: readonly string[]): Promise<Map<string, Progress>> {
   const events = await db.events.where('projectId').anyOf(ids).sortBy('id');
   const own = group(events, (e) => e.projectId);
   return new Map(ids.map((id) => [id, progressOf((own.get(id) ?? []).map((e) => e.what))]));

@@ -6,6 +6,5 @@ export { standIn, standInUnknown } from './stand-in';
 export type { Labelled } from './options';
 export { kindTitle, kindWords, optionLabels } from './kinds';
 export type { Talk } from './talk';
-export type { Said, Words } from './words';
 export { slipWords } from './en/slip';
 export { worded, type SaidFinding, type SaidFix } from './worded';

@@ -3,7 +3,7 @@ import type { OptionGroup } from '$lib/core/plan';
 import { optionFields } from '$lib/core/plan';
 
 /** What a choice is called, with a line on what it means where that helps. */
-export type ChoiceWords = string | { readonly label: string; readonly help: string };
+type ChoiceWords = string | { readonly label: string; readonly help: string };
 
 /** What an option is called. */
 export interface OptionWords {

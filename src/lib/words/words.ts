@@ -17,7 +17,7 @@ export interface Said {
 }
 
 /** An act as it was done, with what it says of itself. */
-export type SayAct<D extends Act['do']> = (act: ActOf<D>, facts: FactsOf[D], t: Talk) => Said;
+type SayAct<D extends Act['do']> = (act: ActOf<D>, facts: FactsOf[D], t: Talk) => Said;
 
 /** Judgements with their facts. */
 export type SayFinding<C extends keyof FindingFacts> = {
@@ -65,7 +65,7 @@ export interface Words extends NamesOfKinds {
 }
 
 /** Labels in drawings of acts. */
-export interface DrawWords {
+interface DrawWords {
   readonly waste: (t: Talk) => string;
   readonly row: (row: number, t: Talk) => string;
   readonly pin: (pin: number, t: Talk) => string;

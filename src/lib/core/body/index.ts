@@ -1,19 +1,16 @@
 export { fitted } from './fitted';
 export { AGES, type Age } from './age';
-export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body, type Measure, type SizeTable } from './measures';
-export { HEAD_SIZES, type HeadSize } from './head-sizes';
+export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body } from './measures';
 export {
   CROWN_SHARE,
   browStretch,
-  girthAt,
   headFit,
   linedRows,
   reachOver,
   SNUG_STRETCH,
   TIGHT_STRETCH,
-  type HeadFit,
-  type Knitted
+  type HeadFit
 } from './headfit';
-export { LENGTHWISE_STRETCH, limbFit, MOST_LENGTHWISE, ringRows, SLIPS_OFF, type LimbFit } from './limbfit';
+export { LENGTHWISE_STRETCH, limbFit, MOST_LENGTHWISE, ringRows, SLIPS_OFF } from './limbfit';
 export { pompomMm, pompomYarnMm, POMPOM_TIE_MM, USUAL_CARD_MM, USUAL_WRAPS } from './pompom';
 export { FILLING_SPREAD, fillingGrams, STUFFED_WIDER } from './stuffing';

@@ -44,7 +44,7 @@ export const MEASURES: readonly Measure[] = [
 ];
 
 /** A row of a size table: a size and what it measures, in mm by code. */
-export interface BodySize {
+interface BodySize {
   readonly size: string;
   /** None for things. */
   readonly age?: Age;

@@ -1,13 +1,5 @@
-export { gathered, type Alike } from './alike';
-export { convertCount, convertGauge, type Conversion, type Converted } from './gauge';
-export { weighIn, type WeighIn } from './weigh-in';
-export {
-  betterStrands,
-  nearestYarns,
-  substitute,
-  workYarns,
-  type Candidate,
-  type Original,
-  type Substitute
-} from './substitute';
+export { gathered } from './alike';
+export { convertCount, convertGauge } from './gauge';
+export { weighIn } from './weigh-in';
+export { nearestYarns, substitute, workYarns, type Candidate, type Original, type Substitute } from './substitute';
 export type { Against } from './verdict';

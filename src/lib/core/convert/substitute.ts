@@ -117,7 +117,7 @@ function stated(run: Made, gauge: PerCm): Made {
 }
 
 /** Strands that suit the hooks when one strand is too thin: two, else three. */
-export function betterStrands(yarn: Yarn, loopMm: number): number | null {
+function betterStrands(yarn: Yarn, loopMm: number): number | null {
   if (tightness(strandTex(yarn), loopMm) >= NET_BELOW) return null;
   return (
     [2, 3].find((n) => {

@@ -29,7 +29,7 @@ export type LeftCode = keyof LeftFacts;
 export type Left = { readonly [C in LeftCode]: { readonly code: C } & LeftFacts[C] }[LeftCode];
 
 /** An opening of a finished thing. */
-export interface Opening {
+interface Opening {
   /** Code its kind gave it; null for one that was not promised. */
   readonly name: string | null;
   readonly girthMm: number;

@@ -1,22 +1,8 @@
 export { make, type Made } from './made';
 export { ACTS, type FactsOf, type TailGroup } from './acts';
-export type { Left, LeftCode, LeftFacts, Opening, Thing } from './check';
-export { isOff } from './off';
+export type { Left, LeftCode, LeftFacts } from './check';
 export { REFUSAL_CODES, type Refusal, type RefusalCode, type RefusalFacts } from './refusal';
-export {
-  CUT_WHATS,
-  type Cut,
-  type CutWhat,
-  type Fate,
-  type Hold,
-  type Part,
-  type Run,
-  type Seam,
-  type SeamSide,
-  type State,
-  type Surface,
-  type Tail
-} from './state';
+export { type CutWhat, type Part, type Run, type Seam, type State } from './state';
 export { reachable } from './tails';
-export { type Did, piecesOf, stateBefore, work, type Worked } from './work';
+export { type Did, stateBefore } from './work';
 export { hookYarnMm, seamYarnMm } from './lengths';

@@ -159,7 +159,7 @@ function bridge(s: State, list: readonly number[], inside: boolean[]): void {
 }
 
 /** Whether a run lies on a rim of its surface still. */
-export function onRim(s: State, r: Run): boolean {
+function onRim(s: State, r: Run): boolean {
   return s.surfaces[s.parts[r.part]!.surface]!.rims.some((rim) => rim.includes(r.id));
 }
 

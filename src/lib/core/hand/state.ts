@@ -102,7 +102,7 @@ export type TailAt =
   | { readonly at: 'seam'; readonly name: string };
 
 /** What became of a tail. */
-export type Fate = 'loose' | 'string' | 'tied' | 'woven' | 'inside' | 'hanging';
+type Fate = 'loose' | 'string' | 'tied' | 'woven' | 'inside' | 'hanging';
 
 /** One end of yarn. Of alike copies one stands for all. */
 export interface Tail {
@@ -146,8 +146,26 @@ export interface Cut {
   readonly mm: number;
   readonly count: number;
 }
-export const CUT_WHATS = ['drawstring', 'zip', 'closing', 'edge', 'band', 'cuff', 'chain', 'seam', 'held', 'ladder', 'toe', 'ears', 'waist', 'sewing', 'face', 'hanging', 'button', 'patch', 'pompom'] as const; // prettier-ignore
-export type CutWhat = (typeof CUT_WHATS)[number];
+export type CutWhat =
+  | 'drawstring'
+  | 'zip'
+  | 'closing'
+  | 'edge'
+  | 'band'
+  | 'cuff'
+  | 'chain'
+  | 'seam'
+  | 'held'
+  | 'ladder'
+  | 'toe'
+  | 'ears'
+  | 'waist'
+  | 'sewing'
+  | 'face'
+  | 'hanging'
+  | 'button'
+  | 'patch'
+  | 'pompom';
 
 /** Everything on the table. */
 export interface State {

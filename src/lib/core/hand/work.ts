@@ -37,7 +37,7 @@ export interface Worked {
 }
 
 /** Pieces an act has its hands on, each once. */
-export const piecesOf = (act: Act): number[] => [...new Set(ruleOf(act).pieces(act))];
+const piecesOf = (act: Act): number[] => [...new Set(ruleOf(act).pieces(act))];
 
 /** The id of an act, after those before it; alike ones are counted. */
 function idOf(act: Act, pieces: readonly number[], seen: Map<string, number>): string {

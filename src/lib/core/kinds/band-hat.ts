@@ -25,7 +25,7 @@ export const BandHatOptions = z.object({
 type BandHatOptions = z.output<typeof BandHatOptions>;
 
 /** Name of the section that must lie astride the fold. */
-export const BAND = 'Band';
+const BAND = 'Band';
 
 /** Rows of outside, band and lining: the band in the middle of all rows, unless the knitter counts the three. */
 function threeParts(o: BandHatOptions, rows: number): readonly [number, number, number] {

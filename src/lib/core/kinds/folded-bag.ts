@@ -10,7 +10,7 @@ import { cordPiece, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube
 import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 /** The rule that decides the rows: three times as long as tall (craft 7). */
-export const BAG_RATIO = 3;
+const BAG_RATIO = 3;
 
 const withHandle = { key: 'handle', is: [true] } as const;
 

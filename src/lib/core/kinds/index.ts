@@ -84,5 +84,5 @@ export function machinesFor(kind: Kind, kit: Kit, busy: readonly string[] = []):
   return [...kit.machines].sort((a, b) => rank(a) - rank(b));
 }
 
-export { FAMILIES, type Family, type Kind } from './kind';
+export { FAMILIES, type Kind } from './kind';
 export { LinedHatOptions } from './lined-hat';

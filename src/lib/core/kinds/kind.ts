@@ -4,7 +4,7 @@ import type { Brief, Draft } from '../plan';
 
 /** Shelves the kinds stand on when a knitter chooses. */
 export const FAMILIES = ['hats', 'wear', 'carry', 'toys', 'panels', 'garments', 'hang', 'free'] as const;
-export type Family = (typeof FAMILIES)[number];
+type Family = (typeof FAMILIES)[number];
 
 /** A kind of project: its options and how they become a program for the machine. One file, registered once. */
 export interface Kind<Schema extends z.ZodObject = z.ZodObject> {

@@ -57,7 +57,7 @@ function partsOf(o: WrapOptions, rowsOf: (mm: number) => number) {
  * @returns the options that change
  * @example splitWrap(options, 230, 1300) // { sizeBy: 'rows', rows: 230, sleeveRows: 88, neckRows: 54, bodyRows: 98 }
  */
-export function splitWrap(o: Pick<WrapOptions, 'neckMm' | 'bodyMm'>, rows: number, measuredMm: number) {
+function splitWrap(o: Pick<WrapOptions, 'neckMm' | 'bodyMm'>, rows: number, measuredMm: number) {
   const rowsOf = (mm: number): number => (mm * rows) / measuredMm;
   // Both sleeves alike: the neck takes what is left over when a row is odd.
   const neckRows = Math.min(rows - 4, Math.max(4, even(rowsOf(o.neckMm)) + (rows % 2)));

@@ -11,7 +11,7 @@ import { heldTex, type Yarn } from './yarn';
 import { yarnName } from './yarn-name';
 
 /** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
-export const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
+const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
 
 /** How far practice scatters at home ground: half of the range that holds nine tenths (own estimate, no source). */
 const PRACTICE_SPREAD = 0.08;

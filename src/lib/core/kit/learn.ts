@@ -136,7 +136,7 @@ function disagreeBeyond(freedom: number): number {
  *
  * @example disagreement({ value: 2, sd: 0.05 }, [], 'courses') // 1
  */
-export function disagreement(prior: Prior, evidence: readonly Evidence[], of: 'courses' | 'wales'): number {
+function disagreement(prior: Prior, evidence: readonly Evidence[], of: 'courses' | 'wales'): number {
   const seen = seenIn(prior, evidence, of).filter(counts);
   if (seen.length === 0) return 1;
   const start: Normal = { mean: 0, sd: prior.sd };

@@ -1,6 +1,5 @@
-export { CELL, PURPOSES, type Fabric, type PieceFabric, type Trace } from './fabric';
-export type { CrankFault } from './fault';
-export { knit, type Knitted } from './knit';
+export { PURPOSES, type Fabric, type PieceFabric, type Trace } from './fabric';
+export { knit } from './knit';
 export { mirrored } from './mirror';
 export { ruleOf as ruleOfOperation } from './operations';
 export { reachOf } from './ring';
@@ -18,4 +17,4 @@ export {
 } from './executed';
 export { type Counted, countedRow, workOf } from './work-row';
 export { lengthMmOf, lengthOfRows, lengthsOf } from './length';
-export { MACHINE_CODES, type MachineCode, type MachineFacts, type MachineNo } from './refusal';
+export { type MachineCode, type MachineFacts, type MachineNo } from './refusal';

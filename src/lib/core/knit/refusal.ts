@@ -23,23 +23,3 @@ export type MachineCode = keyof MachineFacts;
 
 /** One refusal of the machine. */
 export type MachineNo = { readonly [C in MachineCode]: { readonly code: C } & MachineFacts[C] }[MachineCode];
-
-/** Every code, for tests that want each raised once. */
-export const MACHINE_CODES = [
-  'pins-empty',
-  'pins-full',
-  'pin-out-of-reach',
-  'rehang-row',
-  'ladder-pin',
-  'tube-shaped',
-  'no-stitches',
-  'several-at-once',
-  'increase-reach',
-  'too-few',
-  'far-edge',
-  'float-edge',
-  'no-rows',
-  'no-counter',
-  'too-many-rows',
-  'left-on-pins'
-] as const satisfies readonly MachineCode[];

@@ -1,4 +1,3 @@
-import type { Side } from './operations';
 import type { Edge, RunRef } from './rims';
 
 /**
@@ -8,11 +7,10 @@ import type { Edge, RunRef } from './rims';
  */
 
 /** Ways of taking waste yarn off; words never mix them (craft 3.7). */
-export const WASTE_WAYS = ['strand', 'unravel', 'separator', 'cut'] as const;
-export type WasteWay = (typeof WASTE_WAYS)[number];
+export type WasteWay = 'strand' | 'unravel' | 'separator' | 'cut';
 
 /** Run a thread through the loops of an end: a length cut for it. */
-export interface Thread {
+interface Thread {
   readonly do: 'thread';
   readonly piece: number;
   readonly edge: Edge;
@@ -21,7 +19,7 @@ export interface Thread {
 }
 
 /** Draw ends shut on their threads, several in turn; their tails are left inside or outside. */
-export interface Draw {
+interface Draw {
   readonly do: 'draw';
   readonly piece: number;
   readonly edges: readonly Edge[];
@@ -29,14 +27,14 @@ export interface Draw {
 }
 
 /** Draw an end half together, so that what is left can be sewn flat. */
-export interface Gather {
+interface Gather {
   readonly do: 'gather';
   readonly piece: number;
   readonly edge: Edge;
 }
 
 /** Bring the tail of one end out through the other, which is open still. */
-export interface BringOut {
+interface BringOut {
   readonly do: 'bringOut';
   readonly piece: number;
   readonly from: Edge;
@@ -44,8 +42,7 @@ export interface BringOut {
 }
 
 /** How two runs become a seam. */
-export const JOIN_WAYS = ['loops', 'hook', 'needle', 'graft', 'mattress', 'rungs', 'zip', 'together'] as const;
-export type JoinWay = (typeof JOIN_WAYS)[number];
+export type JoinWay = 'loops' | 'hook' | 'needle' | 'graft' | 'mattress' | 'rungs' | 'zip' | 'together';
 
 /** Make one seam of two rims or runs of them. */
 export interface Join {
@@ -64,7 +61,7 @@ export interface Join {
 }
 
 /** Make an edge: chained off, crocheted, banded, or rungs chained alone. */
-export interface Bind {
+interface Bind {
   readonly do: 'bind';
   readonly name: string;
   readonly runs: readonly RunRef[];
@@ -79,14 +76,14 @@ export interface Bind {
 }
 
 /** Let the loops that were left out run down the whole piece. */
-export interface RunDown {
+interface RunDown {
   readonly do: 'runDown';
   readonly piece: number;
   readonly pins: readonly number[];
 }
 
 /** Take the waste yarn off an end whose loops are secured. */
-export interface WasteOff {
+interface WasteOff {
   readonly do: 'wasteOff';
   readonly piece: number;
   readonly edge: Edge;
@@ -94,10 +91,9 @@ export interface WasteOff {
 }
 
 /** Folds of a piece, or of what was made of it. */
-export const FOLDS = ['inside', 'pinch', 'flat', 'pouch-right', 'pouch-left', 'pouch-over', 'brim', 'twist'] as const;
-export type FoldWay = (typeof FOLDS)[number];
+type FoldWay = 'inside' | 'pinch' | 'flat' | 'pouch-right' | 'pouch-left' | 'pouch-over' | 'brim' | 'twist';
 
-export interface Fold {
+interface Fold {
   readonly do: 'fold';
   readonly piece: number;
   readonly how: FoldWay;
@@ -108,14 +104,14 @@ export interface Fold {
 }
 
 /** Turn a piece so that this side is out. */
-export interface Turn {
+interface Turn {
   readonly do: 'turn';
   readonly piece: number;
   readonly out: 'knit' | 'purl';
 }
 
 /** Draw a thread round a tube: at a row for a waist, or round both corners for ears. */
-export interface Waist {
+interface Waist {
   readonly do: 'waist';
   readonly piece: number;
   readonly at: number | 'corners';
@@ -123,25 +119,25 @@ export interface Waist {
 }
 
 /** Fill a tube while an end is open. */
-export interface Fill {
+interface Fill {
   readonly do: 'fill';
   readonly piece: number;
 }
 
 /** Pin pieces out to their measures, moist, until they are dry. */
-export interface Block {
+interface Block {
   readonly do: 'block';
   readonly pieces: readonly number[];
 }
 
 /** Latch floats up into columns. */
-export interface Latch {
+interface Latch {
   readonly do: 'latch';
   readonly piece: number;
 }
 
 /** A chain worked with a hook, between two points of a piece or by itself. */
-export interface Cord {
+interface Cord {
   readonly do: 'cord';
   readonly name: 'loop' | 'strap' | 'drawstring' | 'tie';
   readonly piece: number;
@@ -156,13 +152,13 @@ export interface Cord {
 }
 
 /** Run the cord through the channel of a piece. */
-export interface ThreadCord {
+interface ThreadCord {
   readonly do: 'threadCord';
   readonly piece: number;
 }
 
 /** Sew runs of a part onto a line of another. */
-export interface SewOn {
+interface SewOn {
   readonly do: 'sewOn';
   readonly piece: number;
   readonly to: number;
@@ -176,13 +172,13 @@ export interface SewOn {
 }
 
 /** Stretch, let it rest, and measure before anything hides what is to be measured. */
-export interface Rest {
+interface Rest {
   readonly do: 'rest';
   readonly pieces: readonly number[];
 }
 
 /** Wind pompoms, or take bought ones, and fix them. */
-export interface Pompom {
+interface Pompom {
   readonly do: 'pompom';
   readonly yarn: string;
   readonly wraps: number;
@@ -194,7 +190,7 @@ export interface Pompom {
 }
 
 /** Fix a small thing onto a piece. */
-export interface Fix {
+interface Fix {
   readonly do: 'fix';
   readonly what: 'face' | 'safety-eyes' | 'button' | 'patch';
   readonly piece: number;
@@ -203,7 +199,7 @@ export interface Fix {
 }
 
 /** Hang what was made on a line at even spacing. */
-export interface Hang {
+interface Hang {
   readonly do: 'hang';
   readonly piece: number;
   /** The piece that hangs, every copy of it; null for pompoms. */
@@ -216,7 +212,7 @@ export interface Hang {
 }
 
 /** Tie tails: those of every join, those of both crowns, or a work's first tail through its first loop. */
-export interface Tie {
+interface Tie {
   readonly do: 'tie';
   readonly piece: number;
   readonly tails: 'joins' | 'crowns' | 'first-loop';
@@ -226,7 +222,7 @@ export interface Tie {
 }
 
 /** Weave in, or bury between layers or in the filling, every tail that is loose and can be reached. */
-export interface Weave {
+interface Weave {
   readonly do: 'weave';
   /** Only of these pieces; of all when absent. */
   readonly pieces?: readonly number[];
@@ -236,7 +232,7 @@ export interface Weave {
 }
 
 /** A step in the knitter's own words. */
-export interface Own {
+interface Own {
   readonly do: 'own';
   readonly text: string;
 }
@@ -272,6 +268,3 @@ export type ActOf<D extends Act['do']> = Extract<Act, { readonly do: D }>;
 
 /** The side of the fabric that is meant by in and out. */
 export type Face = 'knit' | 'purl';
-
-/** Which edge of a panel an act speaks of. */
-export type PanelSide = Side;

@@ -12,7 +12,7 @@ export const CAST_ON_TAIL_MM = 450;
 export const JOIN_TAIL_MM = 200;
 
 /** A drawstring takes 1.5 to 2 turns of the ring; the longer one can be drawn without a fight. */
-export const DRAWSTRING_TURNS = 2;
+const DRAWSTRING_TURNS = 2;
 
 /** Where the yarn of a panel stands once it is cast on from low to high (craft 1.6). */
 export const CAST_ON_ENDS: Side = 'high';

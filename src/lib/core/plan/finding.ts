@@ -39,7 +39,7 @@ export interface Finding {
 }
 
 /** Facts of a judgement, of a refusal or of something left undone, by who speaks: the room of words knows their shape. */
-export interface About {
+interface About {
   readonly by: 'judge' | 'machine' | 'hand' | 'left';
   readonly facts: { readonly code: string };
 }

@@ -1,17 +1,4 @@
-export {
-  FOLDS,
-  JOIN_WAYS,
-  WASTE_WAYS,
-  type Act,
-  type ActOf,
-  type Bind,
-  type Face,
-  type Fold,
-  type FoldWay,
-  type Join,
-  type JoinWay,
-  type WasteWay
-} from './acts';
+export { type Act, type ActOf, type Face, type Join, type JoinWay, type WasteWay } from './acts';
 export { Brief, PompomWish } from './brief';
 export {
   CAST_ON_ENDS,
@@ -20,7 +7,6 @@ export {
   chainOff,
   cordPins,
   cordRows,
-  DRAWSTRING_TURNS,
   drawstring,
   JOIN_TAIL_MM,
   knitRows,
@@ -32,11 +18,10 @@ export {
 } from './build';
 export { choosing } from './choosing';
 export { changed, type Change } from './change';
-export { finder, type Finding, type Fix, type Place, type Weight } from './finding';
-export type { Mend, Remedies, Remedy, RemedyCode } from './remedy';
+export { finder, type Finding, type Fix, type Weight } from './finding';
+export type { Mend, Remedies, RemedyCode } from './remedy';
 export {
   NO_NOTES,
-  type GarmentRims,
   type Notes,
   type Clamped,
   type RimPart,
@@ -48,7 +33,6 @@ export {
   OPERATIONS,
   type CastOn,
   type HangOff,
-  type Knit,
   type Mode,
   type Operation,
   type OperationOf,
@@ -81,11 +65,10 @@ export {
   type Slope,
   slopeEvents,
   trySlope,
-  type WholeDecreases,
   wholeDecreases,
   widened
 } from './shape';
-export type { Draft, Plan, Promise, PromisedOpening, Wearer } from './plan';
+export type { Draft, Plan, Promise, Wearer } from './plan';
 export type { Edge, RunName, RunRef } from './rims';
 export {
   FORMS,

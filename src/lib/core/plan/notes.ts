@@ -50,7 +50,7 @@ export interface Clamped {
 }
 
 /** Once round the body at the hem. Lengths in mm. */
-export interface GarmentRound {
+interface GarmentRound {
   readonly parts: readonly RimPart[];
   readonly askedMm: number;
   readonly chestMm: number;
@@ -61,7 +61,7 @@ export interface GarmentRound {
 }
 
 /** The rims of a garment, to be measured off the fabric, and the body measures they must agree with, in mm. */
-export interface GarmentRims {
+interface GarmentRims {
   readonly asked: { readonly neckMm: number; readonly upperArmMm: number };
   readonly round: GarmentRound;
   /** Once round. */

@@ -4,7 +4,7 @@
  */
 
 export type Mode = 'tube' | 'panel' | 'tube-as-panel';
-export type CastOnStyle = 'weave' | 'e-wrap' | 'rag';
+type CastOnStyle = 'weave' | 'e-wrap' | 'rag';
 
 /** Put loops on every pin of the piece. The cast-on pass is not a counted row. */
 export interface CastOn {
@@ -22,7 +22,7 @@ export interface CastOn {
 export type Side = 'low' | 'high';
 
 /** Take one stitch away at an edge of a panel. Only where the yarn stands. */
-export interface Decrease {
+interface Decrease {
   readonly op: 'decrease';
   readonly side: Side;
   readonly stitches: number;
@@ -31,21 +31,21 @@ export interface Decrease {
 }
 
 /** Fill the next pin beyond an edge of a panel. Only where the yarn stands. */
-export interface Increase {
+interface Increase {
   readonly op: 'increase';
   readonly side: Side;
   readonly stitches: number;
 }
 
 /** Take edge stitches off onto a thread, to be chained off later. Only where the yarn stands. */
-export interface Hold {
+interface Hold {
   readonly op: 'hold';
   readonly side: Side;
   readonly stitches: number;
 }
 
 /** Cut the yarn and begin anew at one edge, with a tail at either end of the cut. */
-export interface NewEnd {
+interface NewEnd {
   readonly op: 'newEnd';
   readonly side: Side;
   readonly yarn: string;
@@ -53,7 +53,7 @@ export interface NewEnd {
 }
 
 /** From here on lay the yarn round a card behind these pins, for so many columns each (craft 8.9). */
-export interface Float {
+interface Float {
   readonly op: 'float';
   readonly after: readonly number[];
   readonly columns: number;
@@ -62,7 +62,7 @@ export interface Float {
 }
 
 /** Set the machine's counter to zero. */
-export interface ZeroCounter {
+interface ZeroCounter {
   readonly op: 'zeroCounter';
 }
 
@@ -81,14 +81,14 @@ export interface Knit {
 }
 
 /** Lift the stitches of an earlier row back onto the pins, so that the rows between hang doubled. */
-export interface Rehang {
+interface Rehang {
   readonly op: 'rehang';
   /** The true row whose stitches are lifted, from 1. */
   readonly row: number;
 }
 
 /** Let the stitches of some pins run down on purpose, from the last row to the cast-on. */
-export interface Ladder {
+interface Ladder {
   readonly op: 'ladder';
   readonly pins: readonly number[];
 }

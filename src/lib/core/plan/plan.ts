@@ -9,7 +9,7 @@ import type { Worn } from './worn';
 export type Wearer = 'adult' | 'child' | 'baby' | 'thing';
 
 /** An opening a finished thing must have: a code, and one run that lies in its rim. */
-export interface PromisedOpening {
+interface PromisedOpening {
   readonly name: string;
   readonly at: RunRef;
 }

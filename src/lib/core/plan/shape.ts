@@ -131,7 +131,7 @@ const atAnEdge = (op: Operation): op is OperationOf<'decrease' | 'increase' | 'h
  * @param begins edge where the yarn stands before the first row
  * @example placed([{ row: 2, op: decreaseAt('low') }], 'high') // row 3
  */
-export function placed(events: readonly ShapingEvent[], begins: Side): ShapingEvent[] {
+function placed(events: readonly ShapingEvent[], begins: Side): ShapingEvent[] {
   const sorted = [...events].sort((a, b) => a.row - b.row);
   let [side, from] = [begins, 0];
   const yarnAt = (row: number): Side => ((row - from) % 2 === 0 ? side : otherSide(side));

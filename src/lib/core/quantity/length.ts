@@ -5,7 +5,7 @@ import { readNumber } from './number';
 export type Units = 'metric' | 'imperial';
 
 /** Millimetres in one international inch, exact since the agreement of 1959. */
-export const MM_PER_INCH = 25.4;
+const MM_PER_INCH = 25.4;
 
 const MM_PER: Readonly<Record<string, number>> = {
   mm: 1,

@@ -1,7 +1,7 @@
 import type { Units } from './length';
 
 /** Grams in one international avoirdupois ounce, exact since the agreement of 1959. */
-export const G_PER_OZ = 28.349523125;
+const G_PER_OZ = 28.349523125;
 
 /**
  * Prints a mass of yarn: whole grams, or ounces to a tenth.

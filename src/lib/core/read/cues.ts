@@ -29,9 +29,6 @@ export type Cue = {
   };
 }[CueKind];
 
-/** Every kind of cue, for tests that want each raised once. */
-export const CUE_KINDS = ['slow', 'speed-up', 'loose', 'tie', 'doughnut', 'clog', 'last-row', 'change', 'hand'] as const satisfies readonly CueKind[]; // prettier-ignore
-
 /** Stitches fall off most in the first rows (craft 3.5). */
 const SLOW_UNTIL = 12;
 

@@ -16,7 +16,7 @@ export interface GarmentSizes {
 }
 
 /** Length of a rim: its edges, less the stitches that go into seams. */
-export function rimMm(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, parts: readonly RimPart[]): number {
+function rimMm(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, parts: readonly RimPart[]): number {
   return parts.reduce((sum, { edge, inSeams = 0, times = 1 }) => {
     const inSeam = (10 * inSeams) / mainGauge(run, edge.piece).wales.value;
     return sum + times * Math.max(0, edgeSize(run, edge).mm - inSeam);

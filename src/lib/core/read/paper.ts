@@ -6,7 +6,7 @@ import type { Point } from './sketch';
  */
 
 /** A point reflected over the line through two points. */
-export function reflected([x, y]: Point, [px, py]: Point, [qx, qy]: Point): Point {
+function reflected([x, y]: Point, [px, py]: Point, [qx, qy]: Point): Point {
   const [dx, dy] = [qx - px, qy - py];
   const t = ((x - px) * dx + (y - py) * dy) / (dx * dx + dy * dy);
   const [fx, fy] = [px + t * dx, py + t * dy];

@@ -5,7 +5,7 @@ import type { CutWhat, Made } from '../hand';
 import { type Executed, rowRuns } from '../knit';
 
 /** One purpose a yarn is used for. */
-export interface YarnPart {
+interface YarnPart {
   readonly what: string;
   readonly metres: number;
 }

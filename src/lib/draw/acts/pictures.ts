@@ -1,33 +1,10 @@
 import type { Edge } from '$lib/core/plan';
-import { type Executed, lengthMmOf, lengthOfRows, mainYarn, rowRuns, workSpan } from '$lib/core/knit';
-import {
-  box,
-  circle,
-  grain,
-  halfWidth,
-  layRows,
-  type Point,
-  type Sketch,
-  type SketchLabel,
-  type SketchLine,
-  type SketchShape
-} from '$lib/core/read';
+import { type Executed, mainYarn } from '$lib/core/knit';
+import { box, circle, type Point, type SketchLabel, type SketchLine, type SketchShape } from '$lib/core/read';
 import type { Speech, Talk } from '$lib/words';
 
 /** Distance of two stitches in drawings of an edge, in mm of the drawing. */
 const STEP = 10;
-
-/** Longest a flattened piece is drawn, in widths: a scarf at its true shape would be a thread. */
-const LONGEST = 2.6;
-
-/** The sides of a drawing put together. */
-export function sketchOf(
-  label: string,
-  parts: { shapes?: SketchShape[]; lines?: SketchLine[]; labels?: SketchLabel[] },
-  size: Pick<Sketch, 'stitchMm' | 'rowMm'> = { stitchMm: 7, rowMm: 5 }
-): Sketch {
-  return { label, shapes: parts.shapes ?? [], lines: parts.lines ?? [], labels: parts.labels ?? [], ...size };
-}
 
 const stitch = (x: number, y: number, yarn: number | null, title: string): SketchShape => ({
   points: circle(x, y, STEP * 0.36, 10),
@@ -97,28 +74,6 @@ export function flatEnd(run: Executed, p: number, layers: 2 | 4, { words, talk }
     lines.push(hairline([[i * STEP, 5], [i * STEP, bottom - 5]])); // prettier-ignore
   }
   return { shapes, lines, labels, widthMm: (half - 1) * STEP, bottom, half };
-}
-
-/** A piece lying flat, the last row at the top, with a height for every work row. */
-export function flatPiece(run: Executed, p: number, rows?: { from: number; to: number }) {
-  const span = workSpan(rowRuns(run.fabric.pieces[p]!));
-  const half = halfWidth(run, p);
-  const from = rows?.from ?? 0;
-  const to = rows?.to ?? span.count;
-  const whole = rows ? lengthOfRows(run, p, from + 1, to) : lengthMmOf(run, p);
-  // A cord is widened in drawings, else nobody sees it.
-  const shown = Math.max(half, 16);
-  const lengthMm = Math.min(Math.max(whole, shown), 2 * shown * LONGEST);
-  const shapes = layRows(run, p, {
-    origin: [0, 0],
-    lengthMm,
-    half: () => shown,
-    rows: { from, to },
-    lastFirst: true
-  });
-  /** Height of a place after so many work rows. */
-  const yAt = (row: number): number => lengthMm * (1 - (row - from) / Math.max(1, to - from));
-  return { shapes, lengthMm, half: shown, yAt, rows: span.count, grain: grain(run, p) };
 }
 
 /** A line straight across a flat piece at a work row, with a word beside it. */

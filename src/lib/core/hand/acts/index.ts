@@ -87,5 +87,5 @@ export const ruleOf = (act: Act): ActRule => RULES[act.do] as unknown as ActRule
 /** Every act there is; a test fails when one is never exercised. */
 export const ACTS = Object.keys(RULES) as Act['do'][];
 
-export type { ActRule, Mirror, Table } from './rule';
+export type { ActRule, Mirror } from './rule';
 export type { TailGroup } from './weave';

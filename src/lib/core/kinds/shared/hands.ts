@@ -1,4 +1,4 @@
-import { type Act, choiceOption, type Edge, type JoinWay, type Promise, type RunRef, type WasteWay } from '../../plan';
+import { type Act, choiceOption, type Edge, type JoinWay, type Promise, type RunRef } from '../../plan';
 import { ENDS } from './options';
 
 /**
@@ -42,9 +42,6 @@ export function closeFlat(piece: number, edge: Edge, by: CloseChoice, yarn: stri
   const way: JoinWay = by;
   return { do: 'join', name, a: [half('front')], b: [half('back')], by: way, yarn: by === 'loops' ? null : yarn, ...(leave ? { leave } : {}) }; // prettier-ignore
 }
-
-/** Waste off an end, by the knitter's school. */
-export const wasteOff = (piece: number, edge: Edge, by: WasteWay): Act => ({ do: 'wasteOff', piece, edge, by });
 
 /** A crocheted edge round an end. */
 export const crochetEnd = (piece: number, edge: Edge, yarn: string, perLoop: 1 | 2 = 1): Act => ({

@@ -95,7 +95,7 @@ export function wasteFor(kit: Kit, choice: WasteChoice, first: string, last: str
 export const rowsBefore = (waste: Waste): number => (waste.yarn ? waste.rows['cast-on'] : 0);
 
 /** By which school the waste of a piece comes off: a separator row is there to be pulled. */
-export const wayOf = (choice: Pick<WasteChoice, 'separator' | 'wasteWay'>): WasteWay =>
+const wayOf = (choice: Pick<WasteChoice, 'separator' | 'wasteWay'>): WasteWay =>
   choice.separator ? 'separator' : choice.wasteWay;
 
 /** Takes the waste off an end once its loops are held; nothing where there is none. */

@@ -30,4 +30,4 @@ const RULES: { readonly [K in Operation['op']]: RuleOf<K> } = {
 /** The rule of an operation. */
 export const ruleOf = (op: Operation): OpRule => RULES[op.op] as unknown as OpRule;
 
-export type { Bench, No, OpMirror, OpRule } from './rule';
+export type { OpRule } from './rule';

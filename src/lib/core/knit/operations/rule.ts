@@ -11,7 +11,7 @@ export interface No {
 }
 
 /** What an operation works on beside the ring: the machine, and the rows as they are written down. */
-export interface Bench {
+interface Bench {
   readonly machine: Machine;
   readonly rows: RowArrays;
   /** Index of the operation in its piece. */
@@ -21,7 +21,7 @@ export interface Bench {
 }
 
 /** How what an operation names is turned over. */
-export interface OpMirror {
+interface OpMirror {
   readonly pin: (pin: number) => number;
   readonly side: (side: Side) => Side;
 }

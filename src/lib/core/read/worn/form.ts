@@ -63,7 +63,7 @@ export interface WornForm<W extends Worn = Worn> {
 }
 
 /** Every work row shows, every waste row comes out. */
-export function plainPiece(run: Executed, p: number): PieceReveal {
+function plainPiece(run: Executed, p: number): PieceReveal {
   const piece = run.fabric.pieces[p]!;
   const span = workSpan(rowRuns(piece));
   const place = new Uint8Array(piece.rows).fill(placeCode('removed'));

@@ -7,7 +7,7 @@ import { bent, grain, layRows, type Point, type Sketch, type SketchLine, type Sk
 import { doubledPlaces, type WornForm } from './form';
 
 /** How a piece sits on what it is drawn over. */
-export function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
+function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
   const { courses, wales } = mainGauge(run, p);
   const { width } = run.fabric.pieces[p]!;
   return limbFit(worn.girthMm, {

@@ -19,7 +19,7 @@ import type { Ground, Pins } from './ground';
 import { armEvents, lastAtArm, type Neck, shoulderGroups } from './slopes';
 
 /** What belongs to one arm: side, armhole and shoulder by their runs. */
-export interface BodyHand {
+interface BodyHand {
   readonly back: { readonly side: RunRef; readonly held: readonly RunRef[] };
   readonly front: { readonly side: RunRef; readonly held: readonly RunRef[] };
   /** Seams of that panel; none where back meets front. */
