@@ -68,7 +68,7 @@
 
 <svelte:head><title>Bench · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-3xl font-bold">Bench</h1>
     <div class="flex flex-wrap gap-2">
@@ -81,7 +81,7 @@
         aria-label="Project file"
         onchange={(e) => look(e.currentTarget.files?.[0])}
       />
-      <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => picker.click()}
+      <button type="button" class="btn btn-quiet" onclick={() => picker.click()}
         ><FolderInput class="size-4" /> Open a project file</button
       >
       <a class="btn btn-primary" href={paths.choose}><Plus class="size-4" /> Begin something new</a>

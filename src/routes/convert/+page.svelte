@@ -56,7 +56,7 @@
   <h1 class="text-3xl font-bold">Convert a pattern's gauge</h1>
   <p class="quiet">A hand pattern counts for its own gauge. Multiply its counts, and the size stays.</p>
   <div class="mt-4 grid grid-cols-1 gap-5 md:grid-cols-2">
-    <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="The pattern">
+    <section class="sheet p-4" aria-label="The pattern">
       <h2 class="mb-2 text-xl font-semibold">The pattern says, to 10 cm</h2>
       <div class="grid grid-cols-2 gap-4">
         <NumberField label="Stitches" value={stitches} min={1} max={80} onvalue={(v) => v && (stitches = v)} />
@@ -66,7 +66,7 @@
         {two(patternCm.cmTo40Stitches)} cm to 40 stitches, {two(patternCm.cmTo20Rows)} cm to 20 rows
       </p>
     </section>
-    <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="The machine">
+    <section class="sheet p-4" aria-label="The machine">
       <h2 class="mb-2 text-xl font-semibold">The machine knits</h2>
       <ChoiceField
         label="Gauge"
@@ -114,10 +114,7 @@
       {/if}
     </section>
   </div>
-  <section
-    class="mt-5 grid grid-cols-1 gap-5 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-2"
-    aria-label="Factors"
-  >
+  <section class="mt-5 grid grid-cols-1 gap-5 sheet p-4 sm:grid-cols-2" aria-label="Factors">
     <div>
       <p class="quiet">Multiply stitches by</p>
       <p class="numerals text-5xl font-bold" data-testid="stitch-factor">{four(factors.stitchFactor)}</p>
@@ -131,7 +128,7 @@
       <p class="numerals text-sm">{two(patternCm.cmTo20Rows)} cm / {two(targetCm.cmTo20Rows)} cm, both to 20 rows</p>
     </div>
   </section>
-  <section class="mt-5 rounded-box border border-base-300 bg-base-100 p-4" aria-label="Counts">
+  <section class="mt-5 sheet p-4" aria-label="Counts">
     <h2 class="text-xl font-semibold">Counts of the pattern</h2>
     <div class="overflow-x-auto" role="region" aria-label="Converted counts" tabindex="-1">
       <table class="mt-2 w-full min-w-md text-left">

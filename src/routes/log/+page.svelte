@@ -41,7 +41,7 @@
 
 <svelte:head><title>Log · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <h1 class="text-3xl font-bold">Log</h1>
   <p class="quiet">What was made, and how far it came from the plan.</p>
   {#if !log.value}
@@ -68,7 +68,7 @@
       {#each entries as { project, measured: m, result } (project.id)}
         {@const scene = result ? finishedScene(result, 260, 210, false) : null}
         <li
-          class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-5 gap-y-3 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-[4rem_8rem_minmax(0,1fr)_auto_auto_auto]"
+          class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-5 gap-y-3 sheet p-4 sm:grid-cols-[4rem_8rem_minmax(0,1fr)_auto_auto_auto]"
         >
           <div class="h-32 max-sm:row-span-2">
             {#if result}<HangingTube {result} slim />{/if}

@@ -39,7 +39,7 @@
 
 <svelte:head><title>Machines · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <h1 class="text-3xl font-bold">Machines</h1>
   <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
     <div>
@@ -71,18 +71,14 @@
       <h2 class="mt-5 mb-2 font-semibold">Add one of</h2>
       <div class="grid grid-cols-3 gap-2">
         {#each PRESETS as pins (pins)}
-          <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => add(pins)}
-            ><Plus class="size-4" /> {pins}</button
-          >
+          <button type="button" class="btn btn-quiet" onclick={() => add(pins)}><Plus class="size-4" /> {pins}</button>
         {/each}
       </div>
       <p class="mt-1 text-sm quiet">Pins. Every value can be changed afterwards.</p>
     </div>
     {#if machine}
       {#key machine.id}
-        <div
-          class="grid grid-cols-1 gap-5 rounded-box border border-base-300 bg-base-100 p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]"
-        >
+        <div class="grid grid-cols-1 gap-5 sheet p-4 md:grid-cols-[minmax(0,1fr)_minmax(0,22rem)]">
           <div class="order-2 grid grid-cols-1 content-start gap-x-4 gap-y-1 sm:grid-cols-2 md:order-1">
             <TextField label="Name" value={machine.name} most={60} onvalue={(name) => keep({ name })} />
             <CountField label="Pins" value={machine.pins} min={4} max={200} onvalue={(pins) => keep({ pins })} />

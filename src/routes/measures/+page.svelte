@@ -47,7 +47,7 @@
 
 <svelte:head><title>Measures · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <h1 class="text-3xl font-bold">Measures</h1>
   <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
     <section aria-label="People">
@@ -72,13 +72,11 @@
       {#if source.value && !people.length}<p class="quiet">
           Nobody yet. Measures stay in this browser; nothing is sent anywhere.
         </p>{/if}
-      <button type="button" class="btn mt-3 border-base-content/25 bg-base-100" onclick={add}
-        ><Plus class="size-4" /> Add a person</button
-      >
+      <button type="button" class="btn mt-3 btn-quiet" onclick={add}><Plus class="size-4" /> Add a person</button>
     </section>
     {#if person}
       {#key person.id}
-        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Measures of {person.name}">
+        <section class="sheet p-4" aria-label="Measures of {person.name}">
           <div class="grid grid-cols-1 gap-x-5 gap-y-1 sm:grid-cols-2 xl:grid-cols-3">
             <TextField label="Name" value={person.name} most={60} onvalue={(name) => keep({ name })} />
             <ChoiceField
@@ -116,7 +114,7 @@
   <div class="grid grid-cols-1 gap-5 md:grid-cols-2 xl:grid-cols-3">
     {#each SIZE_TABLES as table (table.title)}
       {@const codes = Object.keys(table.sizes[0]!.measures)}
-      <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label={table.title}>
+      <section class="sheet p-4" aria-label={table.title}>
         <h3 class="font-semibold">{table.title}</h3>
         <table class="mt-2 w-full text-left text-sm">
           <thead class="quiet"

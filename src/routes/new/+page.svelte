@@ -73,7 +73,7 @@
 
 <svelte:head><title>Begin something · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <h1 class="text-3xl font-bold">What is it going to be?</h1>
   <p class="quiet">
     Everything here is drawn from a plan on your machines and yarns. Take one, then change what you like.

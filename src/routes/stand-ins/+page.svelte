@@ -141,7 +141,7 @@
   {#if kit && machine}
     <div class="mt-4 grid grid-cols-1 gap-5 xl:grid-cols-[18rem_minmax(0,1fr)]">
       <div class="space-y-5">
-        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="What is matched">
+        <section class="sheet p-4" aria-label="What is matched">
           <SelectField
             label="In"
             value={what}
@@ -209,7 +209,7 @@
             />
           {/if}
         </section>
-        <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Try these">
+        <section class="sheet p-4" aria-label="Try these">
           <h2 class="text-lg font-semibold">Try these</h2>
           <input
             class="input mt-2 w-full"
@@ -257,12 +257,7 @@
         </section>
       </div>
       <div class="min-w-0 space-y-5">
-        <div
-          class="overflow-x-auto rounded-box border border-base-300 bg-base-100"
-          role="region"
-          aria-label="Comparison"
-          tabindex="-1"
-        >
+        <div class="overflow-x-auto sheet" role="region" aria-label="Comparison" tabindex="-1">
           <table class="w-full min-w-3xl text-left">
             <thead class="bg-base-200 text-sm">
               <tr>
@@ -334,7 +329,7 @@
             {/each}
           </table>
         </div>
-        <figure class="rounded-box border border-base-300 bg-base-100 p-4">
+        <figure class="sheet p-4">
           <figcaption class="mb-1 text-lg font-semibold">Tightness against size</figcaption>
           <TightnessChart substitutes={lines.map((line) => line.first)} />
         </figure>

@@ -133,7 +133,7 @@
 
 <svelte:head><title>Swatches · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <div class="flex flex-wrap items-end justify-between gap-2">
     <h1 class="text-3xl font-bold">Swatches</h1>
     <a class="font-semibold underline" href={paths.convert}>Convert a pattern's gauge</a>
@@ -143,7 +143,7 @@
     {@const lengths = asLengths(g)}
     {@const counts = asCounts(g)}
     <div
-      class="mt-4 grid grid-cols-1 gap-x-4 rounded-box border border-base-300 bg-base-100 p-4 sm:grid-cols-2 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1.6fr)_auto_auto_auto]"
+      class="mt-4 grid grid-cols-1 gap-x-4 sheet p-4 sm:grid-cols-2 lg:grid-cols-[minmax(0,1.2fr)_minmax(0,1.6fr)_auto_auto_auto]"
     >
       <SelectField
         label="Machine"
@@ -180,7 +180,7 @@
     </div>
 
     <div class="mt-5 grid grid-cols-1 gap-5 lg:grid-cols-2">
-      <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="What is known">
+      <section class="sheet p-4" aria-label="What is known">
         <h2 class="text-xl font-semibold">What is known</h2>
         <p class="quiet">
           {yarnName(yarn)}{strands > 1 ? `, ${strands} strands` : ''} on {machine.name}, {learned.state}.
@@ -251,7 +251,7 @@
         {/if}
       </section>
 
-      <section class="rounded-box border border-base-300 bg-base-100 p-4" aria-label="Measure a swatch">
+      <section class="sheet p-4" aria-label="Measure a swatch">
         <h2 class="text-xl font-semibold">Measure a swatch</h2>
         <ol class="mt-2 list-decimal space-y-0.5 pl-5 text-sm">
           <li>Knit 60 rows or more in TUBE, the first twelve slowly.</li>

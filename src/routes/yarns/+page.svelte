@@ -66,7 +66,7 @@
 
 <svelte:head><title>Yarns · Tomble</title></svelte:head>
 
-<div class="mx-auto max-w-[86rem] px-4 py-6">
+<div class="page">
   <div class="flex flex-wrap items-end justify-between gap-3">
     <h1 class="text-3xl font-bold">Yarns</h1>
     <div class="flex flex-wrap gap-2">
@@ -79,13 +79,10 @@
         aria-label="Yarn file"
         onchange={(e) => look(e.currentTarget.files?.[0])}
       />
-      <button type="button" class="btn border-base-content/25 bg-base-100" onclick={() => picker.click()}
+      <button type="button" class="btn btn-quiet" onclick={() => picker.click()}
         ><FolderInput class="size-4" /> Read a CSV</button
       >
-      <button
-        type="button"
-        class="btn border-base-content/25 bg-base-100"
-        onclick={() => download('yarns.csv', 'text/csv', writeYarns(yarns))}
+      <button type="button" class="btn btn-quiet" onclick={() => download('yarns.csv', 'text/csv', writeYarns(yarns))}
         ><Download class="size-4" /> Save as CSV</button
       >
       <button type="button" class="btn btn-primary" onclick={() => (editing = fresh())}
@@ -95,7 +92,7 @@
   </div>
   {#if reading}
     {@const { name, cancel } = reading}
-    <p class="mt-3 flex items-center gap-3 rounded-box border border-base-300 bg-base-100 px-4 py-2" role="status">
+    <p class="mt-3 flex items-center gap-3 sheet px-4 py-2" role="status">
       <span class="loading loading-spinner"></span> Reading {name}
       <button
         type="button"

@@ -1,3 +1,4 @@
+import { bisectRight } from 'd3-array';
 import { courseWhenStretched } from '../kit';
 
 /**
@@ -128,13 +129,8 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   const arcAt = (rows: number): number => {
     if (rows <= 0) return 0;
     if (rows >= browRows) return browArcMm + (rows - browRows) * fullCourseMm;
-    let low = 0;
-    let high = STEPS;
-    while (high - low > 1) {
-      const mid = (low + high) >> 1;
-      if (rowsUpTo[mid]! <= rows) low = mid;
-      else high = mid;
-    }
+    const high = Math.min(STEPS, bisectRight(rowsUpTo, rows));
+    const low = high - 1;
     return (low + (rows - rowsUpTo[low]!) / (rowsUpTo[high]! - rowsUpTo[low]!)) * step;
   };
   return { girthMm, browArcMm, stretch: browStretch(girthMm, knitted), fullCourseMm, rowsTo, arcAt };

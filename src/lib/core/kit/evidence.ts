@@ -1,4 +1,4 @@
-import { ascending } from 'd3-array';
+import { ascending, deviation, mean } from 'd3-array';
 import { type ReasonEvidence, remembered } from '../quantity';
 import { type Kit, yarnsById } from './kit';
 import { type FabricState, mundenOf } from './loop';
@@ -53,14 +53,12 @@ function tapeRun(statement: Statement): { length: number; width: number | null }
   }
 }
 
-const mean = (values: readonly number[]): number => values.reduce((sum, v) => sum + v, 0) / values.length;
+/** The mean of values of which there is one at least. */
+const meanOf = (values: readonly number[]): number => mean(values) ?? NaN;
 
 /** Relative standard deviation of some values around their mean; 0 for one value. */
-function scatter(values: readonly number[]): number {
-  if (values.length < 2) return 0;
-  const middle = mean(values);
-  return Math.sqrt(values.reduce((sum, v) => sum + (v - middle) ** 2, 0) / (values.length - 1)) / middle;
-}
+const scatter = (values: readonly number[]): number =>
+  values.length < 2 ? 0 : (deviation(values) ?? 0) / meanOf(values);
 
 /** The gauge of a swatch: its measurements averaged, with their scatter. */
 export function gaugeOfSwatch(swatch: Swatch): Counted & { readonly scatter: PerCm; readonly count: PerCm } {
@@ -68,8 +66,8 @@ export function gaugeOfSwatch(swatch: Swatch): Counted & { readonly scatter: Per
   const courses = each.map((g) => g.courses);
   const wales = each.flatMap((g) => g.wales ?? []);
   return {
-    courses: mean(courses),
-    wales: wales.length ? mean(wales) : null,
+    courses: meanOf(courses),
+    wales: wales.length ? meanOf(wales) : null,
     scatter: { courses: scatter(courses), wales: scatter(wales) },
     count: { courses: courses.length, wales: wales.length }
   };
@@ -101,8 +99,8 @@ function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group:
     setAside: swatch.setAside,
     courses,
     wales: read.wales === null ? null : wales,
-    coursesSd: error(mean(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
-    walesSd: widths.length ? error(mean(widths), read.scatter.wales, read.count.wales) : 1
+    coursesSd: error(meanOf(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
+    walesSd: widths.length ? error(meanOf(widths), read.scatter.wales, read.count.wales) : 1
   };
 }
 

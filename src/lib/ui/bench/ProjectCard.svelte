@@ -64,7 +64,7 @@
 
 <article
   {@attach inView(() => (seen = true))}
-  class="card-in-turn flex gap-4 rounded-box border border-base-300 bg-base-100 p-4 {large ? 'md:col-span-2' : ''}"
+  class="card-in-turn flex gap-4 sheet p-4 {large ? 'md:col-span-2' : ''}"
   aria-labelledby="p-{project.id}"
 >
   <div class="shrink-0 {large ? 'h-60 w-20 sm:w-32' : 'h-44 w-20'}">

@@ -72,7 +72,7 @@
   }
 </script>
 
-<form onsubmit={save} class="rounded-box border border-base-300 bg-base-100 p-4">
+<form onsubmit={save} class="sheet p-4">
   <h2 class="text-xl font-semibold">{size ? 'Measure it' : 'Note it'}</h2>
   <p class="mb-3 text-sm quiet">
     {size

@@ -37,9 +37,7 @@
       aria-invalid={fault ? 'true' : undefined}
       aria-describedby="{uid}-fault"
     />
-    <button class="btn border-base-content/25 bg-base-100" disabled={steps.length >= MOST}
-      ><Plus class="size-5" /> Add</button
-    >
+    <button class="btn btn-quiet" disabled={steps.length >= MOST}><Plus class="size-5" /> Add</button>
   </div>
   <p id="{uid}-fault" class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{fault}</p>
   {#if steps.length}

@@ -49,7 +49,7 @@
   ];
 </script>
 
-<section class="rounded-box border border-base-300 bg-base-100 p-4" aria-labelledby="habits">
+<section class="sheet p-4" aria-labelledby="habits">
   <h2 id="habits" class="text-xl font-semibold">How you work</h2>
   <p class="mb-3 text-sm quiet">Both schools are right. New plans follow yours; each project can still differ.</p>
   <div class="grid gap-x-5 gap-y-1.5 sm:grid-cols-2 lg:grid-cols-3">

@@ -26,7 +26,7 @@
   ] as const;
 </script>
 
-<div class="rounded-box border border-base-300 bg-base-100 p-4">
+<div class="sheet p-4">
   <label class="block font-semibold" for="machine">{elsewhere ? 'Machine for the main part' : 'Machine'}</label>
   <select
     id="machine"

@@ -36,7 +36,7 @@
 {/snippet}
 
 {#each groups as group (group)}
-  <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
+  <fieldset class="sheet p-4">
     <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">{english.groups[group]}</legend>
     {#if codesIn(group).length > 1}<div class="mb-3">{@render pick(codesIn(group))}</div>{/if}
     <div class="grid grid-cols-1 gap-x-4 gap-y-1.5 sm:grid-cols-2">

@@ -29,7 +29,7 @@
 </script>
 
 {#if !own}
-  <fieldset class="rounded-box border border-base-300 bg-base-100 p-4">
+  <fieldset class="sheet p-4">
     <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">Pompoms</legend>
     <SwitchField
       label="Put pompoms on it"

@@ -9,7 +9,7 @@
     {#each result.plan.pieces as part, p (p)}
       <button
         type="button"
-        class="btn btn-sm {p === piece ? 'btn-neutral' : 'border-base-content/25 bg-base-100'}"
+        class="btn btn-sm {p === piece ? 'btn-neutral' : 'btn-quiet'}"
         aria-pressed={p === piece}
         onclick={() => onpiece(p)}>{part.copies > 1 ? `${part.copies} x ` : ''}{part.label}</button
       >

@@ -132,7 +132,7 @@
 <p class="mb-2 text-sm quiet" aria-live="polite">
   {rows.length === yarns.length ? `${yarns.length} yarns` : `${rows.length} of ${yarns.length} yarns`}
 </p>
-<div class="overflow-x-auto rounded-box border border-base-300 bg-base-100">
+<div class="overflow-x-auto sheet">
   <div
     role="grid"
     aria-label="Yarns"

@@ -1,21 +1,13 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
-  import Download from '@lucide/svelte/icons/download';
-  import FileBraces from '@lucide/svelte/icons/file-braces';
-  import Image from '@lucide/svelte/icons/image';
-  import Printer from '@lucide/svelte/icons/printer';
-  import Table2 from '@lucide/svelte/icons/table-2';
-  import { DropdownMenu } from 'bits-ui';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { isAsked, optionFields, withStarts } from '$lib/core/plan';
   import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
-  import { finishedScene } from '$lib/draw/finished';
-  import { tubeScene, yarnLetter } from '$lib/draw/tube';
+  import { yarnLetter } from '$lib/draw/tube';
   import { saveYarn } from '$lib/store/kit';
-  import { figureName, optionLabels, voiceOf, speak } from '$lib/words';
-  import { download, fileName } from '$lib/ui/download';
+  import { figureName, optionLabels, speak } from '$lib/words';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
   import MachinePanel from '$lib/ui/options/MachinePanel.svelte';
@@ -25,6 +17,8 @@
   import PaperTube from '$lib/ui/picture/PaperTube.svelte';
   import PieceTabs from '$lib/ui/picture/PieceTabs.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
+  import FilesMenu from '$lib/ui/plan/FilesMenu.svelte';
+  import ShapingList from '$lib/ui/plan/ShapingList.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { db } from '$lib/ui/state/db';
@@ -85,39 +79,6 @@
     field?.scrollIntoView({ block: 'center' });
     field?.querySelector<HTMLElement>('input, button')?.focus();
   }
-  // What writes files is loaded with the first file.
-  async function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): Promise<void> {
-    if (!result || !at.project) return;
-    const { name } = brief;
-    if (what === 'project') {
-      const { writeProjectFile } = await import('$lib/formats/project-file');
-      download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(at.project, result, at.events));
-    } else if (what === 'rows') {
-      const { rowTable } = await import('$lib/formats/row-table');
-      download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
-    } else if (what === 'tube') {
-      const tube = result.outline.tubes[piece];
-      if (!tube) return;
-      const { sceneSvg } = await import('$lib/formats/svg');
-      const scene = tubeScene(tube, result.yarns, tube.pins, {
-        width: 320,
-        height: 900,
-        rowsDone: null,
-        slim: false
-      });
-      download(fileName(name, '-tube.svg'), 'image/svg+xml', sceneSvg(scene));
-    } else {
-      const { sceneSvg } = await import('$lib/formats/svg');
-      const scene = finishedScene(result, 600, 480);
-      if (scene) download(fileName(name, '-finished.svg'), 'image/svg+xml', sceneSvg(scene));
-    }
-  }
-  const files = [
-    { what: 'project', label: 'Project file', icon: FileBraces },
-    { what: 'rows', label: 'Row table (CSV)', icon: Table2 },
-    { what: 'tube', label: 'Hanging tube (SVG)', icon: Image },
-    { what: 'worn', label: 'The finished thing (SVG)', icon: Image }
-  ] as const;
 </script>
 
 {#if result}
@@ -138,7 +99,7 @@
           {#each faults as fault (fault.path)}<p class="text-sm">{wordFault(fault)}</p>{/each}
         </div>
       {/if}
-      <div class="rounded-box border border-base-300 bg-base-100 p-4">
+      <div class="sheet p-4">
         <div class="flex flex-wrap items-end justify-between gap-3">
           <h1 class="text-lg leading-snug font-medium">
             <span class="mb-1 hidden text-2xl font-bold print:block">{brief.name}</span>
@@ -159,28 +120,7 @@
             {/if}
           </h1>
           <div class="flex gap-2 print:hidden">
-            <DropdownMenu.Root>
-              <DropdownMenu.Trigger class="btn"><Download class="size-4" /> Files</DropdownMenu.Trigger>
-              <DropdownMenu.Portal>
-                <DropdownMenu.Content
-                  class="z-50 rounded-lg border border-base-300 bg-base-100 p-1 shadow-xl"
-                  align="end"
-                  sideOffset={4}
-                >
-                  {#each files as file (file.what)}
-                    <DropdownMenu.Item
-                      class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3 data-highlighted:bg-base-200"
-                      onSelect={() => saveFile(file.what)}><file.icon class="size-4" /> {file.label}</DropdownMenu.Item
-                    >
-                  {/each}
-                  <DropdownMenu.Item
-                    class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-3 data-highlighted:bg-base-200"
-                    onSelect={() => setTimeout(() => print(), 50)}
-                    ><Printer class="size-4" /> Print the plan</DropdownMenu.Item
-                  >
-                </DropdownMenu.Content>
-              </DropdownMenu.Portal>
-            </DropdownMenu.Root>
+            <FilesMenu {at} {piece} />
             {#if result.plan.pieces.length === 0}
               <a class="btn btn-primary" href={paths.finish(at.project!.id)}
                 >To the making <ChevronRight class="size-4" /></a
@@ -243,7 +183,7 @@
       </div>
 
       {#if result.plan.worn}
-        <div class="rounded-box border border-base-300 bg-base-100 p-4">
+        <div class="sheet p-4">
           <h2 class="text-lg font-semibold">
             {result.plan.worn.form === 'panels'
               ? 'The pieces, to one scale'
@@ -267,27 +207,9 @@
         </div>
       {/if}
 
-      {#if result.notes.shaping?.length}
-        <div class="rounded-box border border-base-300 bg-base-100 p-4">
-          <h2 class="text-lg font-semibold">Shaping</h2>
-          <ul class="mt-1 space-y-2">
-            {#each result.notes.shaping as line, i (i)}
-              {@const said = speak(result).shaping(line)}
-              <li>
-                <span class="font-medium">{said.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
-                {said.how}
-                {#if line.at.length}<span class="block numerals text-sm quiet"
-                    >after work row {line.at.join(', ')}{line.leftRows > 0
-                      ? `; ${voiceOf(habits).rows(line.leftRows)} left over, knitted straight`
-                      : ''}</span
-                  >{/if}
-              </li>
-            {/each}
-          </ul>
-        </div>
-      {/if}
+      <ShapingList {result} />
 
-      <div class="rounded-box border border-base-300 bg-base-100 p-4">
+      <div class="sheet p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
         <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
         <CutList cuts={cutsOf(result)} {units} say={speak(result)} />
@@ -300,7 +222,7 @@
       {#if at.project!.knowledge && at.progress.rows > 0}
         <p class="flex flex-wrap items-center gap-x-3 gap-y-1 px-1 text-sm quiet">
           Keeps the gauge it was begun with, whatever other pieces teach meanwhile.
-          <button type="button" class="btn border-base-content/25 bg-base-100 btn-sm" onclick={() => at.learnAnew()}
+          <button type="button" class="btn btn-quiet btn-sm" onclick={() => at.learnAnew()}
             >Plan with what is known now</button
           >
         </p>
@@ -313,7 +235,7 @@
       class="paper far-below col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
       aria-label="Steps"
     >
-      <div class="rounded-box border border-base-300 bg-base-100 p-4">
+      <div class="sheet p-4">
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
         <StepList result={listed.value ?? result} />
       </div>

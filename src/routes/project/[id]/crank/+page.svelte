@@ -248,19 +248,19 @@
       <div class="flex flex-wrap items-center gap-2">
         <button
           type="button"
-          class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+          class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
           disabled={!at.progress.undoable}
           onclick={(e) => release(e, back)}><Undo2 class="size-5" /> Undo</button
         >
         <button
           type="button"
-          class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+          class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
           onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button
         >
         {#if next.do === 'lift'}
           <button
             type="button"
-            class="btn flex-1 border-base-content/25 bg-base-100 px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+            class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
             onclick={(e) =>
               release(e, () => at.crank({ do: 'row', yarn: next.do === 'lift' ? (next.step.yarnId ?? '') : '' }))}
             ><CheckCheck class="size-5" /> All lifted</button
@@ -268,7 +268,7 @@
         {/if}
         <button
           type="button"
-          class="btn btn-square border-base-content/25 bg-base-100 btn-lg"
+          class="btn btn-square btn-quiet btn-lg"
           aria-label={sound ? 'Sound off' : 'Sound on'}
           aria-pressed={sound}
           onclick={(e) => release(e, toggleSound)}

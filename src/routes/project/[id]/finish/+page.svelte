@@ -121,7 +121,7 @@
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3" aria-label="Measuring">
-      <div class="rounded-box border border-base-300 bg-base-100 p-4">
+      <div class="sheet p-4">
         <h2 class="text-lg font-semibold">How it should look</h2>
         <WornView {result} />
       </div>
