@@ -2,10 +2,10 @@
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
   import { goto } from '$app/navigation';
-  import { yarnName } from '$lib/core/kit/yarn-name';
   import type { ReadFile } from '$lib/formats/project-file';
   import { crankedIds, openProjects } from '$lib/store/bench';
   import { ME } from '$lib/store/db';
+  import { byName, largestFirst } from '$lib/store/order';
   import AtHand from '$lib/ui/bench/AtHand.svelte';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
@@ -20,8 +20,8 @@
       db().habits.get(ME)
     ]);
     return {
-      machines: machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name)),
-      yarns: yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b))),
+      machines: machines.sort(largestFirst),
+      yarns: yarns.sort(byName),
       units: habits?.units ?? 'metric'
     };
   });
@@ -31,7 +31,9 @@
   const ready = $derived(found.value !== undefined && all.value !== undefined && cranked.value !== undefined);
   const failed = $derived(found.error ?? all.error ?? cranked.error);
   let hangs = $state.raw<ReadonlyMap<string, string> | null>(null);
-  const busy = $derived(cranked.value?.length ? hangs : new Map<string, string>());
+  const turned = $derived(new Set(cranked.value));
+  // Where nothing that is open was cranked, nothing hangs anywhere.
+  const busy = $derived(projects.some(({ id }) => turned.has(id)) ? hangs : new Map<string, string>());
   // The ring that is free: not the one a piece hangs on.
   const free = $derived(found.value?.machines.find((m) => !busy?.has(m.id)) ?? found.value?.machines[0]);
 

@@ -1,4 +1,5 @@
-import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn, yarnName } from '$lib/core/kit';
+import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn } from '$lib/core/kit';
+import { byName, largestFirst } from './order';
 import { ME, type TombleDb } from './db';
 
 /** The whole kit, the largest ring first and the yarns by name, or null while there is no machine or no yarn yet. */
@@ -11,8 +12,8 @@ export async function loadKit(db: TombleDb): Promise<Kit | null> {
     db.habits.get(ME)
   ]);
   if (machines.length === 0 || yarns.length === 0) return null;
-  machines.sort((a, b) => b.pins - a.pins || a.name.localeCompare(b.name));
-  yarns.sort((a, b) => yarnName(a).localeCompare(yarnName(b)));
+  machines.sort(largestFirst);
+  yarns.sort(byName);
   return { machines, yarns, swatches, finished, habits: Habits.parse(habits ?? {}), edition: EDITION };
 }
 
