@@ -6,7 +6,9 @@ import { tryPlan } from '$lib/core/tomble';
 import { cutScene, hatScene } from './hat';
 import type { PathShape, Scene, TextShape } from './scene';
 import { tileOf } from './texture';
-import { tubeLayers, tubeScene, yarnLetter } from './tube';
+import { tubeScene } from './tube';
+import { tubeLayers } from './tube-layers';
+import { yarnLetter } from './tube-parts';
 
 const result = hat({ sizeBy: 'rows', rows: 110, marginRows: 10 });
 const tube = result.outline.tubes[0]!;

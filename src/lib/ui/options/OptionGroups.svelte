@@ -2,7 +2,7 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { choosing, isAsked, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
-  import { yarnLetter } from '$lib/draw/tube';
+  import { yarnLetter } from '$lib/draw/tube-parts';
   import { english, optionLabels, type SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';

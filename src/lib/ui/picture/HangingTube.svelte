@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Result } from '$lib/core/tomble';
-  import { tubeLayers, tubeScene } from '$lib/draw/tube';
+  import { tubeScene } from '$lib/draw/tube';
+  import { tubeLayers } from '$lib/draw/tube-layers';
   import ScenePicture from './ScenePicture.svelte';
 
   let {

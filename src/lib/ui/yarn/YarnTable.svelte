@@ -2,7 +2,7 @@
   import type { Yarn } from '$lib/core/kit';
   import type { YarnUse } from '$lib/core/read';
   import { showFigure, showMass, showRange, showRun, type Units } from '$lib/core/quantity';
-  import { yarnLetter } from '$lib/draw/tube';
+  import { yarnLetter } from '$lib/draw/tube-parts';
   import YarnDot from './YarnDot.svelte';
 
   let { uses, yarns, units }: { uses: readonly YarnUse[]; yarns: readonly Yarn[]; units: Units } = $props();

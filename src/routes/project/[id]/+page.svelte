@@ -5,7 +5,7 @@
   import { isAsked, optionFields, withStarts } from '$lib/core/plan';
   import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
-  import { yarnLetter } from '$lib/draw/tube';
+  import { yarnLetter } from '$lib/draw/tube-parts';
   import { saveYarn } from '$lib/store/kit';
   import { figureName, optionLabels, speak } from '$lib/words';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
