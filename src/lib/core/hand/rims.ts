@@ -28,8 +28,14 @@ export function addRun(s: State, made: Run): number {
 }
 
 /** The standing runs of a part. */
-export const runsOfPart = (s: State, part: number): Run[] =>
-  s.parts[part]!.runs.map((id) => s.runs[id]!).filter((r) => !r.cut);
+export function runsOfPart(s: State, part: number): Run[] {
+  const standing: Run[] = [];
+  for (const id of s.parts[part]!.runs) {
+    const run = s.runs[id]!;
+    if (!run.cut) standing.push(run);
+  }
+  return standing;
+}
 
 /** Number of loops or rows of a run. */
 export const countOf = (run: Pick<Run, 'lo' | 'hi'>): number => run.hi - run.lo + 1;
@@ -65,9 +71,12 @@ function named(run: Run, ref: RunRef): boolean {
 
 /** First and last position a name means on a part. */
 function spanOf(s: State, part: number, ref: RunRef): { lo: number; hi: number } {
-  const own = runsOfPart(s, part).filter((r) => named(r, ref));
-  const lo = Math.min(...own.map((r) => r.lo));
-  const hi = Math.max(...own.map((r) => r.hi));
+  let [lo, hi] = [Infinity, -Infinity];
+  for (const run of runsOfPart(s, part)) {
+    if (!named(run, ref)) continue;
+    lo = Math.min(lo, run.lo);
+    hi = Math.max(hi, run.hi);
+  }
   if (ref.run === 'held') return { lo: -Infinity, hi: Infinity };
   const asked = ref.pins ?? ref.rows;
   if (asked) return { lo: Math.max(lo, asked.from), hi: Math.min(hi, asked.to) };
