@@ -1,13 +1,15 @@
+import { descending } from 'd3-array';
 import type { TombleDb } from './db';
 import type { Project } from './records/project';
 
 /** Projects that are neither thrown away nor in the log, the one that was changed last first. */
-export const openProjects = (db: TombleDb): Promise<Project[]> =>
-  db.projects
-    .orderBy('updatedAt')
-    .reverse()
+export const openProjects = async (db: TombleDb): Promise<Project[]> => {
+  // All at once: walked one by one in their order, many take far longer.
+  const all = await db.projects.toArray();
+  return all
     .filter((p) => p.deletedAt === null && p.measured === null)
-    .toArray();
+    .sort((a, b) => descending(a.updatedAt, b.updatedAt));
+};
 
 /** Ids of projects that anything happened to at the crank. */
 export const crankedIds = (db: TombleDb): Promise<string[]> =>
