@@ -1,13 +1,4 @@
-import type { Handle, HandleServerError } from '@sveltejs/kit';
-
-/** Headers that every answer carries, the prerendered and the static ones included where the server sends them. */
-export const handle: Handle = async ({ event, resolve }) => {
-  const response = await resolve(event);
-  response.headers.set('x-content-type-options', 'nosniff');
-  response.headers.set('referrer-policy', 'no-referrer');
-  response.headers.set('cross-origin-opener-policy', 'same-origin');
-  return response;
-};
+import type { HandleServerError } from '@sveltejs/kit';
 
 /** What went wrong stays in the server's log; the answer says only that it did. */
 export const handleError: HandleServerError = ({ error, status }) => {

@@ -48,7 +48,6 @@ export async function edits(browser, url) {
     return took;
   });
   await close();
-  if (process.env.RAW) console.log(edit.map(Math.round).join(' '), '|', empty.map(Math.round).join(' '));
   const [a, b] = [of(edit), of(empty)];
   return [
     {

@@ -45,7 +45,6 @@ export async function weights(browser, fresh, village, blank) {
     const hat = (await take(page, 'projects')).find((p) => p.brief.kind === 'lined-hat');
     return `${village}/project/${hat.id}`;
   });
-  if (process.env.RAW) console.log({ nothing, bench, full, plan });
   return [
     { what: 'first visit of the bench, bytes as served, in blank pages', ratio: bench / nothing, limit: 5 },
     { what: 'first visit of the bench of the demo village, likewise', ratio: full / nothing, limit: null },

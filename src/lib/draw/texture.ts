@@ -1,4 +1,5 @@
 import { formatHex, interpolate, modeOklab, modeRgb, useMode } from 'culori/fn';
+import { remembered } from '$lib/core/quantity/remembered';
 import type { Texture } from './scene';
 
 useMode(modeRgb);
@@ -7,14 +8,11 @@ useMode(modeOklab);
 /** Below this height a row is too thin to show its stitches; it is drawn as a line. */
 const SMALLEST_STITCH = 2.4;
 
-/** Shade and light of the colours met so far: the tiles of one yarn differ in size alone. */
-const tints = new Map<string, { shade: string; light: string }>();
-
-function tintsOf(hex: string): { shade: string; light: string } {
-  const known = tints.get(hex) ?? { shade: towards(hex, '#000000', 0.34), light: towards(hex, '#ffffff', 0.16) };
-  tints.set(hex, known);
-  return known;
-}
+/** Shade and light of a colour: the tiles of one yarn differ in size alone. */
+const tintsOf = remembered((hex: string) => ({
+  shade: towards(hex, '#000000', 0.34),
+  light: towards(hex, '#ffffff', 0.16)
+}));
 
 /** A colour mixed towards black or white, for the shade and the light of a thread. */
 function towards(hex: string, to: '#000000' | '#ffffff', share: number): string {

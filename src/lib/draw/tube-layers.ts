@@ -1,7 +1,7 @@
 import type { Yarn } from '$lib/core/kit';
 import { heightOfRow, type TubeOutline } from '$lib/core/read';
 import type { Scene, Shape, Texture } from './scene';
-import { labelOf, partsOf, RING_HEIGHT, type TubeView } from './tube-parts';
+import { labelOf, workDone, partsOf, RING_HEIGHT, type TubeView } from './tube-parts';
 
 /** A tube at the crank in layers: what hangs is drawn once, and slides out from under the ring row by row. */
 export interface TubeLayers {
@@ -15,6 +15,8 @@ export interface TubeLayers {
   readonly upPx: (rows: number) => number;
   /** Where the count stands beside the newest row. */
   readonly count: { readonly x: number; readonly y: number } | null;
+  /** Rows of the work after so many in all: what that count is; none before its first row. */
+  readonly counted: (rows: number) => number;
   readonly label: (rows: number) => string;
 }
 
@@ -40,6 +42,7 @@ export function tubeLayers(
     cutPx: RING_HEIGHT,
     upPx: (rows) => (rows <= 0 ? height : (tube.heightMm - heightOfRow(tube.bands, Math.min(rows, tube.rows))) * whole.pxPerMm), // prettier-ignore
     count: slim ? null : { x: whole.rulerX + 12, y: RING_HEIGHT + (tube.flat ? 28 : 15) },
+    counted: (rows) => workDone(tube, rows),
     label: (rows) => labelOf(tube, Math.min(rows, tube.rows), rows)
   };
 }

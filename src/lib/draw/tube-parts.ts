@@ -65,11 +65,14 @@ export interface TubeParts {
   readonly rulerX: number;
 }
 
+/** Rows of the work that are done after so many in all. */
+export const workDone = ({ work }: Pick<TubeOutline, 'work'>, rows: number): number =>
+  Math.max(0, Math.min(rows - work.before, work.rows));
+
 /** What a tube is to those who do not see it; without rows it is the plan, with them how far it is. */
 export function labelOf(tube: TubeOutline, done: number, rows: number | null): string {
   const bands = tube.bands.map((b) => `${b.section} ${b.to - b.from + 1} rows`).join(', ');
-  const far = Math.max(0, Math.min(done - tube.work.before, tube.work.rows));
-  return `The tube as it hangs: ${bands}${rows === null ? '' : `; ${far} of ${tube.work.rows} rows knitted`}`;
+  return `The tube as it hangs: ${bands}${rows === null ? '' : `; ${workDone(tube, done)} of ${tube.work.rows} rows knitted`}`;
 }
 
 export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number, view: TubeView): TubeParts {

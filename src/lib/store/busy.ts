@@ -3,7 +3,7 @@ import type { Kit } from '$lib/core/kit';
 import { hangsOn } from '$lib/core/read';
 import { crankedIds, openProjects } from './bench';
 import type { TombleDb } from './db';
-import { planProject } from './projects';
+import { planOf } from './plans';
 import { type Progress, progressOf } from './records/crank-event';
 import type { Project } from './records/project';
 
@@ -32,8 +32,29 @@ export async function* progressThrough(
 }
 
 /**
- * Machines on which something hangs right now: the piece a begun, unfinished project is in. Of several the one that was
- * changed last counts; once every machine has its own, no further project is planned.
+ * Puts down which machines some projects hang on. Of several the one that was changed last counts; where every machine has its
+ * own already, no further project is planned.
+ *
+ * @param busy what is known so far: names of what hangs there, by the id of the machine
+ * @param far how far the projects are
+ */
+export function hang(
+  busy: Map<string, string>,
+  kit: Kit,
+  projects: ReadonlyMap<string, Project>,
+  far: ReadonlyMap<string, Progress>
+): void {
+  for (const [id, { rows }] of far) {
+    if (kit.machines.every((m) => busy.has(m.id))) return;
+    const project = projects.get(id);
+    const result = project && rows > 0 ? planOf(kit, project) : null;
+    const machineId = result && hangsOn(result, rows);
+    if (machineId && !busy.has(machineId)) busy.set(machineId, project!.brief.name);
+  }
+}
+
+/**
+ * Machines on which something hangs right now: the piece a begun, unfinished project is in.
  *
  * @returns the names of what hangs there, by the id of the machine
  */
@@ -41,14 +62,6 @@ export async function busyMachines(db: TombleDb, kit: Kit): Promise<ReadonlyMap<
   const busy = new Map<string, string>();
   const projects = await openProjects(db);
   const byId = new Map(projects.map((p) => [p.id, p]));
-  for await (const bunch of progressThrough(db, projects)) {
-    for (const [id, { rows }] of bunch) {
-      const project = byId.get(id)!;
-      const planned = rows > 0 ? planProject(kit, project) : null;
-      const machineId = planned?.ok ? hangsOn(planned.value, rows) : null;
-      if (machineId && !busy.has(machineId)) busy.set(machineId, project.brief.name);
-    }
-    if (kit.machines.every((m) => busy.has(m.id))) break;
-  }
+  for await (const far of progressThrough(db, projects)) hang(busy, kit, byId, far);
   return busy;
 }

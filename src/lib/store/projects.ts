@@ -106,14 +106,15 @@ export function redone(project: Project): Project {
 }
 
 /** The kit a project is planned with: what is known now, or what was known when its first row was cranked. */
-export function kitFor(kit: Kit, project: Project): Kit {
+export function kitFor(kit: Kit, project: Pick<Project, 'knowledge'>): Kit {
   if (!project.knowledge) return kit;
   const { habits, ...measured } = project.knowledge;
   return { ...kit, ...measured, habits: { ...kit.habits, ...habits } };
 }
 
 /** The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere. */
-export const planProject = (kit: Kit, project: Project): Planned => tryPlan(kitFor(kit, project), project.brief);
+export const planProject = (kit: Kit, project: Pick<Project, 'brief' | 'knowledge'>): Planned =>
+  tryPlan(kitFor(kit, project), project.brief);
 
 /** The project with what is known now kept for it, unless it has its knowledge already. */
 export function settled(kit: Kit, project: Project): Project {

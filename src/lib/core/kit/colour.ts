@@ -1,4 +1,5 @@
 import { converter, differenceCiede2000, modeLab65, modeRgb, modeXyz65, parse, useMode } from 'culori/fn';
+import { remembered } from '../quantity';
 
 // Only the colour spaces that are asked for: the whole of them is many times as large.
 useMode(modeRgb);
@@ -25,17 +26,12 @@ export function labDifference(one: Lab, two: Lab): number {
   return difference({ mode: 'lab65', ...one }, { mode: 'lab65', ...two });
 }
 
-/** Colours met so far, as they lie in CIELAB: a stash has some thousands, a screen sixteen million that nobody asks for. */
-const known = new Map<string, Lab>();
-
-function labOf(hex: string): Lab {
-  const found = known.get(hex);
-  if (found) return found;
+/** A colour as it lies in CIELAB. */
+const labOf = remembered((hex: string): Lab => {
   const lab = toLab(parse(hex));
   if (!lab) throw new RangeError(`colours must look like #c2552d; received ${hex}`);
-  known.set(hex, lab);
   return lab;
-}
+});
 
 /**
  * Colour difference of two colours as a screen shows them; see `labDifference`.

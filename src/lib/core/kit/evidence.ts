@@ -1,6 +1,7 @@
 import { ascending, deviation, mean } from 'd3-array';
 import { type ReasonEvidence, remembered } from '../quantity';
-import { type Kit, yarnsById } from './kit';
+import { type KnownOfGauges, knownOf } from './known';
+import { yarnsById } from './kit';
 import { type FabricState, mundenOf } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
@@ -124,22 +125,7 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
   };
 }
 
-/** What a kit knows of gauges. */
-type Measured = Pick<Kit, 'swatches' | 'finished' | 'yarns' | 'edition'>;
-
-const found = remembered(
-  (
-    swatches: Kit['swatches'],
-    finished: Kit['finished'],
-    yarns: Kit['yarns'],
-    machine: Machine,
-    yarn: Yarn,
-    hole: number,
-    state: FabricState,
-    fingers: FingerTension,
-    edition: Kit['edition']
-  ): readonly Evidence[] => gathered({ swatches, finished, yarns, edition }, machine, yarn, hole, state, fingers)
-);
+const found = remembered(gathered);
 
 /**
  * Everything in the kit that says something about a yarn on a machine, oldest first: measurements of the same yarn,
@@ -148,17 +134,16 @@ const found = remembered(
  * @param state the state of the fabric that is asked about; measurements of other states are converted
  */
 export const evidenceFor = (
-  kit: Measured,
+  kit: KnownOfGauges,
   machine: Machine,
   yarn: Yarn,
   hole: number,
   state: FabricState,
   fingers: FingerTension = 'usual'
-): readonly Evidence[] =>
-  found(kit.swatches, kit.finished, kit.yarns, machine, yarn, hole, state, fingers, kit.edition);
+): readonly Evidence[] => found(knownOf(kit), machine, yarn, hole, state, fingers);
 
 function gathered(
-  kit: Measured,
+  kit: KnownOfGauges,
   machine: Machine,
   yarn: Yarn,
   hole: number,

@@ -3,6 +3,7 @@ import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
 import { speaksFor } from './edition';
 import type { FingerTension } from './finger-tension';
 import { type Kit, yarnsById } from './kit';
+import { type KnownOfGauges, knownOf } from './known';
 import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
@@ -34,9 +35,6 @@ export interface Gauge {
   /** Half the range of the loop length, as a fraction. */
   readonly loopSpread: number;
 }
-
-/** What a kit knows of gauges: of nothing else does one depend. */
-type Measured = Pick<Kit, 'swatches' | 'finished' | 'yarns' | 'edition'>;
 
 /** Tension holes are numbered from the smallest; this is the one practice uses for a weight class. */
 export function usualHole(machine: Pick<Machine, 'tensionHoles'>, weightClass: number): number {
@@ -90,28 +88,17 @@ function whyOf(used: readonly Evidence[], machine: Machine, yarn: Yarn): { basis
  * @example gaugeFor(emptyKit, machine48, mediumYarn, 2).courses.value // 2
  */
 export const gaugeFor = (
-  kit: Measured,
+  kit: KnownOfGauges,
   machine: Machine,
   yarn: Yarn,
   hole: number,
   fingers: FingerTension = 'usual'
-): Gauge => gauged(kit.swatches, kit.finished, kit.yarns, machine, yarn, hole, fingers, kit.edition);
+): Gauge => gauged(knownOf(kit), machine, yarn, hole, fingers);
 
 /** The gauge, once for the same measurements: draft, run and judges ask for it again and again. */
-const gauged = remembered(
-  (
-    swatches: Kit['swatches'],
-    finished: Kit['finished'],
-    yarns: Kit['yarns'],
-    machine: Machine,
-    yarn: Yarn,
-    hole: number,
-    fingers: FingerTension,
-    edition: Kit['edition']
-  ): Gauge => weighed({ swatches, finished, yarns, edition }, machine, yarn, hole, fingers)
-);
+const gauged = remembered(weighed);
 
-function weighed(kit: Measured, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension): Gauge {
+function weighed(kit: KnownOfGauges, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension): Gauge {
   const { state, evidence, prior } = groundsFor(kit, machine, yarn, hole, fingers);
   const courses = believed(prior.courses, evidence, 'courses');
   const wales = believed(prior.wales, evidence, 'wales');
@@ -134,7 +121,7 @@ function weighed(kit: Measured, machine: Machine, yarn: Yarn, hole: number, fing
 }
 
 /** What an estimate stands on. */
-function groundsFor(kit: Measured, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {
+function groundsFor(kit: KnownOfGauges, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {
   const state = stateFor(kit, machine, yarn);
   const practice = practiceFor(yarn);
   const at = inState(practice, 'rested', state);
@@ -173,7 +160,7 @@ export function learnedGauge(
 }
 
 /** The state sizes are meant in: that of the newest own swatch, else rested. */
-function stateFor(kit: Measured, machine: Machine, yarn: Yarn): FabricState {
+function stateFor(kit: KnownOfGauges, machine: Machine, yarn: Yarn): FabricState {
   const byId = yarnsById(kit.yarns);
   const own = speaksFor(kit.edition, yarn, (id) => byId.get(id));
   let newest: { on: string; state: FabricState } | undefined;

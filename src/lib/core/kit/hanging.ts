@@ -3,6 +3,7 @@ import { about, type Figure, remembered } from '../quantity';
 import { type Gauge } from './gauge';
 import { rulesOf, speaksFor } from './edition';
 import { type Kit, yarnsById } from './kit';
+import { type KnownOfGauges, knownOf } from './known';
 import { courseWhenStretched } from './loop';
 import { type Machine, ringMm } from './machine';
 import type { Yarn } from './yarn';
@@ -15,13 +16,7 @@ const TAPE_SPREAD = 0.04;
 
 /** What swatches of a yarn measured as they hung on a machine, cm to 20 rows. */
 const hungOn = remembered(
-  (
-    swatches: Kit['swatches'],
-    yarns: Kit['yarns'],
-    machine: Machine,
-    yarn: Yarn,
-    edition: Kit['edition']
-  ): readonly number[] => {
+  ({ swatches, yarns, edition }: KnownOfGauges, machine: Machine, yarn: Yarn): readonly number[] => {
     const byId = yarnsById(yarns);
     const own = speaksFor(edition, yarn, (id) => byId.get(id));
     return swatches.flatMap((s) =>
@@ -40,7 +35,7 @@ const hungOn = remembered(
  * @example hangingCourse(kit, machine48, mediumYarn, gauge).value // 3, that is 3.3 rows to a cm
  */
 export function hangingCourse(kit: Kit, machine: Machine, yarn: Yarn, gauge: Gauge): Figure {
-  const hung = hungOn(kit.swatches, kit.yarns, machine, yarn, kit.edition);
+  const hung = hungOn(knownOf(kit), machine, yarn);
   if (hung.length > 0) {
     const mm = mean(hung)! / 2;
     return about(mm, TAPE_SPREAD, 'mm', 'measured', [{ say: 'hangingSwatches', mm: 20 * mm }]);

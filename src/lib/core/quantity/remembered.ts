@@ -23,18 +23,18 @@ interface Answer<V> {
 /**
  * The one memory of the core: a function that works out an answer once for the same arguments. Arguments must be everything
  * the answer depends on, and nothing may change them: objects are told apart by identity, numbers and texts by value. What
- * was worked out is let go with the first of its objects, which must therefore come first.
+ * was worked out is let go with its first argument, where that is an object; a text is remembered for good, so there must be
+ * few of them.
  *
- * @param work a pure function; its first argument is an object
+ * @param work a pure function
  * @returns the same function, with a memory
  * @example
  * const ids = remembered((yarns: readonly Yarn[]) => new Map(yarns.map((y) => [y.id, y])));
  * ids(kit.yarns) === ids(kit.yarns) // true
  */
-export function remembered<
-  A extends readonly [object, ...(object | string | number | boolean | null | undefined)[]],
-  V
->(work: (...on: A) => V): (...on: A) => V {
+export function remembered<A extends readonly (object | string | number | boolean | null | undefined)[], V>(
+  work: (...on: A) => V
+): (...on: A) => V {
   const root: Level = {};
   return (...on) => {
     let level = root;

@@ -2,7 +2,7 @@
   import { SvelteMap } from 'svelte/reactivity';
   import { toast } from 'svelte-sonner';
   import { removeProject, restoreProject } from '$lib/store/bin';
-  import { busyMachines, progressThrough } from '$lib/store/busy';
+  import { hang, progressThrough } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
   import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
@@ -30,12 +30,14 @@
     void cranked;
     if (!own) return;
     let gone = false;
+    const byId = new Map(open.map((p) => [p.id, p]));
+    const busy = new Map<string, string>();
     void (async () => {
       for await (const bunch of progressThrough(db(), open)) {
         if (gone) return;
         for (const [id, far] of bunch) progress.set(id, far);
+        hang(busy, own, byId, bunch);
       }
-      const busy = await busyMachines(db(), own);
       if (!gone) onbusy(busy);
     })();
     return () => (gone = true);

@@ -7,12 +7,12 @@
   import { showFigure } from '$lib/core/quantity';
   import type { Kit } from '$lib/core/kit';
   import type { Result } from '$lib/core/tomble';
+  import { planOf } from '$lib/store/plans';
   import type { Progress } from '$lib/store/records/crank-event';
   import type { Project } from '$lib/store/records/project';
   import { speak } from '$lib/words';
   import { paths } from '../paths';
   import { inView } from '../frame/in-view';
-  import { planOf } from './plans';
   import { turn } from '../frame/turn';
   import HangingTube from '../picture/HangingTube.svelte';
   import ScenePicture from '../picture/ScenePicture.svelte';

@@ -37,11 +37,11 @@
         </div>
       </div>
       <ScenePicture scene={layers.ring} class="absolute inset-0" />
-      {#if layers.count && rowsDone > tube!.work.before}
+      {#if layers.count && layers.counted(rowsDone) > 0}
         <span
           class="absolute -translate-y-full rounded bg-base-200 px-1 numerals text-xs leading-tight font-bold"
           style:left="{layers.count.x - 4}px"
-          style:top="{layers.count.y + 3}px">{Math.min(rowsDone - tube!.work.before, tube!.work.rows)}</span
+          style:top="{layers.count.y + 3}px">{layers.counted(rowsDone)}</span
         >
       {/if}
     </div>

@@ -31,15 +31,12 @@ const PLAINLY_OTHER = 25;
  * The yarn a waste is best knitted in: about as thick as the work, so that its rows keep their size, and of these the
  * colour that stands furthest from its neighbours. Where none as thick is plain to see, colour alone decides.
  */
-export function furthest(kit: Kit, neighbours: readonly Yarn[], except: readonly string[] = []): string {
-  const kept = apartFrom(kit.yarns, JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)])));
-  return kept.find((id) => !except.includes(id)) ?? kit.yarns[0]!.id;
-}
+export const furthest = (kit: Kit, neighbours: readonly Yarn[]): string =>
+  plainest(kit.yarns, JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)])));
 
 const thickness = (y: Yarn): number => y.weightClass * y.strands;
 
-/** Ids of a stash in the order in which they would be taken beside some colours and thicknesses. */
-const apartFrom = remembered((yarns: readonly Yarn[], beside: string): readonly string[] => {
+const plainest = remembered((yarns: readonly Yarn[], beside: string): string => {
   const neighbours = JSON.parse(beside) as readonly (readonly [string, number])[];
   const candidates = yarns
     .map((yarn) => ({
@@ -48,8 +45,8 @@ const apartFrom = remembered((yarns: readonly Yarn[], beside: string): readonly 
       alike: Math.min(...neighbours.map(([, thick]) => Math.abs(thick - thickness(yarn)))) <= 1
     }))
     .sort((a, b) => b.apart - a.apart);
-  const plain = (c: (typeof candidates)[number]): boolean => c.alike && c.apart >= PLAINLY_OTHER;
-  return [...candidates.filter(plain), ...candidates.filter((c) => !plain(c))].map(({ id }) => id);
+  const best = candidates.find((c) => c.alike && c.apart >= PLAINLY_OTHER) ?? candidates[0];
+  return best?.id ?? yarns[0]!.id;
 });
 
 /** The machine of a kit with pins nearest to a number; of equals the chosen one. */

@@ -50,7 +50,8 @@ describe('choosing yarns', () => {
     // Where nothing as thick is plain, colour alone decides.
     const few = Kit.parse({ ...kit, yarns: [yarns[0], yarns[1], yarns[3]] });
     expect(furthest(few, [yarnOf(few, 'red')])).toBe('black');
-    expect(furthest(own, [yarnOf(own, 'red')], ['teal'])).not.toBe('teal');
+    // A third colour stands apart from both its neighbours, as a separator row must.
+    expect(furthest(own, [yarnOf(own, 'red'), yarnOf(own, 'teal')])).toBe('black');
   });
 });
 
