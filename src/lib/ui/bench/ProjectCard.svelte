@@ -14,6 +14,7 @@
   import { paths } from '../paths';
   import { inView } from '../frame/in-view';
   import { turn } from '../frame/turn';
+  import { nextOf } from './next';
   import HangingTube from '../picture/HangingTube.svelte';
   import ScenePicture from '../picture/ScenePicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
@@ -35,7 +36,8 @@
     if (!seen || !kit || !far) return;
     const [own, of] = [kit, project];
     let gone = false;
-    void turn().then(() => {
+    // What hangs on a machine is looked for first; its plan is known already.
+    void (far.rows > 0 ? Promise.resolve() : turn()).then(() => {
       if (!gone) result = planOf(own, of);
     });
     return () => (gone = true);
@@ -48,14 +50,8 @@
   const leg = $derived(track ? legAt(track, progress.rows) : undefined);
   const finished = $derived(result ? finishedScene(result, 120, 90, false) : null);
   const begun = $derived(progress.rows > 0);
-  const done = $derived(begun && progress.rows >= (track?.rows ?? 0));
-  const next = $derived(
-    done
-      ? { href: paths.finish(project.id), label: 'Finish it' }
-      : begun
-        ? { href: paths.crank(project.id), label: `Crank row ${worked + 1}` }
-        : { href: paths.plan(project.id), label: 'Open the plan' }
-  );
+  const done = $derived(track !== null && begun && progress.rows >= track.rows);
+  const next = $derived(nextOf(project.id, progress.rows, track));
   const coming = $derived(
     track && begun && !done ? cuesAhead(track, progress.rows).find((cue) => cue.inRows > 0) : undefined
   );
