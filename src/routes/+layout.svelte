@@ -4,9 +4,9 @@
   import LampDesk from '@lucide/svelte/icons/lamp-desk';
   import Sun from '@lucide/svelte/icons/sun';
   import { mode, ModeWatcher, setTheme, toggleMode } from 'mode-watcher';
-  import { Toaster } from 'svelte-sonner';
   import { afterNavigate } from '$app/navigation';
   import { page } from '$app/state';
+  import { teller } from '$lib/ui/frame/tell.svelte';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { purge } from '$lib/store/bin';
@@ -15,6 +15,7 @@
   let { children }: { children: Snippet } = $props();
   let ready = $state<'opening' | 'open' | 'refused'>('opening');
   let online = $state(true);
+  const Teller = $derived(teller());
 
   // mode-watcher keeps the choice and writes data-theme itself; the name of our theme follows its mode.
   $effect(() => {
@@ -64,12 +65,14 @@
 
 <svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} />
 <ModeWatcher disableHeadScriptInjection />
-<Toaster
-  position="bottom-center"
-  closeButton
-  theme={mode.current === 'dark' ? 'dark' : 'light'}
-  toastOptions={{ duration: 9000 }}
-/>
+{#if Teller}
+  <Teller
+    position="bottom-center"
+    closeButton
+    theme={mode.current === 'dark' ? 'dark' : 'light'}
+    toastOptions={{ duration: 9000 }}
+  />
+{/if}
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
 <header class="border-b border-base-300 bg-base-100 print:hidden">

@@ -2,7 +2,7 @@
   import { sum } from 'd3-array';
   import { format } from 'date-fns/format';
   import Trash from '@lucide/svelte/icons/trash';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { showLength } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
   import { loadKit } from '$lib/store/kit';
@@ -28,8 +28,9 @@
   });
   async function remove(project: Project): Promise<void> {
     await removeProject(db(), project.id);
-    toast(`Deleted: ${project.brief.name}`, {
-      action: { label: 'Undo', onClick: () => void restoreProject(db(), project.id) }
+    void tell(`Deleted: ${project.brief.name}`, {
+      label: 'Undo',
+      onClick: () => void restoreProject(db(), project.id)
     });
   }
   /** Longer or shorter than planned, in words. */

@@ -1,7 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
@@ -33,7 +33,7 @@
   };
   async function remove(gone: Machine): Promise<void> {
     await db().machines.delete(gone.id);
-    toast(`Deleted: ${gone.name}`, { action: { label: 'Undo', onClick: () => void saveMachine(db(), gone) } });
+    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void saveMachine(db(), gone) });
   }
 </script>
 

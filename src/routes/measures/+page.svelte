@@ -1,7 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { type Age, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
   import { showLength } from '$lib/core/quantity';
   import { loadKit } from '$lib/store/kit';
@@ -41,7 +41,7 @@
   };
   async function remove(gone: Person): Promise<void> {
     await db().people.delete(gone.id);
-    toast(`Deleted: ${gone.name}`, { action: { label: 'Undo', onClick: () => void db().people.put(gone) } });
+    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void db().people.put(gone) });
   }
 </script>
 

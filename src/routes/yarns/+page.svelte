@@ -4,7 +4,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
   import DialogFrame from '$lib/ui/frame/DialogFrame.svelte';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
   import { loadKit, saveYarn } from '$lib/store/kit';
@@ -38,7 +38,7 @@
   async function remove(gone: Yarn): Promise<void> {
     editing = null;
     await db().yarns.delete(gone.id);
-    toast(`Deleted: ${yarnName(gone)}`, { action: { label: 'Undo', onClick: () => void saveYarn(db(), gone) } });
+    void tell(`Deleted: ${yarnName(gone)}`, { label: 'Undo', onClick: () => void saveYarn(db(), gone) });
   }
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
@@ -58,8 +58,9 @@
     const { yarns: added } = incoming.read;
     incoming = null;
     await db().yarns.bulkAdd([...added]);
-    toast(`${added.length} yarns are in the stash`, {
-      action: { label: 'Undo', onClick: () => void db().yarns.bulkDelete(added.map((y) => y.id)) }
+    void tell(`${added.length} yarns are in the stash`, {
+      label: 'Undo',
+      onClick: () => void db().yarns.bulkDelete(added.map((y) => y.id))
     });
   }
 </script>

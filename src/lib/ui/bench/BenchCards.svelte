@@ -1,6 +1,6 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { removeProject, restoreProject } from '$lib/store/bin';
   import { hang, progressThrough } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
@@ -62,8 +62,9 @@
 
   async function remove(project: Project): Promise<void> {
     await removeProject(db(), project.id);
-    toast(`Deleted: ${project.brief.name}`, {
-      action: { label: 'Undo', onClick: () => void restoreProject(db(), project.id) }
+    void tell(`Deleted: ${project.brief.name}`, {
+      label: 'Undo',
+      onClick: () => void restoreProject(db(), project.id)
     });
   }
 </script>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import Trash from '@lucide/svelte/icons/trash';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import {
     asCounts,
     asLengths,
@@ -43,13 +43,11 @@
     const piece = await db().observations.get(id);
     await db().swatches.delete(id);
     await db().observations.delete(id);
-    toast('Taken out of the estimate', {
-      action: {
-        label: 'Undo',
-        onClick: () => {
-          if (swatch) void db().swatches.put(swatch);
-          if (piece) void db().observations.put(piece);
-        }
+    void tell('Taken out of the estimate', {
+      label: 'Undo',
+      onClick: () => {
+        if (swatch) void db().swatches.put(swatch);
+        if (piece) void db().observations.put(piece);
       }
     });
   }

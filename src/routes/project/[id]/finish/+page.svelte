@@ -1,6 +1,6 @@
 <script lang="ts">
   import Check from '@lucide/svelte/icons/check';
-  import { toast } from 'svelte-sonner';
+  import { tell } from '$lib/ui/frame/tell.svelte';
   import { goto } from '$app/navigation';
   import { kindOf } from '$lib/core/kinds';
   import { legAt, measuredPiece, piecesOff, type Step, trackOf, waitsFor } from '$lib/core/read';
@@ -132,7 +132,7 @@
         rested={at.project!.rested}
         onsave={async (measured) => {
           await at.measure(measured);
-          toast('Kept in the log');
+          void tell('Kept in the log');
           await goto(paths.log);
         }}
       />

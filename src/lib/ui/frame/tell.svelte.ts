@@ -1,0 +1,22 @@
+import type { Component, ComponentProps } from 'svelte';
+import type { Toaster } from 'svelte-sonner';
+
+/** What holds the words that come and go; none until the first of them is said. */
+let holder = $state.raw<Component<ComponentProps<typeof Toaster>> | null>(null);
+
+/** The component that shows what was told, for the frame to draw; null until something was. */
+export const teller = (): typeof holder => holder;
+
+/**
+ * Says in passing that something was done, with a way back where there is one. What shows it is loaded with the first
+ * word.
+ *
+ * @param text what was done
+ * @param action the button beside it, e.g. the way back
+ * @example void tell(`Deleted: ${name}`, { label: 'Undo', onClick: putBack });
+ */
+export async function tell(text: string, action?: { label: string; onClick: () => void }): Promise<void> {
+  const { toast, Toaster } = await import('svelte-sonner');
+  holder = Toaster;
+  toast(text, action ? { action } : {});
+}
