@@ -3,7 +3,7 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { Kit, yarnsById } from './kit';
-import { type Act, Brief, type Draft, type Finding, optionFields } from './plan';
+import { type Act, beyond, Brief, type Draft, type Finding, optionFields } from './plan';
 import { make } from './hand';
 import { echo, type Fault } from './quantity';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
@@ -112,6 +112,14 @@ function looseIds(kit: Kit, brief: Brief): PathFault[] {
     .map(({ what, id, path }) => missing(`brief.${path}`, what, id));
 }
 
+const ASKED = { stitches: 'stitches', copied: 'stitches in all copies', operations: 'sections and shapings' } as const;
+
+/** A plan larger than is ever knitted. */
+function tooLarge({ what, most, asked }: NonNullable<ReturnType<typeof beyond>>): PathFault {
+  const rule = `must ask for at most ${most} ${ASKED[what]}`;
+  return { code: 'too-large', path: 'brief.options', field: 'brief.options', rule, received: String(asked) };
+}
+
 /** What a brief adds to any kind: pompoms, and steps in the knitter's own words. */
 function withWishes({ plan, notes }: Draft, brief: Brief): Draft {
   const wishes: Act[] = [
@@ -174,7 +182,10 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
-  return { ok: true, value: read(kit, whole, withWishes(kind.draft(kit, whole, options.data), whole)) };
+  const draft = withWishes(kind.draft(kit, whole, options.data), whole);
+  const large = beyond(draft.plan.pieces);
+  if (large) return { ok: false, faults: [tooLarge(large)] };
+  return { ok: true, value: read(kit, whole, draft) };
 }
 
 /**

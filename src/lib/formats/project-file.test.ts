@@ -51,6 +51,22 @@ describe('project file', () => {
     expect(small.ok && small.file.kit.yarns.map((y) => y.id)).toEqual(['red']);
   });
 
+  it('refuses a count beyond the piece, and says where it ends', () => {
+    expect(reasons(withValue(['actions'], [{ do: 'jump', to: 1_000_000 }]))).toMatch(
+      /^actions\[0\]\.to must be at most \d+, the rows of the piece; received 1000000\.$/
+    );
+    const long = [{ projectId: 'x', at: NOW.toISOString(), what: { do: 'jump', to: 5000 } }] as const;
+    const own = readProjectFile(writeProjectFile({ ...project, brief: result.brief }, result, long, NOW));
+    expect(own.ok && own.file.actions).toEqual([{ do: 'jump', to: result.fabric.pieces[0]!.rows }]);
+  });
+
+  it('refuses more than ever happens at one crank', () => {
+    const undos = Array.from({ length: 1_000_000 }, () => ({ do: 'undo' }));
+    expect(reasons(withValue(['actions'], undos))).toMatch(
+      /^actions must have at most 200000 entries|^The file must be/
+    );
+  });
+
   it('reads a file that begins with a byte order mark', () => expect(reasons(`\uFEFF${text}`)).toBe('read'));
 
   it.each<[string, string, RegExp]>([

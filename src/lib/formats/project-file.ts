@@ -3,6 +3,7 @@ import { refsOf } from '$lib/core/kinds/refs';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { echo, wordFault } from '$lib/core/quantity';
+import { trackOf } from '$lib/core/read';
 import { faultsOf, type Result, tryPlan } from '$lib/core/tomble';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Measured, type Project } from '$lib/store/records/project';
@@ -13,6 +14,9 @@ export const FILE_VERSION = 1;
 /** Largest project file that is read: a plan of 20,000 rows with every crank event stays far below it. */
 export const LARGEST_FILE = 16 * 1024 * 1024;
 
+/** Most things that happened at the crank of one piece: ten for each row of the longest one. */
+const MOST_ACTIONS = 200_000;
+
 /** A project with everything needed to plan it again elsewhere. */
 export const ProjectFile = z.object({
   format: z.literal('tomble-project'),
@@ -20,7 +24,7 @@ export const ProjectFile = z.object({
   exportedAt: z.iso.datetime(),
   kit: Kit,
   brief: Brief,
-  actions: z.array(CrankEvent.shape.what).max(2_000_000).default([]),
+  actions: z.array(CrankEvent.shape.what).max(MOST_ACTIONS).default([]),
   finished: z.array(z.string().max(80)).max(400).default([]),
   measured: Measured.nullable().default(null)
 });
@@ -59,13 +63,15 @@ export function writeProjectFile(
   events: readonly CrankEvent[],
   now = new Date()
 ): string {
+  const { rows } = trackOf(result);
   const file: ProjectFile = {
     format: 'tomble-project',
     version: FILE_VERSION,
     exportedAt: now.toISOString(),
     kit: kitOf(result),
     brief: project.brief,
-    actions: events.map((event) => event.what),
+    // A count that was set before the piece was planned shorter says that all of it is knitted.
+    actions: events.map(({ what }) => (what.do === 'jump' && what.to > rows ? { ...what, to: rows } : what)),
     finished: project.finished,
     measured: project.measured
   };
@@ -126,6 +132,12 @@ export function readProjectFile(text: string): ReadFile {
   const file = namesEdition(value) || !parsed.data.actions.some((a) => a.do === 'row' || a.do === 'jump') ? parsed.data : { ...parsed.data, kit: { ...parsed.data.kit, edition: 1 as const } }; // prettier-ignore
   const planned = tryPlan(file.kit, file.brief);
   if (!planned.ok) return no(...planned.faults.slice(0, MOST_REASONS).map(wordFault));
+  const { rows } = trackOf(planned.value);
+  const astray = file.actions.findIndex((a) => a.do === 'jump' && a.to > rows);
+  if (astray >= 0)
+    return no(
+      `actions[${astray}].to must be at most ${rows}, the rows of the piece; received ${echo((file.actions[astray] as { to: number }).to)}.`
+    );
   return { ok: true, file, result: planned.value };
 }
 

@@ -35,6 +35,12 @@ describe('sceneSvg', () => {
     for (const [, id] of svg.matchAll(/url\(#(knit-\d+)\)/g)) expect(svg).toContain(`id="${id}"`);
   });
 
+  it('leaves out signs that no XML may hold', () => {
+    const svg = sceneSvg({ ...tube, label: 'Bell\u0007, end\0, half \ud800 letter' });
+    expect(XMLValidator.validate(svg)).toBe(true);
+    expect(svg).toContain('<title>Bell, end, half  letter</title>');
+  });
+
   it('writes names of yarns as text, whatever they contain', () => {
     expect(sceneSvg(tube)).toContain('Rush &amp; &quot;reed&quot; &lt;2&gt;');
   });

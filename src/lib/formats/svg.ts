@@ -1,3 +1,4 @@
+import { shownOnly } from '$lib/core/kit/text';
 import { type Fill, fix, type Ink, type Scene, type Shape } from '$lib/draw/scene';
 import { tileOf } from '$lib/draw/texture';
 
@@ -12,7 +13,7 @@ const PAPER: Readonly<Record<Ink, string>> = {
 };
 
 const escape = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
+  shownOnly(text).replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 
 const paint = (fill: Fill): string =>
   'ink' in fill ? PAPER[fill.ink] : 'hex' in fill ? fill.hex : `url(#knit-${fill.knit})`;

@@ -139,4 +139,15 @@ describe('yarns as CSV', () => {
       'at most 50000 lines; received 50002'
     );
   });
+
+  it('a phase longer than any ball, and one of no length, are answered where they stand', () => {
+    const heads = `${HEAD},phases`;
+    expect(faults(`${heads}\nA,B,200,100,Rust #c2552d 5000`)).toEqual([
+      '2 phases: phases must give every phase 0.1 to 2000 metres; received "Rust #c2552d 5000".'
+    ]);
+    expect(faults(`${heads}\nA,B,200,100,Rust #c2552d 0`)).toHaveLength(1);
+    expect(faults(`${HEAD}\nA\u0000,B,200,100`)).toEqual([
+      '2 name: name must hold letters that can be shown, without control signs; received "A\\u0000".'
+    ]);
+  });
 });

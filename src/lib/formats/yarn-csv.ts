@@ -88,6 +88,21 @@ const words: Readonly<Record<'stretch' | 'strength' | 'surface' | 'wash', readon
 
 const USUAL = { stretch: 'some', strength: 'fair', surface: 'smooth', wash: 'machine' } as const;
 
+/** The cell that a value of a yarn's record is read from, where it is called otherwise. */
+const CELL_OF: Readonly<Record<string, Column>> = {
+  name: 'name',
+  colour: 'colour name',
+  fibre: 'fibre',
+  phases: 'phases'
+};
+
+/** What the record asks of one phase. */
+const PHASE_RULES: Readonly<Record<string, string>> = {
+  name: 'must name every phase with 1 to 40 letters that can be shown',
+  hex: 'must give every phase a colour such as #c2552d',
+  metres: 'must give every phase 0.1 to 2000 metres'
+};
+
 /** Reads one line of cells. */
 function readLine(
   cell: (column: Column) => string,
@@ -140,12 +155,11 @@ function readLine(
     .map((part) => {
       const [, phase = '', colour = '', run = ''] = /^(.+) (#[0-9a-f]{6}) ([\d.,]+)$/i.exec(part) ?? [];
       const long = readNumber(run);
-      if (!phase || long === undefined || long <= 0)
-        no('phases', 'must be like "Rust #c2552d 12 | Sea #1f5f73 9"', part);
+      if (!phase || long === undefined) no('phases', 'must be like "Rust #c2552d 12 | Sea #1f5f73 9"', part);
       return { name: phase, hex: colour, metres: long ?? 0 };
     });
   if (!good || metres === null || grams === null) return null;
-  return Yarn.parse({
+  const yarn = Yarn.safeParse({
     id,
     name,
     weightClass: weightClass ?? classOfLabel(metres, grams),
@@ -157,6 +171,14 @@ function readLine(
     phases,
     stockGrams
   });
+  if (yarn.success) return yarn.data;
+  // What only the whole record can tell, said of the cell it came from.
+  for (const { path, message } of yarn.error.issues) {
+    const column = CELL_OF[String(path[0])] ?? 'name';
+    const of = PHASE_RULES[String(path[2])];
+    fail(column, of ?? (message.startsWith('must') ? message : 'must be sound'), cell(column));
+  }
+  return null;
 }
 
 /**

@@ -4,25 +4,33 @@ import { Habits } from './habits';
 import { Machine } from './machine';
 import { Observation } from './observation';
 import { Swatch } from './swatch';
+import { onceEach } from './text';
 import { Yarn } from './yarn';
 
 /** Edition of the craft that new plans follow. */
 export const EDITION = 2;
 
 /** Everything a knitter owns and knows that a plan is worked out from. */
-export const Kit = z.object({
-  machines: z.array(Machine).min(1).max(200),
-  yarns: z.array(Yarn).min(1).max(100_000),
-  swatches: z.array(Swatch).max(20_000).default([]),
-  /** Finished pieces that were measured. */
-  finished: z.array(Observation).max(20_000).default([]),
-  habits: Habits.default(() => Habits.parse({})),
-  /**
-   * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end: rows that
-   * hang on the machine cannot be laid anew (craft 12).
-   */
-  edition: z.literal([1, 2]).default(EDITION)
-});
+export const Kit = z
+  .object({
+    machines: z.array(Machine).min(1).max(200),
+    yarns: z.array(Yarn).min(1).max(100_000),
+    swatches: z.array(Swatch).max(20_000).default([]),
+    /** Finished pieces that were measured. */
+    finished: z.array(Observation).max(20_000).default([]),
+    habits: Habits.default(() => Habits.parse({})),
+    /**
+     * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end: rows that
+     * hang on the machine cannot be laid anew (craft 12).
+     */
+    edition: z.literal([1, 2]).default(EDITION)
+  })
+  .check(({ value, issues }) => {
+    onceEach('machines', value.machines, issues);
+    onceEach('yarns', value.yarns, issues);
+    onceEach('swatches', value.swatches, issues);
+    onceEach('finished', value.finished, issues);
+  });
 export type Kit = z.infer<typeof Kit>;
 
 /**
@@ -52,6 +60,7 @@ const held = remembered((yarn: Yarn, strands: number): Yarn => ({ ...yarn, stran
 export function yarnOf(kit: Kit, id: string, strands?: Readonly<Record<string, number>>): Yarn {
   const yarn = yarnsById(kit.yarns).get(id);
   if (!yarn) throw new RangeError(`yarn must be one of the kit; received ${JSON.stringify(id)}`);
-  const asked = strands?.[id];
+  // A record has names of its own that nobody put there.
+  const asked = strands && Object.hasOwn(strands, id) ? strands[id] : undefined;
   return asked === undefined || asked === yarn.strands ? yarn : held(yarn, asked);
 }

@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Id, shownText } from './text';
 
 /** Pins of the usual machines (craft 1). */
 export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
@@ -11,8 +12,8 @@ export const DEFAULT_PIN_SPACING_MM = 16.5;
 
 /** A hand-cranked ring of pins, as its owner describes it. */
 export const Machine = z.object({
-  id: z.string().min(1).max(80),
-  name: z.string().trim().min(1).max(60).meta({ title: 'Name' }),
+  id: Id,
+  name: shownText(60).trim().min(1).meta({ title: 'Name' }),
   pins: z.int().min(4).max(200).meta({ title: 'Pins' }),
   marker: z
     .object({

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
+import { Id, shownText } from './text';
 
 /**
  * A finished piece that was measured, as far as one of its yarns goes. Every finished piece is a measurement of the
@@ -9,10 +10,10 @@ import { STATES } from './loop';
 export const Observation = z.object({
   id: z.string().min(1).max(200),
   /** The project it comes from. */
-  projectId: z.string().min(1).max(80),
-  name: z.string().max(80).default(''),
-  machineId: z.string().min(1).max(80),
-  yarnId: z.string().min(1).max(80),
+  projectId: Id,
+  name: shownText(80).default(''),
+  machineId: Id,
+  yarnId: Id,
   strands: z.int().min(1).max(3).default(1),
   hole: z.int().min(1).max(5),
   fingers: z.enum(FINGER_TENSIONS).default('usual'),

@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
+import { Id } from './text';
 
 /**
  * The ways a knitter states a gauge. Rows alone are one: who stops by tape needs no more. Lengths are centimetres because that is what a tape gives.
@@ -33,9 +34,9 @@ export type Statement = z.infer<typeof Statement>;
 
 /** A measured piece of knitting and the conditions it was made in. */
 export const Swatch = z.object({
-  id: z.string().min(1).max(80),
-  machineId: z.string().min(1),
-  yarnId: z.string().min(1),
+  id: Id,
+  machineId: Id,
+  yarnId: Id,
   strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
   hole: z.int().min(1).max(5).meta({ title: 'Tension hole' }),
   fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),

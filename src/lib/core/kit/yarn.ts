@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { texOfLabel } from '../quantity';
+import { Id, shownText } from './text';
 
 /** A colour as a display shows it. */
 export const Hex = z
@@ -9,8 +10,8 @@ export const Hex = z
 
 /** A yarn as its label and its owner describe it. */
 export const Yarn = z.object({
-  id: z.string().min(1).max(80),
-  name: z.string().trim().min(1).max(60).meta({ title: 'Name' }),
+  id: Id,
+  name: shownText(60).trim().min(1).meta({ title: 'Name' }),
   weightClass: z.int().min(0).max(7).meta({ title: 'Weight class' }),
   label: z
     .object({
@@ -19,8 +20,8 @@ export const Yarn = z.object({
     })
     .meta({ title: 'Label' }),
   strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
-  colour: z.object({ name: z.string().trim().min(1).max(40).meta({ title: 'Colour name' }), hex: Hex }),
-  fibre: z.string().trim().max(80).default('').meta({ title: 'Fibre' }),
+  colour: z.object({ name: shownText(40).trim().min(1).meta({ title: 'Colour name' }), hex: Hex }),
+  fibre: shownText(80).trim().default('').meta({ title: 'Fibre' }),
   behaviour: z
     .object({
       stretch: z.enum(['little', 'some', 'much']).meta({ title: 'Stretch' }),
@@ -32,7 +33,7 @@ export const Yarn = z.object({
     .meta({ title: 'Behaviour' }),
   /** Colours of a long-phase yarn in the order they come, each with its metres; empty for one colour. */
   phases: z
-    .array(z.object({ name: z.string().trim().min(1).max(40), hex: Hex, metres: z.number().min(0.1).max(2000) }))
+    .array(z.object({ name: shownText(40).trim().min(1), hex: Hex, metres: z.number().min(0.1).max(2000) }))
     .max(60)
     .default([])
     .meta({ title: 'Phases' }),

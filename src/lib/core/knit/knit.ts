@@ -4,7 +4,7 @@ import { CELL, type Fabric, type PieceFabric, type Trace } from './fabric';
 import type { CrankFault } from './fault';
 import type { MachineNo } from './refusal';
 import { ruleOf } from './operations';
-import { carriageOf, emptyRing } from './ring';
+import { carriageOf, emptyRing, type Ring } from './ring';
 
 /** A fabric and whatever the machine refused to do on the way. */
 export interface Knitted {
@@ -92,23 +92,28 @@ function runPiece(
       const no = rule.refuses(ring, op, out.purpose);
       if (no) stop(no.no, no.pin);
       else rule.does(ring, op, { machine, rows: out, index: i, yarn });
-      trace.push({
-        operation: i,
-        rowsBefore,
-        rowsAfter: ring.rows,
-        occupied: ring.occupied ? ring.high - ring.low + 1 : 0,
-        carriage: carriageOf(ring),
-        low: ring.occupied ? ring.low : 0,
-        high: ring.occupied ? ring.high : -1,
-        direction: ring.mode === 'tube' || ring.yarnAt === 'low' ? 1 : -1,
-        counter: ring.counts ? ring.counter : null
-      });
+      trace.push(traced(ring, i, rowsBefore));
     }
     if (ring.occupied) stop({ code: 'left-on-pins' });
   }
+  // A piece that could not be begun: nothing hangs after any of its operations.
+  while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
   const ladders = [...ring.ladders].sort((a, b) => a - b);
   return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, trace };
 }
+
+/** What hangs after an operation, and where the yarn stands. */
+const traced = (ring: Ring, operation: number, rowsBefore: number): Trace => ({
+  operation,
+  rowsBefore,
+  rowsAfter: ring.rows,
+  occupied: ring.occupied ? ring.high - ring.low + 1 : 0,
+  carriage: carriageOf(ring),
+  low: ring.occupied ? ring.low : 0,
+  high: ring.occupied ? ring.high : -1,
+  direction: ring.mode === 'tube' || ring.yarnAt === 'low' ? 1 : -1,
+  counter: ring.counts ? ring.counter : null
+});
 
 /**
  * Runs a plan on its machines.

@@ -1,12 +1,12 @@
 import * as z from 'zod';
-import { FINGER_TENSIONS } from '../kit';
+import { FINGER_TENSIONS, Id, shownText } from '../kit';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
 export const PompomWish = z.object({
   count: z.int().min(1).max(200).meta({ title: 'Pompoms' }),
   wraps: z.int().min(10).max(400).meta({ title: 'Wraps' }),
   cardMm: z.number().min(20).max(200).meta({ title: 'Width of the card' }),
-  yarn: z.string().min(1).max(80).meta({ title: 'Yarn of the pompom' }),
+  yarn: Id.meta({ title: 'Yarn of the pompom' }),
   /** Wound on a card, or bought with a string or for a button. */
   from: z.enum(['wound', 'bought']).default('wound').meta({ title: 'Made or bought' }),
   by: z.enum(['bow', 'button']).default('bow').meta({ title: 'How it is fixed' })
@@ -16,8 +16,8 @@ export type PompomWish = z.infer<typeof PompomWish>;
 /** What is to be made, for whom, with which choices. The options belong to the kind and are checked by it. */
 export const Brief = z.object({
   kind: z.string().min(1).max(60),
-  name: z.string().trim().min(1).max(80).meta({ title: 'Name' }),
-  machineId: z.string().min(1).max(80),
+  name: shownText(80).trim().min(1).meta({ title: 'Name' }),
+  machineId: Id,
   /** Tension hole counted from the smallest; null takes the usual one for the yarn. */
   hole: z.int().min(1).max(5).nullable().default(null).meta({ title: 'Tension hole' }),
   /** How the yarn runs through the fingers while it is knitted. */
@@ -27,7 +27,7 @@ export const Brief = z.object({
   /** Pompoms on top of whatever it is; null for none. */
   pompom: PompomWish.nullable().default(null),
   /** Steps in the knitter's own words, after everything else. */
-  ownSteps: z.array(z.string().trim().min(1).max(300)).max(20).default([]),
+  ownSteps: z.array(shownText(300).trim().min(1)).max(20).default([]),
   options: z.record(z.string(), z.unknown())
 });
 export type Brief = z.infer<typeof Brief>;

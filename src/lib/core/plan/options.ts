@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Id } from '../kit';
 import { remembered } from '../quantity';
 
 /** Groups of a form, in no order: a kind's fields have theirs. */
@@ -127,7 +128,7 @@ export const MOST_ROWS = 20_000;
 
 /** One stripe: a yarn for some rows. */
 export const Section = z.object({
-  yarn: z.string().min(1).max(80).meta({ title: 'Yarn' }),
+  yarn: Id.meta({ title: 'Yarn' }),
   rows: z.int().min(1).max(MOST_ROWS).meta({ title: 'Rows' })
 });
 export type Section = z.infer<typeof Section>;

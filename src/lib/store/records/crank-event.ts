@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { Id } from '$lib/core/kit/text';
 import type { Position } from '$lib/core/read';
 
 /**
@@ -9,7 +10,7 @@ export const CrankEvent = z.object({
   id: z.int().optional(),
   /** Sorts in the order of happening and stands for this event alone; events from before it was kept have none. */
   key: z.string().max(80).optional(),
-  projectId: z.string().min(1).max(80),
+  projectId: Id,
   at: z.iso.datetime(),
   what: z.discriminatedUnion('do', [
     z.object({ do: z.literal('row'), yarn: z.string().max(80) }),

@@ -1,13 +1,14 @@
 import * as z from 'zod';
 import { AGES } from '$lib/core/body';
+import { Id, shownText } from '$lib/core/kit/text';
 
 /** Somebody the knitter knits for, with measures in mm by the code of the measure. Stays in this browser. */
 export const Person = z.object({
-  id: z.string().min(1).max(80),
-  name: z.string().trim().min(1).max(60),
+  id: Id,
+  name: shownText(60).trim().min(1),
   /** Not said of people kept before it was asked. */
   age: z.enum(AGES).optional(),
   measures: z.record(z.string(), z.number().min(10).max(4000)).default({}),
-  note: z.string().max(500).default('')
+  note: shownText(500).default('')
 });
 export type Person = z.infer<typeof Person>;

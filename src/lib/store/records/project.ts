@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Habits, Kit, Observation, Swatch } from '$lib/core/kit';
+import { Habits, Id, Kit, Observation, shownText, Swatch } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 
 /** What was measured when a piece was done. */
@@ -7,7 +7,7 @@ export const Measured = z.object({
   lengthMm: z.number().min(10).max(20_000).nullable().meta({ title: 'Measured length' }),
   flatWidthMm: z.number().min(10).max(2000).nullable().default(null).meta({ title: 'Measured flat width' }),
   minutes: z.number().min(1).max(10_000).nullable().default(null).meta({ title: 'Minutes' }),
-  note: z.string().max(2000).default(''),
+  note: shownText(2000).default(''),
   at: z.iso.datetime(),
   /** What the plan had said, so that the log can compare without knowing the old kit. */
   planned: z.object({
@@ -28,7 +28,7 @@ export const planHabits = (habits: Habits): z.infer<typeof PlanHabits> => PlanHa
 
 /** A project as it is kept. Undo and redo of edits are kept with it, so that a reload loses nothing. */
 export const Project = z.object({
-  id: z.string().min(1).max(80),
+  id: Id,
   brief: Brief,
   past: z.array(Brief).max(200).default([]),
   future: z.array(Brief).max(200).default([]),
