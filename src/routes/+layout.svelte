@@ -8,12 +8,11 @@
   import { page } from '$app/state';
   import { teller } from '$lib/ui/frame/tell.svelte';
   import { paths } from '$lib/ui/paths';
-  import { db } from '$lib/ui/state/db';
-  import { purge } from '$lib/store/bin';
-  import { browserShelf, keysOn } from '$lib/store/shelf';
+  import { opening } from '$lib/ui/state/opening.svelte';
+  import { OPENING, REFUSED } from '$lib/ui/frame/refusals';
 
   let { children }: { children: Snippet } = $props();
-  let ready = $state<'opening' | 'open' | 'refused'>('opening');
+  const storage = opening();
   let online = $state(true);
   const Teller = $derived(teller());
 
@@ -24,27 +23,8 @@
     untrack(() => setTheme(name));
   });
 
-  async function isDemo(): Promise<boolean> {
-    try {
-      const answer: unknown = await (await fetch('/api/health')).json();
-      return typeof answer === 'object' && answer !== null && 'demo' in answer && answer.demo === true;
-    } catch {
-      return false;
-    }
-  }
-
-  onMount(async () => {
+  onMount(() => {
     online = navigator.onLine;
-    try {
-      // What only a first visit or an interrupted one needs is loaded then.
-      if (!(await db().settings.get('seeded'))) await (await import('$lib/store/seed')).seed(db(), await isDemo());
-      if (keysOn(browserShelf()).length) await (await import('$lib/store/journal')).recover(db(), browserShelf());
-      // What was thrown away in an earlier visit is past its undo.
-      await purge(db(), new Date(Date.now() - 24 * 3600 * 1000));
-      ready = 'open';
-    } catch {
-      ready = 'refused';
-    }
   });
 
   const links = [
@@ -104,17 +84,22 @@
   </div>
 </header>
 <main id="main" tabindex="-1" class="outline-none">
-  {#if ready === 'open'}
+  {#if storage.state === 'open'}
+    {#if storage.unwritten}
+      <p class="border-b border-error bg-error/8 px-4 py-2 print:hidden" role="alert">
+        <strong>Nothing new can be kept.</strong>
+        {REFUSED[storage.unwritten]} All that is here can be read and saved as files; make room, then load the page again.
+      </p>
+    {/if}
     {@render children()}
-  {:else if ready === 'opening'}
+  {:else if storage.state === 'opening'}
     <p class="p-8 text-center quiet" role="status">Opening the cupboard …</p>
   {:else}
+    {@const said = OPENING[storage.state]}
     <div class="mx-auto max-w-xl p-8" role="alert">
-      <h1 class="text-2xl font-semibold">The browser refuses to keep anything</h1>
-      <p class="mt-2">
-        Tomble stores plans in this browser, and storage is switched off or full. Leave private mode or free some space,
-        then load the page again.
-      </p>
+      <h1 class="text-2xl font-semibold">{said.title}</h1>
+      <p class="mt-2">{said.text}</p>
+      <button type="button" class="btn mt-4 btn-primary" onclick={() => location.reload()}>Load the page again</button>
     </div>
   {/if}
 </main>

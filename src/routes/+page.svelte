@@ -6,6 +6,7 @@
   import { crankedIds, openProjects } from '$lib/store/bench';
   import { ME } from '$lib/store/db';
   import { byName, largestFirst } from '$lib/store/order';
+  import { keeping, notKept } from '$lib/ui/frame/keeping';
   import AtHand from '$lib/ui/bench/AtHand.svelte';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
@@ -45,7 +46,7 @@
     const kit = await loadKit(db());
     if (!kit) return;
     const project = newProject(kit, kindCode, machineId);
-    await saveProject(db(), project);
+    if (!(await keeping(() => saveProject(db(), project)))) return;
     await goto(paths.plan(project.id));
   }
 
@@ -59,12 +60,16 @@
     incoming = { name: file.name, read: readProjectFile(text) };
     picker.value = '';
   }
-  async function take(): Promise<void> {
-    if (!incoming?.read.ok) return;
+  async function take(): Promise<string> {
+    if (!incoming?.read.ok) return '';
     const { importProject } = await import('$lib/store/import');
-    const id = await importProject(db(), incoming.read.file);
+    const { file } = incoming.read;
+    let id = '';
+    const fault = await notKept(async () => (id = await importProject(db(), file)));
+    if (fault) return fault;
     incoming = null;
     await goto(paths.plan(id));
+    return '';
   }
 </script>
 

@@ -2,16 +2,25 @@ import type { TombleDb } from './db';
 
 /** Throws a project away so that it can be had back. */
 export async function removeProject(db: TombleDb, id: string): Promise<void> {
-  await db.projects.update(id, { deletedAt: new Date().toISOString() });
+  await db.projects.where({ id }).modify((project) => {
+    project.deletedAt = new Date().toISOString();
+    project.rev += 1;
+  });
 }
 
 /** Takes a project back out of the bin. */
 export async function restoreProject(db: TombleDb, id: string): Promise<void> {
-  await db.projects.update(id, { deletedAt: null });
+  await db.projects.where({ id }).modify((project) => {
+    project.deletedAt = null;
+    project.rev += 1;
+  });
 }
 
-/** Empties the bin of what was thrown away before a moment. */
-export async function purge(db: TombleDb, before: Date): Promise<void> {
+/** What was thrown away so long ago is past its undo. */
+const A_DAY_MS = 24 * 3600 * 1000;
+
+/** Empties the bin of what was thrown away before a moment: a day ago where none is named. */
+export async function purge(db: TombleDb, before = new Date(Date.now() - A_DAY_MS)): Promise<void> {
   await db.transaction('rw', db.projects, db.events, async () => {
     const gone = await db.projects
       .filter((p) => p.deletedAt !== null && p.deletedAt < before.toISOString())

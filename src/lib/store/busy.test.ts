@@ -5,7 +5,8 @@ import { sampleKit } from '../../../tests/support/sample';
 import { allRows, trackOf } from '$lib/core/read';
 import { busyMachines } from './busy';
 import { record } from './journal';
-import { eventOf, newBrief, newProject, planProject, saveProject, settled } from './projects';
+import { eventOf } from './events';
+import { newBrief, newProject, planProject, saveProject, settled } from './projects';
 
 const base = sampleKit();
 const kit = Kit.parse({
@@ -23,11 +24,11 @@ describe('what hangs on which machine', () => {
     if (!planned.ok) throw new Error('the garland must plan');
     const [line] = trackOf(planned.value).legs;
     expect(await busyMachines(db, kit)).toEqual(new Map());
-    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 0));
     expect(await busyMachines(db, kit)).toEqual(new Map([['m', 'Garland']]));
-    await record(db, eventOf(project.id, { do: 'jump', to: line!.rows }));
+    await record(db, eventOf(project.id, { do: 'jump', to: line!.rows }, 1));
     expect(await busyMachines(db, kit)).toEqual(new Map([['s', 'Garland']]));
-    await record(db, eventOf(project.id, { do: 'jump', to: allRows(planned.value) }));
+    await record(db, eventOf(project.id, { do: 'jump', to: allRows(planned.value) }, 2));
     expect(await busyMachines(db, kit)).toEqual(new Map());
   });
 });

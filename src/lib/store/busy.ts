@@ -3,6 +3,7 @@ import type { Kit } from '$lib/core/kit';
 import { hangsOn } from '$lib/core/read';
 import { crankedIds, openProjects } from './bench';
 import type { TombleDb } from './db';
+import { inTurn } from './events';
 import { planOf } from './plans';
 import { type Progress, progressOf } from './records/crank-event';
 import type { Project } from './records/project';
@@ -12,7 +13,7 @@ const BUNCH = 16;
 
 /** How far some projects are. */
 async function progressFor(db: TombleDb, ids: readonly string[]): Promise<Map<string, Progress>> {
-  const events = await db.events.where('projectId').anyOf(ids).sortBy('id');
+  const events = (await db.events.where('projectId').anyOf(ids).toArray()).sort(inTurn);
   const own = group(events, (e) => e.projectId);
   return new Map(ids.map((id) => [id, progressOf((own.get(id) ?? []).map((e) => e.what))]));
 }

@@ -58,6 +58,18 @@ const RELEASED: Readonly<Record<number, Record<string, string>>> = {
     settings: 'key',
     observations: 'id, projectId',
     people: 'id'
+  },
+  6: {
+    machines: 'id',
+    yarns: 'id',
+    swatches: 'id, [machineId+yarnId]',
+    projects: 'id, updatedAt, deletedAt',
+    events: '++id, projectId, &key',
+    habits: 'id',
+    settings: 'key',
+    observations: 'id, projectId',
+    people: 'id',
+    photos: 'id, projectId'
   }
 };
 
@@ -87,6 +99,7 @@ describe('versions of the database', () => {
       expect(kept).toMatchObject({ brief: { fingers: 'usual' } });
       expect(await now.swatches.get('s')).toMatchObject({ hole: 2, fingers: 'usual' });
     }
+    if (Number(version) < 6) expect(kept).toMatchObject({ rev: 0 });
     expect(await now.events.where('projectId').equals('p').count()).toBe(1);
     now.close();
   });

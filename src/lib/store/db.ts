@@ -2,6 +2,7 @@ import Dexie, { type Table } from 'dexie';
 import type { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
 import type { CrankEvent } from './records/crank-event';
 import type { Person } from './records/person';
+import type { Photo } from './records/photo';
 import type { Project } from './records/project';
 
 /** There is one knitter to a browser. */
@@ -60,9 +61,11 @@ export class TombleDb extends Dexie {
   events!: Table<CrankEvent, number>;
   habits!: Table<Habits & { id: string }, string>;
   settings!: Table<Setting, string>;
+  photos!: Table<Photo, string>;
 
   constructor(name = 'tomble') {
-    super(name);
+    // A row is kept when it is on the disk: what a browser only means to write is lost with its process.
+    super(name, { chromeTransactionDurability: 'strict' });
     this.version(1).stores({
       machines: 'id',
       yarns: 'id',
@@ -91,6 +94,17 @@ export class TombleDb extends Dexie {
           tx.table('swatches').toCollection().modify(fifthHeld),
           tx.table('observations').toCollection().modify(fifthHeld)
         ])
+      );
+    // Pictures of finished pieces, and how often a project was changed. There were none before, and nobody had counted.
+    this.version(6)
+      .stores({ photos: 'id, projectId' })
+      .upgrade((tx) =>
+        tx
+          .table('projects')
+          .toCollection()
+          .modify((project: { rev?: number }) => {
+            project.rev ??= 0;
+          })
       );
   }
 }

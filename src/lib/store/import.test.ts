@@ -7,7 +7,8 @@ import { readProjectFile, type ProjectFile, writeProjectFile } from '$lib/format
 import { importProject } from './import';
 import { addKit } from './add-kit';
 import { loadKit } from './kit';
-import { edited, eventsOf, newProject } from './projects';
+import { eventsOf } from './events';
+import { edited, newProject } from './projects';
 import { progressOf } from './records/crank-event';
 
 const NOW = new Date('2026-11-05T08:00:00Z');

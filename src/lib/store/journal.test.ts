@@ -2,24 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { freshDb } from '../../../tests/support/store';
 import { jot, jotted, record, recover, strike } from './journal';
+import { memoryShelf } from '../../../tests/support/shelf';
 import { browserShelf, type Shelf } from './shelf';
-import { eventOf, eventsOf } from './projects';
+import { eventOf, eventsOf } from './events';
 import { progressOf } from './records/crank-event';
 
-/** The browser's small storage as its standard describes it (HTML, Web storage), in memory. */
-function shelf(): Shelf {
-  const kept = new Map<string, string>();
-  return {
-    get length() {
-      return kept.size;
-    },
-    key: (i) => [...kept.keys()][i] ?? null,
-    getItem: (key) => kept.get(key) ?? null,
-    setItem: (key, value) => void kept.set(key, value),
-    removeItem: (key) => void kept.delete(key)
-  };
-}
-const row = () => eventOf('hat', { do: 'row', yarn: 'red' });
+const row = (turn = 0) => eventOf('hat', { do: 'row', yarn: 'red' }, turn);
 
 describe('rows jotted down before the data base has them', () => {
   it('are there at the next visit, in their order, whichever had been kept', async () => {
@@ -28,8 +16,8 @@ describe('rows jotted down before the data base has them', () => {
         fc.array(fc.constantFrom('kept', 'kept but not struck', 'lost'), { maxLength: 12 }),
         async (how) => {
           const db = freshDb();
-          const at = shelf();
-          const events = how.map((_, i) => eventOf('hat', { do: 'jump', to: i }));
+          const at = memoryShelf();
+          const events = how.map((_, i) => eventOf('hat', { do: 'jump', to: i }, i));
           for (const [i, event] of events.entries()) {
             jot(at, event);
             // The data base keeps events in order: once one is lost, so are those after it.
@@ -47,7 +35,7 @@ describe('rows jotted down before the data base has them', () => {
 
   it('are kept once when two pages bring them', async () => {
     const db = freshDb();
-    const at = shelf();
+    const at = memoryShelf();
     const event = row();
     jot(at, event);
     await Promise.all([recover(db, at), record(db, event), recover(db, at)]);
@@ -64,7 +52,7 @@ describe('rows jotted down before the data base has them', () => {
   });
 
   it('what is no event is thrown away, and the rest of the storage left alone', () => {
-    const at = shelf();
+    const at = memoryShelf();
     at.setItem('tomble-sound', 'on');
     at.setItem('tomble-row:x', '{"do":"row"}');
     at.setItem('tomble-row:y', 'not JSON');
@@ -86,7 +74,7 @@ describe('rows jotted down before the data base has them', () => {
 
   it('a storage that refuses takes nothing else away', async () => {
     const closed: Shelf = {
-      ...shelf(),
+      ...memoryShelf(),
       setItem() {
         throw new Error('full');
       },

@@ -1,5 +1,6 @@
 import Dexie from 'dexie';
 import type { TombleDb } from './db';
+import { eventsOf, inTurn, lastEvent } from './events';
 import { CrankEvent } from './records/crank-event';
 import { keysOn, PREFIX, type Shelf } from './shelf';
 
@@ -27,7 +28,7 @@ export function strike(shelf: Shelf, event: CrankEvent): void {
   }
 }
 
-/** What was jotted down and not struck, the earliest first; lines that are no events are thrown away. */
+/** What was jotted down and not struck, in the order it happened; lines that are no events are left for nobody and thrown away. */
 export function jotted(shelf: Shelf): CrankEvent[] {
   const events = keysOn(shelf).flatMap((key) => {
     try {
@@ -37,21 +38,45 @@ export function jotted(shelf: Shelf): CrankEvent[] {
       return [];
     }
   });
-  return events.sort((a, b) => (String(a.key) < String(b.key) ? -1 : 1));
+  return events.sort((a, b) => inTurn(a, b) || (String(a.key) < String(b.key) ? -1 : 1));
 }
 
+/** Whether an event says once more what another window has said since: the same step was confirmed in both. */
+const saidAgain = (event: CrankEvent, since: readonly CrankEvent[]): boolean =>
+  event.what.do === 'confirm' &&
+  since.some(({ what }) => what.do === 'confirm' && what.step === (event.what as { step: string }).step);
+
 /**
- * Writes one thing that happened at the crank. Written twice, as after a page was closed in the middle, it is kept
- * once: its key is unique.
+ * Writes one thing that happened at the crank. Written twice, as after a page was closed in the middle, it is kept once:
+ * its key is unique. Where another window went on meanwhile it comes after what that one did, and a step that was
+ * confirmed in both is confirmed once.
+ *
+ * @returns whether it is kept as something that happened
  */
-export async function record(db: TombleDb, event: CrankEvent): Promise<void> {
-  try {
+export const record = (db: TombleDb, event: CrankEvent): Promise<boolean> =>
+  db.transaction('rw', db.events, async () => {
     // A copy: the data base writes its own number into what it is given.
-    await db.events.add({ ...event });
-  } catch (error) {
-    if (!(error instanceof Dexie.ConstraintError)) throw error;
-  }
-}
+    const kept = { ...event };
+    const last = await lastEvent(db, event.projectId);
+    if (event.turn !== undefined && last?.turn !== undefined && last.turn >= event.turn && last.key !== event.key) {
+      const all = await eventsOf(db, event.projectId);
+      if (all.some(({ key }) => key === event.key)) return true;
+      if (
+        saidAgain(
+          event,
+          all.filter((e) => (e.turn ?? -1) >= event.turn!)
+        )
+      )
+        return false;
+      kept.turn = all.at(-1)!.turn! + 1;
+    }
+    try {
+      await db.events.add(kept);
+    } catch (error) {
+      if (!(error instanceof Dexie.ConstraintError)) throw error;
+    }
+    return true;
+  });
 
 /**
  * Brings into the data base what a page closed in the middle of cranking had not got there.

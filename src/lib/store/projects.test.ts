@@ -4,20 +4,10 @@ import { sampleKit } from '../../../tests/support/sample';
 import { observationsOf } from '$lib/core/read';
 import type { Kit } from '$lib/core/kit';
 import { tryPlan } from '$lib/core/tomble';
+import { eventOf, eventsOf } from './events';
 import { record } from './journal';
 import { loadKit } from './kit';
-import {
-  edited,
-  eventOf,
-  eventsOf,
-  finishProject,
-  newProject,
-  planProject,
-  redone,
-  saveProject,
-  settled,
-  undone
-} from './projects';
+import { edited, finishProject, newProject, planProject, redone, saveProject, settled, undone } from './projects';
 import { purge, removeProject, restoreProject } from './bin';
 import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
@@ -75,9 +65,9 @@ describe('keeping a project', () => {
   it('writes every row at once and counts them', async () => {
     const db = freshDb();
     await saveProject(db, project);
-    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
-    await record(db, eventOf('another', { do: 'row', yarn: 'red' }));
-    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 0));
+    await record(db, eventOf('another', { do: 'row', yarn: 'red' }, 0));
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 1));
     expect(progressOf((await eventsOf(db, project.id)).map((e) => e.what))).toMatchObject({ rows: 2 });
     expect((await eventsOf(db, project.id)).map((e) => e.what.do)).toEqual(['row', 'row']);
   });
@@ -85,7 +75,7 @@ describe('keeping a project', () => {
   it('a deleted project comes back with its rows, and is gone only after the bin is emptied', async () => {
     const db = freshDb();
     await saveProject(db, project);
-    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }));
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 0));
     await removeProject(db, project.id);
     await purge(db, new Date(Date.now() - 60_000));
     await restoreProject(db, project.id);

@@ -7,7 +7,7 @@ import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { kindTitle } from '$lib/words';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
-import type { CrankAction, CrankEvent } from './records/crank-event';
+import { reviseProject } from './revise';
 import { planHabits, Project } from './records/project';
 
 /** Edits that can be taken back. */
@@ -133,23 +133,8 @@ export function settled(kit: Kit, project: Project): Project {
   };
 }
 
-/** Keeps a project. */
-export const saveProject = (db: TombleDb, project: Project): Promise<string> => db.projects.put(project);
-
-// Several rows may fall into one millisecond; the count tells them apart within a page, the last part between pages.
-let happened = 0;
-
-/** Something that happened at the crank just now. */
-export function eventOf(projectId: string, what: CrankAction): CrankEvent {
-  const at = new Date().toISOString();
-  const turn = String(++happened).padStart(9, '0');
-  return { projectId, at, key: `${at} ${turn} ${crypto.randomUUID().slice(0, 8)}`, what };
-}
-
-/** Everything that happened at the crank of a project, in order. */
-export function eventsOf(db: TombleDb, projectId: string): Promise<CrankEvent[]> {
-  return db.events.where('projectId').equals(projectId).sortBy('id');
-}
+/** Keeps a new project. */
+export const saveProject = (db: TombleDb, project: Project): Promise<string> => db.projects.add(project);
 
 /** Keeps what was measured and what it teaches; the project then belongs to the log. */
 export async function finishProject(
@@ -159,7 +144,7 @@ export async function finishProject(
   taught: readonly Observation[]
 ): Promise<void> {
   await db.transaction('rw', db.projects, db.observations, async () => {
-    await db.projects.update(id, { ...done, updatedAt: new Date().toISOString() });
+    await reviseProject(db, id, (stored) => ({ ...stored, ...done }));
     await db.observations.where('projectId').equals(id).delete();
     await db.observations.bulkPut([...taught]);
   });

@@ -13,6 +13,15 @@ export function browserShelf(): Shelf {
   }
 }
 
+/** Keeps a small thing where it can be kept; where it cannot, nothing is said. */
+export function keepSmall(key: string, value: string, shelf = browserShelf()): void {
+  try {
+    shelf.setItem(key, value);
+  } catch {
+    // Full: it is asked anew at the next visit.
+  }
+}
+
 /** What the keys of rows on the shelf begin with. */
 export const PREFIX = 'tomble-row:';
 

@@ -2,6 +2,7 @@
   import { sum } from 'd3-array';
   import { format } from 'date-fns/format';
   import Trash from '@lucide/svelte/icons/trash';
+  import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { showLength } from '$lib/core/quantity';
   import { finishedScene } from '$lib/draw/finished';
@@ -27,10 +28,10 @@
     return { units: kit?.habits.units ?? ('metric' as const), entries };
   });
   async function remove(project: Project): Promise<void> {
-    await removeProject(db(), project.id);
+    if (!(await keeping(() => removeProject(db(), project.id)))) return;
     void tell(`Deleted: ${project.brief.name}`, {
       label: 'Undo',
-      onClick: () => void restoreProject(db(), project.id)
+      onClick: () => void keeping(() => restoreProject(db(), project.id))
     });
   }
   /** Longer or shorter than planned, in words. */

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
+  import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
@@ -25,15 +26,15 @@
 
   async function add(pins: number): Promise<void> {
     const id = crypto.randomUUID();
-    await saveMachine(db(), presetFor(pins, id, `${pins} pins`));
+    if (!(await keeping(() => saveMachine(db(), presetFor(pins, id, `${pins} pins`))))) return;
     chosen = id;
   }
   const keep = (change: Partial<Machine>): void => {
-    if (machine) void changeMachine(db(), machine.id, change);
+    if (machine) void keeping(() => changeMachine(db(), machine.id, change));
   };
   async function remove(gone: Machine): Promise<void> {
-    await db().machines.delete(gone.id);
-    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void saveMachine(db(), gone) });
+    if (!(await keeping(() => db().machines.delete(gone.id)))) return;
+    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void keeping(() => saveMachine(db(), gone)) });
   }
 </script>
 
@@ -196,7 +197,7 @@
   </div>
   {#if kit.value}
     <div class="mt-6">
-      <HabitsForm habits={kit.value.habits} onchange={(change) => void changeHabits(db(), change)} />
+      <HabitsForm habits={kit.value.habits} onchange={(change) => void keeping(() => changeHabits(db(), change))} />
     </div>
   {/if}
 </div>

@@ -1,6 +1,7 @@
 <script lang="ts">
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
+  import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { type Age, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
   import { showLength } from '$lib/core/quantity';
@@ -33,15 +34,16 @@
 
   async function add(): Promise<void> {
     const id = crypto.randomUUID();
-    await db().people.put(Person.parse({ id, name: `Person ${people.length + 1}` }));
+    const fresh = Person.parse({ id, name: `Person ${people.length + 1}` });
+    if (!(await keeping(() => db().people.add(fresh)))) return;
     chosen = id;
   }
   const keep = (change: PersonChange): void => {
-    if (person) void changePerson(db(), person.id, change);
+    if (person) void keeping(() => changePerson(db(), person.id, change));
   };
   async function remove(gone: Person): Promise<void> {
-    await db().people.delete(gone.id);
-    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void db().people.put(gone) });
+    if (!(await keeping(() => db().people.delete(gone.id)))) return;
+    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void keeping(() => db().people.put(gone)) });
   }
 </script>
 

@@ -7,6 +7,7 @@
   import { type Result, tryPlan } from '$lib/core/tomble';
   import { busyMachines } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
+  import { keeping } from '$lib/ui/frame/keeping';
   import { newBrief, newProject, saveProject } from '$lib/store/projects';
   import KindCard from '$lib/ui/choose/KindCard.svelte';
   import { paths } from '$lib/ui/paths';
@@ -66,7 +67,7 @@
     if (!kit) return;
     const project = newProject(kit, kind.code, id, new Date(), body);
     if (person) project.brief = { ...project.brief, name: `${kindTitle(kind.code)} for ${person.name}`.slice(0, 80) };
-    await saveProject(db(), project);
+    if (!(await keeping(() => saveProject(db(), project)))) return;
     await goto(paths.plan(project.id));
   }
 </script>

@@ -4,6 +4,7 @@
   import Plus from '@lucide/svelte/icons/plus';
   import { Dialog } from 'bits-ui';
   import DialogFrame from '$lib/ui/frame/DialogFrame.svelte';
+  import { keeping, notKept } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
@@ -31,14 +32,15 @@
       colour: { name: 'Undyed', hex: '#e8e2d4' },
       stockGrams: 100
     });
-  async function keep(yarn: Yarn): Promise<void> {
-    await saveYarn(db(), yarn);
-    editing = null;
+  async function keep(yarn: Yarn): Promise<string> {
+    const fault = await notKept(() => saveYarn(db(), yarn));
+    if (!fault) editing = null;
+    return fault;
   }
   async function remove(gone: Yarn): Promise<void> {
     editing = null;
-    await db().yarns.delete(gone.id);
-    void tell(`Deleted: ${yarnName(gone)}`, { label: 'Undo', onClick: () => void saveYarn(db(), gone) });
+    if (!(await keeping(() => db().yarns.delete(gone.id)))) return;
+    void tell(`Deleted: ${yarnName(gone)}`, { label: 'Undo', onClick: () => void keeping(() => saveYarn(db(), gone)) });
   }
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
@@ -56,11 +58,11 @@
   async function take(): Promise<void> {
     if (!incoming?.read.ok) return;
     const { yarns: added } = incoming.read;
+    if (!(await keeping(() => db().yarns.bulkAdd([...added])))) return;
     incoming = null;
-    await db().yarns.bulkAdd([...added]);
     void tell(`${added.length} yarns are in the stash`, {
       label: 'Undo',
-      onClick: () => void db().yarns.bulkDelete(added.map((y) => y.id))
+      onClick: () => void keeping(() => db().yarns.bulkDelete(added.map((y) => y.id)))
     });
   }
 </script>

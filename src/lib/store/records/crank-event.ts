@@ -8,9 +8,11 @@ import type { Position } from '$lib/core/read';
  */
 export const CrankEvent = z.object({
   id: z.int().optional(),
-  /** Sorts in the order of happening and stands for this event alone; events from before it was kept have none. */
+  /** Stands for this event alone; events from before it was kept have none. */
   key: z.string().max(80).optional(),
   projectId: Id,
+  /** How many things had happened to the project before it; events from before it was counted have none. */
+  turn: z.int().min(0).optional(),
   at: z.iso.datetime(),
   what: z.discriminatedUnion('do', [
     z.object({ do: z.literal('row'), yarn: z.string().max(80) }),

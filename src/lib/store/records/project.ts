@@ -58,6 +58,8 @@ export const Project = z.object({
     })
     .nullable()
     .default(null),
+  /** How often it was changed: what tells a page that another one was quicker. */
+  rev: z.int().min(0).default(0),
   createdAt: z.iso.datetime(),
   updatedAt: z.iso.datetime(),
   /** When it was thrown away; it stays until the undo has passed. */

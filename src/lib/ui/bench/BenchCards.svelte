@@ -1,6 +1,7 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity';
   import { tell } from '$lib/ui/frame/tell.svelte';
+  import { keeping } from '../frame/keeping';
   import { removeProject, restoreProject } from '$lib/store/bin';
   import { hang, progressThrough } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
@@ -61,10 +62,10 @@
   ]);
 
   async function remove(project: Project): Promise<void> {
-    await removeProject(db(), project.id);
+    if (!(await keeping(() => removeProject(db(), project.id)))) return;
     void tell(`Deleted: ${project.brief.name}`, {
       label: 'Undo',
-      onClick: () => void restoreProject(db(), project.id)
+      onClick: () => void keeping(() => restoreProject(db(), project.id))
     });
   }
 </script>

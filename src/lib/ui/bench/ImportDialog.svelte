@@ -7,8 +7,13 @@
   import { trackOf } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
 
-  let { name, read, ontake, onclose }: { name: string; read: ReadFile; ontake: () => void; onclose: () => void } =
-    $props();
+  let {
+    name,
+    read,
+    ontake,
+    onclose
+  }: { name: string; read: ReadFile; ontake: () => Promise<string>; onclose: () => void } = $props();
+  let fault = $state('');
 </script>
 
 <DialogFrame title={read.ok ? 'Bring this project in?' : 'This file stays outside'} about={name} {onclose}>
@@ -35,6 +40,7 @@
         </dd>
       </dl>
     </div>
+    {#if fault}<p class="mt-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
     <p class="mt-3 text-sm quiet">Machines and yarns you do not have yet come along. Nothing you have is changed.</p>
   {:else}
     <ul class="mt-4 space-y-2" role="alert">
@@ -48,6 +54,8 @@
   {/if}
   <div class="mt-5 flex justify-end gap-2">
     <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
-    {#if read.ok}<button type="button" class="btn btn-primary" onclick={ontake}>Bring it in</button>{/if}
+    {#if read.ok}<button type="button" class="btn btn-primary" onclick={async () => (fault = await ontake())}
+        >Bring it in</button
+      >{/if}
   </div>
 </DialogFrame>

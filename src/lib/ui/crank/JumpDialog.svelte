@@ -13,6 +13,7 @@
   }: { rows: number; most: number; what?: string; onjump: (to: number) => void; onclose: () => void } = $props();
   // The field starts at the count of the moment and then belongs to the knitter.
   let to = $state(untrack(() => rows));
+  let fault = $state('');
 </script>
 
 <DialogFrame
@@ -20,12 +21,14 @@
   about="For when you counted the fabric yourself. Undo takes it back."
   width={26}
   freeFocus
+  firstField
   {onclose}
 >
   <form
     onsubmit={(e) => {
       e.preventDefault();
-      onjump(to);
+      // A number that cannot be is answered in its field; the count stays.
+      if (!fault) onjump(to);
     }}
   >
     <CountField
@@ -34,10 +37,11 @@
       min={0}
       max={most}
       onvalue={(v) => (to = v)}
+      onfault={(said) => (fault = said)}
     />
     <div class="mt-3 flex justify-end gap-2">
       <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
-      <button class="btn btn-primary">Set to {to}</button>
+      <button class="btn btn-primary" disabled={fault !== ''}>{fault ? 'Set' : `Set to ${to}`}</button>
     </div>
   </form>
 </DialogFrame>

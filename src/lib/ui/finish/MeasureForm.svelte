@@ -1,5 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
+  import * as z from 'zod';
+  import { draftOf } from '$lib/store/draft';
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
@@ -9,18 +11,22 @@
   import LengthField from '../options/LengthField.svelte';
 
   let {
+    id,
     result,
     units,
     measured,
     rested,
     onsave
   }: {
+    /** The project it belongs to. */
+    id: string;
     result: Result;
     units: Units;
     measured: Measured | null;
     /** Measured in a step before, while the piece rested. */
     rested: Project['rested'];
-    onsave: (m: Measured) => void;
+    /** @returns why it could not be kept, or nothing */
+    onsave: (m: Measured) => Promise<string>;
   } = $props();
   const uid = $props.id();
   // The piece that tells most about the gauge; a thing without a tube is only noted.
@@ -28,13 +34,33 @@
   const size = $derived(piece === null ? null : result.sizes.pieces[piece]!);
   // The form starts from what was kept before and then belongs to the knitter.
   const start = untrack(() => measured);
-  let typedLength = $state<number | null>(start?.lengthMm ?? null);
-  let typedWidth = $state<number | null>(start?.flatWidthMm ?? null);
+  // What was typed the last time and not saved yet stands here again.
+  const Typed = z.object({
+    length: z.number().nullable(),
+    width: z.number().nullable(),
+    minutes: z.string(),
+    note: z.string()
+  });
+  const draft = untrack(() => draftOf(`measure ${id}`, Typed));
+  const left = draft.read();
+  let typedLength = $state<number | null>(left?.length ?? start?.lengthMm ?? null);
+  let typedWidth = $state<number | null>(left?.width ?? start?.flatWidthMm ?? null);
   // What was measured in the resting step stands here until something else is typed.
   const lengthMm = $derived(typedLength ?? rested?.lengthMm ?? null);
   const flatWidthMm = $derived(typedWidth ?? rested?.flatWidthMm ?? null);
-  let minutes = $state(start?.minutes ? String(start.minutes) : '');
-  let note = $state(start?.note ?? '');
+  let minutes = $state(left?.minutes ?? (start?.minutes ? String(start.minutes) : ''));
+  let note = $state(left?.note ?? start?.note ?? '');
+  const first = JSON.stringify([
+    start?.lengthMm ?? null,
+    start?.flatWidthMm ?? null,
+    start?.minutes ? String(start.minutes) : '',
+    start?.note ?? ''
+  ]);
+  $effect(() => {
+    if (JSON.stringify([typedLength, typedWidth, minutes, note]) !== first)
+      draft.keep({ length: typedLength, width: typedWidth, minutes, note });
+  });
+  let fault = $state('');
   let minutesFault = $state('');
   let missing = $state('');
 
@@ -45,7 +71,7 @@
     minutesFault = read.ok ? '' : wordFault(read.fault);
     return read.ok ? read.value : null;
   }
-  function save(event: SubmitEvent): void {
+  async function save(event: SubmitEvent): Promise<void> {
     event.preventDefault();
     const took = readMinutes();
     if (minutesFault) return;
@@ -54,7 +80,7 @@
         ? 'Measure the length or the width: one of them is needed for the log.'
         : '';
     if (missing) return;
-    onsave({
+    fault = await onsave({
       lengthMm,
       flatWidthMm,
       minutes: took,
@@ -69,6 +95,7 @@
         yarns: result.yarns.map(yarnName)
       }
     });
+    if (!fault) draft.drop();
   }
 </script>
 
@@ -123,5 +150,6 @@
     >
   </div>
   <p class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{missing}</p>
+  {#if fault}<p class="mb-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
   <button class="btn btn-primary">{measured ? 'Change the entry' : 'Keep it in the log'}</button>
 </form>

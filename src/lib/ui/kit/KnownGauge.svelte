@@ -1,5 +1,6 @@
 <script lang="ts">
   import Trash from '@lucide/svelte/icons/trash';
+  import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import {
     asCounts,
@@ -41,13 +42,18 @@
   async function remove(id: string): Promise<void> {
     const swatch = await db().swatches.get(id);
     const piece = await db().observations.get(id);
-    await db().swatches.delete(id);
-    await db().observations.delete(id);
+    const gone = await keeping(() =>
+      db().transaction('rw', db().swatches, db().observations, async () => {
+        await db().swatches.delete(id);
+        await db().observations.delete(id);
+      })
+    );
+    if (!gone) return;
     void tell('Taken out of the estimate', {
       label: 'Undo',
       onClick: () => {
-        if (swatch) void db().swatches.put(swatch);
-        if (piece) void db().observations.put(piece);
+        if (swatch) void keeping(() => db().swatches.put(swatch));
+        if (piece) void keeping(() => db().observations.put(piece));
       }
     });
   }
@@ -104,7 +110,10 @@
               type="checkbox"
               class="toggle toggle-sm"
               checked={!m.evidence.setAside}
-              onchange={(e) => setAside(db(), m.evidence.id, !e.currentTarget.checked)}
+              onchange={(e) => {
+                const aside = !e.currentTarget.checked;
+                void keeping(() => setAside(db(), m.evidence.id, aside));
+              }}
               aria-label="Count the {evidenceName(m.evidence.told, kit.habits)}"
             />
             {m.evidence.setAside ? 'set aside' : 'counts'}

@@ -19,6 +19,7 @@
   import { slipWords } from '$lib/words';
   import ChoiceField from '../options/ChoiceField.svelte';
   import NumberField from '../options/NumberField.svelte';
+  import { notKept } from '../frame/keeping';
   import { db } from '../state/db';
   import StatementForm from './StatementForm.svelte';
 
@@ -63,6 +64,7 @@
     )
   );
 
+  let fault = $state('');
   async function keep(): Promise<void> {
     if (!statement) return;
     const swatch = today
@@ -79,7 +81,8 @@
           hangCmTo20Rows: hung,
           on: format(new Date(), 'yyyy-MM-dd')
         });
-    await saveSwatch(db(), swatch);
+    fault = await notKept(() => saveSwatch(db(), swatch));
+    if (fault) return;
     statement = null;
     hung = null;
     round++;
@@ -141,6 +144,7 @@
         {/if}
       {/if}
     </div>
+    {#if fault}<p class="my-2 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
     <button type="button" class="btn btn-primary" disabled={!statement} onclick={keep}
       >{today ? `Average it with today's ${measurementsOf(today).length}` : 'Keep this swatch'}</button
     >

@@ -11,8 +11,10 @@
     min: number;
     max: number;
     onvalue: (value: number) => void;
+    /** Told what is wrong with what stands in the field, or that nothing is. */
+    onfault?: (fault: string) => void;
   }
-  let { label, help, value, min, max, onvalue }: Props = $props();
+  let { label, help, value, min, max, onvalue, onfault }: Props = $props();
   const uid = $props.id();
   let typed = $state<string | null>(null);
   let fault = $state('');
@@ -21,11 +23,13 @@
     typed = text;
     const read = readCount(text, { field: label, min, max });
     fault = read.ok ? '' : wordFault(read.fault);
+    onfault?.(fault);
     if (read.ok) onvalue(read.value);
   }
   function step(by: number): void {
     typed = null;
     fault = '';
+    onfault?.('');
     onvalue(Math.min(max, Math.max(min, value + by)));
   }
   $effect(() => {

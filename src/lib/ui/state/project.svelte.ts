@@ -1,3 +1,4 @@
+import { liveQuery } from 'dexie';
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import type { Change } from '$lib/core/plan';
@@ -7,36 +8,41 @@ import { observationsOf } from '$lib/core/read';
 import { jot, record, strike } from '$lib/store/journal';
 import { browserShelf } from '$lib/store/shelf';
 import { changeHabits, loadKit } from '$lib/store/kit';
-import {
-  edited,
-  eventOf,
-  eventsOf,
-  finishProject,
-  planProject,
-  redone,
-  saveProject,
-  settled,
-  undone
-} from '$lib/store/projects';
+import { type Collision, collisionsOf } from '$lib/store/collide';
+import { eventOf, eventsOf, lastEvent } from '$lib/store/events';
+import { edited, finishProject, planProject, redone, settled, undone } from '$lib/store/projects';
+import { Gone, reviseProject } from '$lib/store/revise';
 import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
 import { afterPaint } from '../frame/turn';
 import { db } from './db';
+import { WriteQueue } from './write-queue.svelte';
+
+/** Whether two records are of the same event: by its key, or by its number where it is from before there were keys. */
+const isSame = (a: CrankEvent, b: CrankEvent | undefined): boolean => (a.key ? a.key === b?.key : a.id === b?.id);
 
 /**
  * One project on the screen: what is stored, the executed plan derived from it, and the ways to change it. An edit
  * is shown at once and written behind it.
  */
 export class ProjectState {
-  kit = $state.raw<Kit | null>(null);
+  /** Undefined until it was read; null where there is no machine or no yarn. */
+  kit = $state.raw<Kit | null | undefined>(undefined);
   project = $state.raw<Project | null>(null);
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
   #last: Result | null = null;
   #edit: { touched: string; at: number } | null = null;
-  #writes: Promise<unknown> = Promise.resolve();
+  /** The project that is followed, and the revision of it that is shown. */
+  #id = '';
+  #rev = -1;
+  #counted = false;
+  /** Values that another window set at the same moment. */
+  collisions = $state.raw<readonly Collision[]>([]);
+  /** Things that happened at the crank and are not on the disk yet. */
+  unkept = $state(0);
 
   planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
   result = $derived.by((): Result | null => {
@@ -74,46 +80,110 @@ export class ProjectState {
     return this.#events;
   }
 
-  async load(id: string): Promise<void> {
-    try {
-      const [kit, project, events] = await Promise.all([loadKit(db()), db().projects.get(id), eventsOf(db(), id)]);
-      if (!kit || !project || project.deletedAt) {
+  /**
+   * Shows a project and follows it for as long as it is looked at: what another window keeps is shown here too.
+   *
+   * @returns ends the following
+   */
+  follow(id: string): () => void {
+    [this.#id, this.#rev, this.#counted, this.#last, this.#edit] = [id, -1, false, null, null];
+    [this.status, this.project, this.kit, this.collisions] = ['loading', null, undefined, []];
+    this.#took([]);
+    const broken = (): unknown => this.status === 'loading' && (this.status = 'broken');
+    const kit = liveQuery(() => loadKit(db())).subscribe({
+      next: (found) => {
+        this.kit = found;
+        this.#begun();
+      },
+      error: broken
+    });
+    const project = liveQuery(() => db().projects.get(id)).subscribe({
+      next: (stored) => {
+        if (!stored || stored.deletedAt !== null) this.status = 'missing';
+        else {
+          if (this.status === 'missing') this.status = 'ready';
+          // While something of this page is on its way there, what comes back is older than what is shown.
+          if (!this.project || (this.#queue.length === 0 && stored.rev !== this.#rev)) this.#arrived(stored);
+        }
+        this.#begun();
+      },
+      error: broken
+    });
+    const crank = liveQuery(() => lastEvent(db(), id)).subscribe({
+      next: async () => {
+        await this.#catchUp(id);
+        this.#counted = true;
+        this.#begun();
+      },
+      error: broken
+    });
+    return () => [kit, project, crank].forEach((each) => each.unsubscribe());
+  }
+
+  /** Everything that is asked for is there. */
+  #begun(): void {
+    if (this.status === 'loading' && this.#counted && this.kit !== undefined && this.project)
+      this.status = this.kit ? 'ready' : 'missing';
+  }
+
+  /** Writes in their order; what could not be kept waits until it can, and everything after it. */
+  readonly #queue = new WriteQueue();
+
+  /** Why the last change is not kept yet, or null. */
+  get refused(): unknown {
+    return this.#queue.refused;
+  }
+
+  /** Tries once more to keep what could not be kept. */
+  retry(): void {
+    this.#queue.run();
+  }
+
+  /**
+   * Shows what a change makes of the project, and makes it of what is kept: another window may have changed something
+   * else since.
+   */
+  #revise(change: (project: Project) => Project): void {
+    if (!this.project) return;
+    const { id } = this.project;
+    this.project = change(this.project);
+    this.#queue.add(async () => {
+      try {
+        this.#kept(await reviseProject(db(), id, change));
+      } catch (error) {
+        if (!(error instanceof Gone)) throw error;
         this.status = 'missing';
-        return;
       }
-      this.kit = kit;
-      this.project = project;
-      this.#events = events;
-      this.#fold = events.reduce((fold, event) => fold.add(event.what), new Fold());
-      this.progress = this.#fold.progress;
-      this.status = 'ready';
-    } catch {
-      this.status = 'broken';
-    }
+    });
   }
 
-  /** Reads the kit again, after a yarn or machine was changed. */
-  async refreshKit(): Promise<void> {
-    this.kit = (await loadKit(db())) ?? this.kit;
+  /** What is kept now: shown once nothing else of this page is on its way there. */
+  #kept(stored: Project): void {
+    if (this.#queue.length <= 1 && stored.id === this.#id) this.#arrived(stored);
   }
 
-  #write(work: () => Promise<unknown>): Promise<unknown> {
-    this.#writes = this.#writes.then(work).catch(() => (this.status = 'broken'));
-    return this.#writes;
-  }
-
-  #show(project: Project): void {
-    this.project = project;
-    void this.#write(() => saveProject(db(), project));
+  /** Shows a project as it is kept, unless it is what stands here already. */
+  #arrived(stored: Project): void {
+    const { rev, updatedAt } = stored;
+    const shown = this.project;
+    const alike = shown !== null && JSON.stringify({ ...shown, rev, updatedAt }) === JSON.stringify(stored);
+    this.#rev = rev;
+    if (!alike) this.project = stored;
   }
 
   /** Changes the brief. The picture follows in the same frame; marks measure it. */
   edit(change: Change): void {
-    if (!this.project) return;
+    const seen = this.project;
+    if (!seen) return;
     performance.mark('tomble:edit');
-    const { project, last } = edited(this.project, change, this.#edit);
-    this.#edit = last;
-    this.#show(project);
+    const last = this.#edit;
+    this.#edit = edited(seen, change, last).last;
+    this.#revise((stored) => {
+      const collisions = stored === seen ? [] : collisionsOf(stored.brief, seen.brief, change);
+      if (collisions.length) this.collisions = collisions;
+      // What another window set goes onto the undo list by itself, so that neither version is lost.
+      return edited(stored, change, collisions.length ? null : last).project;
+    });
     void tick().then(() => {
       performance.measure('tomble:edit-to-dom', 'tomble:edit');
       requestAnimationFrame(() => performance.measure('tomble:edit-to-frame', 'tomble:edit'));
@@ -125,38 +195,59 @@ export class ProjectState {
     if (!this.kit) return;
     const schools = { ...this.kit.habits.schools, [key]: value };
     this.kit = { ...this.kit, habits: { ...this.kit.habits, schools } };
-    void this.#write(() => changeHabits(db(), { schools }));
+    this.#queue.add(() => changeHabits(db(), { schools }));
   }
 
   undo(): void {
-    if (this.project) this.#show(undone(this.project));
+    this.#revise(undone);
     this.#edit = null;
+    this.collisions = [];
   }
 
   redo(): void {
-    if (this.project) this.#show(redone(this.project));
+    this.#revise(redone);
     this.#edit = null;
   }
 
-  /** Records what happened at the crank: shown and written at once. */
+  /** Records what happened at the crank: shown at once as not kept yet, and as done when it is on the disk. */
   crank(what: CrankAction): void {
-    const { project } = this;
+    const { project, kit } = this;
     if (!project) return;
-    if (this.kit && what.do === 'row' && !project.knowledge) this.#show(settled(this.kit, project));
-    const event = eventOf(project.id, what);
+    if (kit && what.do === 'row' && !project.knowledge) this.#revise((stored) => settled(kit, stored));
+    const event = eventOf(project.id, what, this.#events.length);
     this.#events.push(event);
     this.progress = this.#fold.add(what).progress;
+    this.unkept += 1;
     const shelf = browserShelf();
     jot(shelf, event);
-    void this.#write(async () => {
+    this.#queue.add(async () => {
       await record(db(), event);
       strike(shelf, event);
+      this.unkept -= 1;
+      if (this.unkept === 0) await this.#catchUp(project.id);
     });
+  }
+
+  /** Reads what happened at the crank again where another window went on. */
+  async #catchUp(id: string): Promise<void> {
+    // What is read is old as soon as another row is cranked here: then that row asks again.
+    const known = this.#events.length;
+    const current = (): boolean => this.unkept === 0 && id === this.#id && this.#events.length === known;
+    const last = await lastEvent(db(), id);
+    if (!current() || (last ? isSame(last, this.#events.at(-1)) : known === 0)) return;
+    const events = await eventsOf(db(), id);
+    if (current()) this.#took(events);
+  }
+
+  #took(events: CrankEvent[]): void {
+    this.#events = events;
+    this.#fold = events.reduce((fold, event) => fold.add(event.what), new Fold());
+    this.progress = this.#fold.progress;
   }
 
   /** Plans with what is known now, also where rows were cranked already. */
   learnAnew(): void {
-    if (this.project) this.#show({ ...this.project, knowledge: null });
+    this.#revise((stored) => ({ ...stored, knowledge: null }));
   }
 
   /** Ids of the finishing steps that are ticked, those of older releases carried over. */
@@ -167,23 +258,28 @@ export class ProjectState {
 
   /** Keeps what was measured while the piece rested. */
   rest(rested: Project['rested']): void {
-    if (this.project) this.#show({ ...this.project, rested });
+    this.#revise((stored) => ({ ...stored, rested }));
   }
 
   /** Ticks or unticks a finishing step. */
   tick(stepId: string, done: boolean): void {
-    if (!this.project) return;
-    const others = this.ticked.filter((id) => id !== stepId);
-    this.#show({ ...this.project, finished: done ? [...others, stepId] : others });
+    const steps = this.result?.steps.filter((step) => step.phase === 'finish') ?? [];
+    this.#revise((stored) => {
+      const others = tickedIds(stored.finished, steps).filter((id) => id !== stepId);
+      return { ...stored, finished: done ? [...others, stepId] : others };
+    });
   }
 
-  /** Keeps the measured result. */
+  /**
+   * Keeps the measured result.
+   *
+   * @throws what the browser says when it cannot be kept
+   */
   async measure(measured: Measured): Promise<void> {
     const { project, result } = this;
     if (!project || !result) return;
     const taught = observationsOf(result, project.id, measured, measured.at.slice(0, 10));
     const { knowledge } = settled(this.kit ?? result.kit, project);
-    this.project = { ...project, measured, knowledge };
-    await this.#write(() => finishProject(db(), project.id, { measured, knowledge }, taught));
+    await finishProject(db(), project.id, { measured, knowledge }, taught);
   }
 }

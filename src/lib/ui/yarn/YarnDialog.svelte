@@ -6,6 +6,7 @@
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
   import * as z from 'zod';
+  import { draftOf } from '$lib/store/draft';
   import { Hex, type Kit, Yarn } from '$lib/core/kit';
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';
@@ -15,7 +16,8 @@
   interface Props {
     yarn: Yarn;
     kit: Kit;
-    onsave: (yarn: Yarn) => void;
+    /** @returns why it could not be kept, or nothing */
+    onsave: (yarn: Yarn) => Promise<string>;
     onclose: () => void;
     /** Offered where a yarn can be thrown away. */
     ondelete?: (() => void) | undefined;
@@ -83,10 +85,10 @@
       SPA: true,
       validators: zod4Client(Form),
       resetForm: false,
-      onUpdate: ({ form: sent }) => {
+      onUpdate: async ({ form: sent }) => {
         if (!sent.valid) return;
         const d = sent.data;
-        onsave(
+        fault = await onsave(
           Yarn.parse({
             ...start,
             name: d.name,
@@ -100,10 +102,33 @@
             phases
           })
         );
+        if (!fault) draft.drop();
       }
     }
   );
   let phases = $state.raw(start.phases);
+  let fault = $state('');
+  // What was typed and not saved is there again, also after a reload.
+  const known = untrack(() => kit.yarns.some((y) => y.id === start.id));
+  const draft = draftOf(
+    `yarn ${known ? start.id : 'new'}`,
+    z.object({ form: z.looseObject({}), phases: Yarn.shape.phases.unwrap() })
+  );
+  const first = JSON.stringify([untrack(() => $form), start.phases]);
+  const changed = $derived(JSON.stringify([$form, phases]) !== first);
+  const left = draft.read();
+  if (left) {
+    form.update((now) => ({ ...now, ...left.form }));
+    phases = left.phases;
+  }
+  $effect(() => {
+    if (changed) draft.keep({ form: $form, phases });
+    else draft.drop();
+  });
+  function close(): void {
+    draft.drop();
+    onclose();
+  }
   const BEHAVIOUR = [
     {
       key: 'stretch',
@@ -150,7 +175,7 @@
   ] as const;
 </script>
 
-<DialogFrame title="Yarn and colour" width={44} {onclose}>
+<DialogFrame title="Yarn and colour" width={44} {changed} onclose={close}>
   {#snippet mark()}<YarnDot hex={$form.hex} size={34} />{/snippet}
   <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
     <div>
@@ -263,6 +288,7 @@
         >{/if}
       <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
       <button class="btn btn-primary">Save the yarn</button>
+      {#if fault}<p class="w-full border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
     </div>
   </form>
 </DialogFrame>

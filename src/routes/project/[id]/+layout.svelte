@@ -2,20 +2,22 @@
   import type { Snippet } from 'svelte';
   import { page } from '$app/state';
   import StageBar from '$lib/ui/frame/StageBar.svelte';
+  import Unkept from '$lib/ui/frame/Unkept.svelte';
   import { paths } from '$lib/ui/paths';
   import { provideProject } from '$lib/ui/state/context';
   import { ProjectState } from '$lib/ui/state/project.svelte';
 
   let { children }: { children: Snippet } = $props();
   const at = provideProject(new ProjectState());
-  $effect(() => {
-    const { id } = page.params;
-    if (id) void at.load(id);
-  });
+  // Going from one page of a project to another is no reason to read it anew.
+  const id = $derived(page.params.id);
+  $effect(() => (id ? at.follow(id) : undefined));
 
   function keys(event: KeyboardEvent): void {
     const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
     if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    // At the crank it is the row that is taken back, by the keys of that page.
+    if (page.url.pathname.endsWith('/crank')) return;
     event.preventDefault();
     if (event.shiftKey) at.redo();
     else at.undo();
@@ -27,18 +29,21 @@
 
 {#if at.status === 'ready' && at.project}
   <StageBar {at} />
+  <Unkept {at} />
   {@render children()}
 {:else if at.status === 'loading'}
   <p class="p-8 text-center quiet" role="status">Unrolling the plan …</p>
 {:else}
   <div class="mx-auto max-w-xl p-8" role="alert">
     <h1 class="text-2xl font-semibold">
-      {at.status === 'missing' ? 'This project is not on the bench' : 'The browser could not keep the last change'}
+      {at.status === 'missing' ? 'This project is not on the bench' : 'The storage of this browser does not open'}
     </h1>
     <p class="mt-2">
       {at.status === 'missing'
-        ? 'It was deleted, or it lives in another browser.'
-        : 'Its storage is full or closed. Export what you need, then load the page again.'}
+        ? at.kit === null
+          ? 'There is no machine or no yarn to plan with. Add one and it is here again.'
+          : 'It was deleted, perhaps in another window, or it lives in another browser.'
+        : 'Nothing is lost by that. Close other windows of Tomble, then load the page again.'}
     </p>
     <a class="btn mt-4 btn-primary" href={paths.bench}>To the bench</a>
   </div>

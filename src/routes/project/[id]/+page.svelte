@@ -19,6 +19,7 @@
   import WornView from '$lib/ui/picture/WornView.svelte';
   import FilesMenu from '$lib/ui/plan/FilesMenu.svelte';
   import ShapingList from '$lib/ui/plan/ShapingList.svelte';
+  import { notKept } from '$lib/ui/frame/keeping';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { db } from '$lib/ui/state/db';
@@ -69,10 +70,10 @@
   );
   const outside = $derived(result?.reveal.shares.filter((share) => share.place !== 'removed') ?? []);
 
-  async function keep(yarn: Yarn): Promise<void> {
-    await saveYarn(db(), yarn);
-    await at.refreshKit();
-    editing = null;
+  async function keep(yarn: Yarn): Promise<string> {
+    const fault = await notKept(() => saveYarn(db(), yarn));
+    if (!fault) editing = null;
+    return fault;
   }
   function jumpTo(option: string | undefined): void {
     const field = document.getElementById(`option-${option}`);

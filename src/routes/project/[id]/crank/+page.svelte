@@ -10,6 +10,8 @@
   import { goto } from '$app/navigation';
   import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, rowsAt, trackOf, workCount, workIn } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
+  import { holdCrank } from '$lib/ui/crank/held.svelte';
+  import { browserShelf, keepSmall } from '$lib/store/shelf';
   import { chime } from '$lib/ui/crank/chime';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
@@ -20,6 +22,7 @@
 
   const at = useProject();
   const screen = keepAwake();
+  const hand = holdCrank(() => at.project!.id);
   const result = $derived(at.result);
   const track = $derived(result ? trackOf(result) : { legs: [], rows: 0, workRows: 0 });
   const total = $derived(track.workRows);
@@ -53,10 +56,11 @@
   const heading = $derived(
     !several ? section : section === leg?.label || oneSection ? legName : `${legName}, ${section}`
   );
-  let sound = $state(localStorage.getItem('tomble-sound') !== 'off');
+  let sound = $state(browserShelf().getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
 
   function forward(): void {
+    if (hand.elsewhere) return;
     if (next.do === 'done') {
       void goto(paths.finish(at.project!.id));
       return;
@@ -69,7 +73,7 @@
     else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
   }
   function back(): void {
-    if (at.progress.undoable) at.crank({ do: 'undo' });
+    if (at.progress.undoable && !hand.elsewhere) at.crank({ do: 'undo' });
   }
   /** A button pressed by hand or mouse lets the focus go, so that the space bar stays a row and never an undo. */
   function release(event: MouseEvent & { currentTarget: HTMLButtonElement }, act: () => void): void {
@@ -78,7 +82,7 @@
   }
   function toggleSound(): void {
     sound = !sound;
-    localStorage.setItem('tomble-sound', sound ? 'on' : 'off');
+    keepSmall('tomble-sound', sound ? 'on' : 'off');
   }
 
   // Keys work wherever the focus is, except where they already mean something: all of them in a field or a dialog,
@@ -97,7 +101,8 @@
       Enter: guard(forward, PRESSED),
       Backspace: guard(back, FIELDS),
       u: guard(back, FIELDS),
-      g: guard(() => (jumping = true), FIELDS)
+      '$mod+z': guard(back, FIELDS),
+      g: guard(() => (jumping = !hand.elsewhere), FIELDS)
     });
   });
 
@@ -169,7 +174,11 @@
                 font-size="124"
                 font-weight="750"
                 class="numerals"
-                fill="currentColor">{big}</text
+                fill={at.unkept ? 'none' : 'currentColor'}
+                stroke="currentColor"
+                stroke-width={at.unkept ? 2.5 : 0}
+                data-testid="big"
+                data-kept={at.unkept ? 'no' : 'yes'}>{big}</text
               >
             </svg>
           </span>
@@ -216,7 +225,18 @@
           >
         {/if}
       </button>
-      <p class="sr-only" aria-live="polite" data-testid="count">{done} of {total} rows</p>
+      <p class="sr-only" aria-live="polite" data-testid="count" data-kept={at.unkept ? 'no' : 'yes'}>
+        {done} of {total} rows{at.refused ? ', the last not kept yet' : ''}
+      </p>
+      {#if hand.elsewhere}
+        <div
+          class="flex flex-wrap items-center gap-3 rounded-box border-2 border-warning bg-warning/15 px-4 py-2.5"
+          role="alert"
+        >
+          <p class="min-w-48 flex-1 text-lg">This piece is cranked in another window. The count here follows it.</p>
+          <button type="button" class="btn btn-primary" onclick={hand.take}>Crank here instead</button>
+        </div>
+      {/if}
 
       <div
         class="rounded-box border-2 px-4 py-2.5 {told.length
@@ -249,12 +269,13 @@
         <button
           type="button"
           class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
-          disabled={!at.progress.undoable}
+          disabled={!at.progress.undoable || hand.elsewhere}
           onclick={(e) => release(e, back)}><Undo2 class="size-5" /> Undo</button
         >
         <button
           type="button"
           class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+          disabled={hand.elsewhere}
           onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button
         >
         {#if next.do === 'lift'}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import Check from '@lucide/svelte/icons/check';
+  import { notKept } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { goto } from '$app/navigation';
   import { kindOf } from '$lib/core/kinds';
@@ -130,10 +131,14 @@
         units={at.units}
         measured={at.project!.measured}
         rested={at.project!.rested}
+        id={at.project!.id}
         onsave={async (measured) => {
-          await at.measure(measured);
+          const fault = await notKept(() => at.measure(measured));
+          if (fault) return fault;
           void tell('Kept in the log');
-          await goto(paths.log);
+          // The draft is let go before the page is.
+          setTimeout(() => void goto(paths.log));
+          return '';
         }}
       />
     </section>

@@ -1,0 +1,20 @@
+import * as z from 'zod';
+import { Id, shownText } from '$lib/core/kit/text';
+
+/** Largest picture that is kept, bytes. */
+const LARGEST_PHOTO = 4 * 1024 * 1024;
+
+/** Kinds of pictures every browser shows. */
+const PHOTO_TYPES = ['image/jpeg', 'image/png', 'image/webp'] as const;
+
+/** A picture of a project. Stays in this browser and in its backups. */
+export const Photo = z.object({
+  id: Id,
+  projectId: Id,
+  type: z.enum(PHOTO_TYPES),
+  /** The picture as a file holds it. */
+  bytes: z.instanceof(Uint8Array).refine((bytes) => bytes.length <= LARGEST_PHOTO, 'must be at most 4 MiB'),
+  caption: shownText(200).default(''),
+  takenAt: z.iso.datetime()
+});
+export type Photo = z.infer<typeof Photo>;
