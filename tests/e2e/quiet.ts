@@ -7,7 +7,9 @@ import { test as base, expect, type Page } from '@playwright/test';
 async function kept(page: Page): Promise<void> {
   if (!page.url().startsWith('http')) return;
   await page.evaluate(async () => {
-    if (!(await indexedDB.databases()).some(({ name }) => name === 'tomble')) return;
+    // A browser that refuses storage has nothing to wait for.
+    const storage = indexedDB as IDBFactory | undefined;
+    if (!(await storage?.databases())?.some(({ name }) => name === 'tomble')) return;
     for (let turn = 0; turn < 2; turn++) {
       await new Promise<void>((done, failed) => {
         const asked = indexedDB.open('tomble');

@@ -22,7 +22,8 @@
 
   const at = useProject();
   const screen = keepAwake();
-  const hand = holdCrank(() => at.project!.id);
+  const own = $derived(at.project!.id);
+  const hand = holdCrank(() => own);
   const result = $derived(at.result);
   const track = $derived(result ? trackOf(result) : { legs: [], rows: 0, workRows: 0 });
   const total = $derived(track.workRows);
