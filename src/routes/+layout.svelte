@@ -34,7 +34,8 @@
     { href: paths.swatches, label: 'Swatches' },
     { href: paths.standIns, label: 'Stand-ins' },
     { href: paths.measures, label: 'Measures' },
-    { href: paths.log, label: 'Log' }
+    { href: paths.log, label: 'Log' },
+    { href: paths.backup, label: 'Backup' }
   ];
   // On a narrow screen the menu scrolls sideways: the page one is on stays in view.
   afterNavigate(() => {

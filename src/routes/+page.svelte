@@ -28,6 +28,11 @@
   });
   const all = live(() => openProjects(db()));
   const cranked = live(() => crankedIds(db()));
+  // Looked up once the bench is there: nobody waits for it.
+  let old = $state<number | null>(null);
+  $effect(() => {
+    if (ready) void import('$lib/store/overdue').then(async ({ overdue }) => (old = await overdue(db())));
+  });
   const projects = $derived(all.value ?? []);
   const ready = $derived(found.value !== undefined && all.value !== undefined && cranked.value !== undefined);
   const failed = $derived(found.error ?? all.error ?? cranked.error);
@@ -102,6 +107,12 @@
   {:else if !ready}
     <p class="mt-10 text-center quiet" role="status">Looking what is on the bench …</p>
   {:else}
+    {#if old !== null}
+      <p class="mt-4 flex flex-wrap items-center gap-x-3 gap-y-1 border-l-4 border-warning bg-warning/15 px-3 py-2">
+        What you did in the last {old} days is in no backup.
+        <a class="font-semibold underline" href={paths.backup}>Back up</a>
+      </p>
+    {/if}
     <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="space-y-8">
         {#if projects.length}

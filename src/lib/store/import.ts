@@ -68,7 +68,7 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
       const actions = file.actions.map((what) =>
         what.do === 'row' ? { ...what, yarn: moved.yarn.get(what.yarn) ?? what.yarn } : what
       );
-      await db.events.bulkAdd(actions.map((what, turn) => ({ projectId: id, at, turn, what })));
+      await db.events.bulkAdd(actions.map((what, turn) => ({ projectId: id, key: `${id} ${turn}`, at, turn, what })));
       return id;
     }
   );

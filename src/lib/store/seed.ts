@@ -20,7 +20,10 @@ export async function seed(db: TombleDb, demo: boolean): Promise<void> {
         await db.projects.bulkPut([...village.projects]);
         await db.events.bulkAdd([...village.events]);
       }
-      await db.settings.put({ key: 'seeded', value: true });
+      await db.settings.bulkPut([
+        { key: 'seeded', value: true },
+        { key: 'first-use', value: new Date().toISOString() }
+      ]);
     }
   );
 }

@@ -3,8 +3,14 @@
  *
  * @param name file name with its ending
  */
-export function download(name: string, type: string, text: string): void {
-  const url = URL.createObjectURL(new Blob([text], { type }));
+export const download = (name: string, type: string, text: string): void => hand(name, new Blob([text], { type }));
+
+/** Hands bytes to the browser as a file. */
+export const downloadBytes = (name: string, type: string, bytes: Uint8Array<ArrayBuffer>): void =>
+  hand(name, new Blob([bytes], { type }));
+
+function hand(name: string, content: Blob): void {
+  const url = URL.createObjectURL(content);
   const link = document.createElement('a');
   link.href = url;
   link.download = name;

@@ -3,6 +3,7 @@ export const paths = {
   bench: '/',
   choose: '/new',
   log: '/log',
+  backup: '/backup',
   machines: '/machines',
   yarns: '/yarns',
   swatches: '/swatches',

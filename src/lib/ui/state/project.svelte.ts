@@ -17,6 +17,7 @@ import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
 import { afterPaint } from '../frame/turn';
+import { askToKeep } from './ask-to-keep';
 import { db } from './db';
 import { WriteQueue } from './write-queue.svelte';
 
@@ -213,7 +214,11 @@ export class ProjectState {
   crank(what: CrankAction): void {
     const { project, kit } = this;
     if (!project) return;
-    if (kit && what.do === 'row' && !project.knowledge) this.#revise((stored) => settled(kit, stored));
+    if (kit && what.do === 'row' && !project.knowledge) {
+      this.#revise((stored) => settled(kit, stored));
+      // With the first row something is begun that must not be cleared away when the disk runs short.
+      void askToKeep();
+    }
     const event = eventOf(project.id, what, this.#events.length);
     this.#events.push(event);
     this.progress = this.#fold.add(what).progress;

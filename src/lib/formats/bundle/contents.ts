@@ -1,0 +1,72 @@
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
+import * as z from 'zod';
+import { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
+import { CrankEvent } from '$lib/store/records/crank-event';
+import { Person } from '$lib/store/records/person';
+import { Photo } from '$lib/store/records/photo';
+import { Project } from '$lib/store/records/project';
+
+/** A setting that is no habit: when the last backup was, what was asked before. */
+const Setting = z.object({ key: z.string().max(80), value: z.json() });
+
+/** What is said of a photograph beside the picture itself, which is a file of its own. */
+const PhotoFacts = Photo.omit({ bytes: true });
+
+/** What every table of a browser holds, as it is written and read. Events stand in the order they happened. */
+export const TABLES = {
+  machines: Machine,
+  yarns: Yarn,
+  swatches: Swatch,
+  observations: Observation,
+  people: Person,
+  projects: Project,
+  events: CrankEvent.omit({ id: true }),
+  habits: Habits.extend({ id: z.string().max(20) }),
+  settings: Setting,
+  photos: PhotoFacts
+} as const;
+export type TableName = keyof typeof TABLES;
+export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+
+/** Everything a browser holds. */
+export type Contents = { readonly [K in Exclude<TableName, 'photos'>]: readonly z.output<(typeof TABLES)[K]>[] } & {
+  readonly photos: readonly Photo[];
+};
+
+/** A value with the keys of every object in their order, so that equal things are written equally. */
+function ordered(value: unknown): unknown {
+  if (Array.isArray(value)) return value.map(ordered);
+  if (typeof value !== 'object' || value === null) return value;
+  const entries = Object.entries(value).filter(([, v]) => v !== undefined);
+  entries.sort(([a], [b]) => (a < b ? -1 : 1));
+  return Object.fromEntries(entries.map(([key, v]) => [key, ordered(v)]));
+}
+
+/** A record as one line of text, the same for equal records. */
+export const canonical = (record: unknown): string => JSON.stringify(ordered(record));
+
+/** SHA-256 of bytes (FIPS 180-4), as hexadecimal digits. */
+export const hashOf = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));
+
+/** What a record is told from others of its table by. */
+export const keyOf = (table: TableName, record: object): string => {
+  const r = record as { id?: string; key?: string };
+  return table === 'settings' ? String(r.key) : table === 'events' ? (r.key ?? canonical(record)) : String(r.id);
+};
+
+/** A photograph as a line: its facts, and what its picture amounts to. */
+export const linePhoto = ({ bytes, ...facts }: Photo): string => canonical({ ...facts, bytes: hashOf(bytes) });
+
+/** The lines of a table, in the order in which they mean something: events as they happened, all else by its key. */
+function linesOf(contents: Contents, table: TableName): string[] {
+  if (table === 'photos') return contents.photos.map(linePhoto).sort();
+  const lines = contents[table].map((record) => canonical(record));
+  return table === 'events' ? lines : lines.sort();
+}
+
+/** One hash of everything: two browsers that hold the same have the same. */
+export const hashOfContents = (contents: Contents): string =>
+  hashOf(
+    new TextEncoder().encode(TABLE_NAMES.map((table) => `${table}\n${linesOf(contents, table).join('\n')}`).join('\n'))
+  );

@@ -1,0 +1,31 @@
+import * as z from 'zod';
+import { TABLE_NAMES } from './contents';
+
+/** Version of the bundle this build writes; older ones are read, newer ones are refused by name. */
+export const BUNDLE_VERSION = 1;
+
+/** What lies in a bundle, for whoever opens it: a list of its files with what each must amount to. */
+export const Manifest = z.object({
+  format: z.literal('tomble-bundle'),
+  version: z.literal(BUNDLE_VERSION),
+  createdAt: z.iso.datetime(),
+  files: z
+    .array(
+      z.object({
+        path: z.string().max(200),
+        table: z.enum(TABLE_NAMES).optional(),
+        records: z.int().min(0).optional(),
+        bytes: z.int().min(0),
+        sha256: z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits')
+      })
+    )
+    .max(20_000)
+});
+export type Manifest = z.infer<typeof Manifest>;
+
+export const MANIFEST = 'manifest.json';
+export const tablePath = (table: string): string => `data/${table}.json`;
+const ENDINGS = { 'image/jpeg': 'jpg', 'image/png': 'png', 'image/webp': 'webp' } as const;
+/** Where the picture of a photograph lies: by its number, because an id may hold any letters. */
+export const photoPath = (index: number, type: keyof typeof ENDINGS): string =>
+  `photos/${String(index + 1).padStart(4, '0')}.${ENDINGS[type]}`;

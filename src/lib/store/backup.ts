@@ -1,0 +1,122 @@
+import type { Contents, TableName } from '$lib/formats/bundle/contents';
+import { keyOf, linePhoto, canonical, TABLE_NAMES } from '$lib/formats/bundle/contents';
+import { group } from 'd3-array';
+import type { Table } from 'dexie';
+import type { TombleDb } from './db';
+import { inTurn } from './events';
+
+/** Settings that are of this browser alone. */
+const OWN_SETTINGS = ['before-restore', 'backup-place', 'backup-at'];
+
+const isShared = ({ key }: { key: string }): boolean => !OWN_SETTINGS.includes(key);
+
+/** Everything a browser holds at one moment. */
+export const contentsOf = (db: TombleDb): Promise<Contents> =>
+  db.transaction('r', db.tables, async () => {
+    const events = await db.events.toArray();
+    return {
+      machines: await db.machines.toArray(),
+      yarns: await db.yarns.toArray(),
+      swatches: await db.swatches.toArray(),
+      observations: await db.observations.toArray(),
+      people: await db.people.toArray(),
+      projects: await db.projects.toArray(),
+      events: events
+        .sort((a, b) => (a.projectId < b.projectId ? -1 : a.projectId > b.projectId ? 1 : inTurn(a, b)))
+        .map(({ id: _, ...event }) => event),
+      habits: (await db.habits.toArray()) as Contents['habits'],
+      settings: ((await db.settings.toArray()) as Contents['settings'][number][]).filter(isShared),
+      photos: await db.photos.toArray()
+    };
+  });
+
+/** How a backup and what is here compare, record by record. */
+export type Comparison = Readonly<
+  Record<
+    TableName,
+    { readonly fresh: number; readonly changed: number; readonly same: number; readonly onlyHere: number }
+  >
+>;
+
+const lineOf = (table: TableName, record: object): string =>
+  table === 'photos' ? linePhoto(record as Contents['photos'][number]) : canonical(record);
+
+/** Records of a table by what tells them apart, each as a line. Events from before they had keys are told apart by their number. */
+function byKey(contents: Contents, table: TableName): Map<string, string> {
+  const lines = new Map<string, string>();
+  for (const record of contents[table]) {
+    let key = keyOf(table, record);
+    for (let again = 1; table === 'events' && lines.has(key); again++) key = `${keyOf(table, record)} ${again}`;
+    lines.set(key, lineOf(table, record));
+  }
+  return lines;
+}
+
+/** What a backup would bring: new, changed, the same, and what only this browser has. */
+export function compared(here: Contents, backup: Contents): Comparison {
+  const rows = TABLE_NAMES.map((table) => {
+    const [own, theirs] = [byKey(here, table), byKey(backup, table)];
+    const count = { fresh: 0, changed: 0, same: 0, onlyHere: 0 };
+    for (const [key, line] of theirs) {
+      const mine = own.get(key);
+      count[mine === undefined ? 'fresh' : mine === line ? 'same' : 'changed'] += 1;
+    }
+    for (const key of own.keys()) if (!theirs.has(key)) count.onlyHere += 1;
+    return [table, count] as const;
+  });
+  return Object.fromEntries(rows) as Comparison;
+}
+
+/** `merge` keeps what only this browser has; `replace` leaves what the backup holds and nothing else. */
+export type How = 'merge' | 'replace';
+
+type Event = Contents['events'][number];
+
+/**
+ * Two histories of one piece as one, in the order of their turns. Events that have no key are from before there were any: of
+ * those the longer history is taken whole.
+ */
+function history(here: readonly Event[], backup: readonly Event[]): Event[] {
+  const keyless = [here, backup].map((events) => events.filter(({ key }) => key === undefined));
+  const keyed = new Map([...here, ...backup].flatMap((event) => (event.key === undefined ? [] : [[event.key, event]])));
+  const old = keyless[0]!.length > keyless[1]!.length ? keyless[0]! : keyless[1]!;
+  return [...old, ...keyed.values()].sort(inTurn);
+}
+
+/** What a browser holds once a backup was brought in. Where both have a record, the one of the backup stands. */
+export function joined(here: Contents, backup: Contents, how: How): Contents {
+  if (how === 'replace') return backup;
+  const merged = TABLE_NAMES.map((table) => {
+    const records = new Map<string, object>();
+    for (const record of [...here[table], ...backup[table]]) records.set(keyOf(table, record), record);
+    return [table, [...records.values()]] as const;
+  });
+  const [own, theirs] = [here, backup].map(({ events }) => group(events, (event) => event.projectId));
+  const ids = [...new Set([...own!.keys(), ...theirs!.keys()])].sort();
+  const events = ids.flatMap((id) => history(own!.get(id) ?? [], theirs!.get(id) ?? []));
+  return { ...(Object.fromEntries(merged) as unknown as Contents), events };
+}
+
+/**
+ * Puts contents in the place of all that is here, in one transaction: all of it or nothing.
+ *
+ * @param before kept so that it can be undone; null where this is the undo
+ */
+export async function putBack(db: TombleDb, contents: Contents, before: Uint8Array | null): Promise<void> {
+  await db.transaction('rw', db.tables, async () => {
+    const own = await db.settings.where('key').anyOf(OWN_SETTINGS).toArray();
+    for (const table of TABLE_NAMES) {
+      const kept = db[table] as Table<unknown>;
+      await kept.clear();
+      await kept.bulkAdd([...contents[table]]);
+    }
+    await db.settings.bulkPut(own.filter(({ key }) => key !== 'before-restore'));
+    if (before) await db.settings.put({ key: 'before-restore', value: before });
+  });
+}
+
+/** What was here before the last restore, as a bundle; null where there was none. */
+export async function beforeRestore(db: TombleDb): Promise<Uint8Array | null> {
+  const kept = (await db.settings.get('before-restore'))?.value;
+  return kept instanceof Uint8Array ? kept : null;
+}

@@ -1,0 +1,109 @@
+<script lang="ts">
+  import { Dialog } from 'bits-ui';
+  import { format } from 'date-fns';
+  import { TABLE_NAMES, type TableName } from '$lib/formats/bundle/contents';
+  import type { How } from '$lib/store/backup';
+  import type { Looked } from '$lib/workers/bundle.worker';
+  import DialogFrame from '../frame/DialogFrame.svelte';
+
+  interface Props {
+    name: string;
+    looked: Looked;
+    /** @returns why it could not be brought in, or nothing */
+    ontake: (how: How) => Promise<string>;
+    onclose: () => void;
+  }
+  let { name, looked, ontake, onclose }: Props = $props();
+  let how = $state<How>('merge');
+  let fault = $state('');
+  let working = $state(false);
+
+  const NAMES: Readonly<Record<TableName, string>> = {
+    projects: 'Projects',
+    events: 'Rows and steps at the crank',
+    machines: 'Machines',
+    yarns: 'Yarns',
+    swatches: 'Swatches',
+    observations: 'Measured pieces',
+    people: 'People',
+    photos: 'Photographs',
+    habits: 'Habits',
+    settings: 'Settings'
+  };
+  const ORDER = Object.keys(NAMES) as TableName[];
+  const shown = $derived(
+    looked.ok
+      ? ORDER.filter(
+          (table) => TABLE_NAMES.includes(table) && Object.values(looked.comparison[table]).some((n) => n > 0)
+        )
+      : []
+  );
+  async function take(): Promise<void> {
+    working = true;
+    fault = await ontake(how);
+    working = false;
+  }
+</script>
+
+<DialogFrame title={looked.ok ? 'Bring this backup in?' : 'This file stays outside'} about={name} width={40} {onclose}>
+  {#if looked.ok}
+    <p>
+      Made on {format(new Date(looked.createdAt), 'd MMMM yyyy, HH:mm')}. Every file in it was checked and is whole.
+    </p>
+    <div class="mt-3 overflow-x-auto">
+      <table class="w-full text-left">
+        <thead>
+          <tr class="border-b border-base-300 text-sm quiet">
+            <th class="py-1 pr-2 font-normal">In the backup</th>
+            <th class="px-2 text-right font-normal">new</th>
+            <th class="px-2 text-right font-normal">changed</th>
+            <th class="px-2 text-right font-normal">the same</th>
+            <th class="pl-2 text-right font-normal">only here</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each shown as table (table)}
+            {@const count = looked.comparison[table]}
+            <tr class="border-b border-base-300/60">
+              <th class="py-1.5 pr-2 font-semibold">{NAMES[table]}</th>
+              {#each [count.fresh, count.changed, count.same, count.onlyHere] as number, i (i)}
+                <td
+                  class="px-2 text-right numerals last:pr-0 {number ? (i === 2 ? 'quiet' : 'font-semibold') : 'quiet'}"
+                  >{number || '–'}</td
+                >
+              {/each}
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+    <fieldset class="mt-4 grid gap-2 sm:grid-cols-2">
+      <legend class="sr-only">How it is brought in</legend>
+      {#each [{ value: 'merge', label: 'Merge', help: 'What is only here stays. Where both differ, the backup stands.' }, { value: 'replace', label: 'Replace', help: 'Afterwards this browser holds what the backup holds, and nothing else.' }] as const as choice (choice.value)}
+        <label
+          class="flex cursor-pointer gap-3 rounded-lg border-2 p-3 {how === choice.value
+            ? 'border-primary bg-primary/8'
+            : 'border-base-300'}"
+        >
+          <input type="radio" class="radio mt-0.5" name="how" value={choice.value} bind:group={how} />
+          <span><strong class="block">{choice.label}</strong><span class="text-sm">{choice.help}</span></span>
+        </label>
+      {/each}
+    </fieldset>
+    <p class="mt-3 text-sm quiet">What is here now is kept first: you can go back to it on this page.</p>
+    {#if fault}<p class="mt-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+  {:else}
+    <ul class="space-y-2" role="alert">
+      {#each looked.reasons as reason (reason)}
+        <li class="rounded-lg border-l-4 border-error bg-error/8 px-3 py-2 text-sm wrap-anywhere">{reason}</li>
+      {/each}
+    </ul>
+    <p class="mt-3 text-sm">Nothing stored was changed.</p>
+  {/if}
+  <div class="mt-5 flex justify-end gap-2">
+    <Dialog.Close class="btn btn-ghost">{looked.ok ? 'Leave it' : 'Close'}</Dialog.Close>
+    {#if looked.ok}<button type="button" class="btn btn-primary" disabled={working} onclick={take}
+        >{how === 'merge' ? 'Merge it' : 'Replace all'}</button
+      >{/if}
+  </div>
+</DialogFrame>
