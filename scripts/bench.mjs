@@ -57,7 +57,7 @@ function blank() {
   return folder;
 }
 
-buildIfStale();
+await buildIfStale();
 const { planMeasures, hatRequest } = await core();
 console.log('       least       median');
 if (asked('plan')) report(planMeasures());

@@ -2,6 +2,7 @@
 import { existsSync, readdirSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { root, run } from './install.mjs';
+import { buildWorker } from './worker.mjs';
 
 const SOURCES = ['src', 'static', 'svelte.config.js', 'vite.config.ts', 'package-lock.json', 'tsconfig.json'];
 
@@ -18,7 +19,7 @@ function newest(path) {
 }
 
 /** Builds unless the build is newer than every source. */
-export function buildIfStale() {
+export async function buildIfStale() {
   const built = join(root, 'build', 'index.js');
   const fresh = existsSync(built) && SOURCES.every((source) => newest(join(root, source)) <= statSync(built).mtimeMs);
   if (fresh) return;
@@ -29,4 +30,5 @@ export function buildIfStale() {
     }) !== 0
   )
     process.exit(1);
+  await buildWorker();
 }

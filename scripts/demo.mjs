@@ -4,7 +4,7 @@ import { installPackages } from './install.mjs';
 import { serve } from './serve.mjs';
 
 installPackages();
-buildIfStale();
+await buildIfStale();
 const server = await serve({ port: Number(process.env.PORT ?? 4173), demo: true, quiet: true });
 console.log(`\nTomble is at ${server.url}\nStop it with Ctrl+C.`);
 for (const signal of ['SIGINT', 'SIGTERM']) process.once(signal, server.stop);

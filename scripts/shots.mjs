@@ -47,7 +47,7 @@ const ACTS = {
 };
 
 installPackages();
-buildIfStale();
+await buildIfStale();
 const executablePath = ensureChromium();
 const { chromium } = await import('@playwright/test');
 const folder = join(root, 'docs', 'screenshots');

@@ -17,6 +17,7 @@ const stages = [
   ['Types', bin('svelte-check'), ['--tsconfig', './tsconfig.json', '--fail-on-warnings']],
   ['Unit tests', bin('vitest'), ['run']],
   ['Build', bin('vite'), ['build']],
+  ['Build of the threads', process.execPath, ['scripts/worker.mjs']],
   ['Browser tests', bin('playwright'), ['test']]
 ];
 for (const [title, program, args] of stages) {

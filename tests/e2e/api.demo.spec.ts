@@ -127,3 +127,48 @@ test('pages and plans are packed, and everything says how long it may be kept', 
     expect(answer.headers()['x-content-type-options'], path).toBe('nosniff');
   }
 });
+
+test('bodies that cost much keep nobody else waiting, and too many at once are asked to come again', async ({
+  request
+}) => {
+  const machines = [{ id: 'm', name: 'Wheel', pins: 48 }];
+  const yarns = ['red', 'blue'].map((id, i) => ({
+    id,
+    name: 'Reedwick',
+    weightClass: 4,
+    label: { metres: 200, grams: 100 },
+    colour: { name: id, hex: i ? '#205080' : '#b03020' }
+  }));
+  const sections = yarns.map(({ id }) => ({ yarn: id, rows: 1 }));
+  const options = {
+    sizeBy: 'rows',
+    rows: 1900,
+    style: 'striped',
+    sections,
+    repeat: true,
+    yarn: 'red',
+    liningYarn: 'red'
+  };
+  const data = { kit: { machines, yarns }, brief: { kind: 'lined-hat', name: 'Long', machineId: 'm', options } };
+  const answers = Promise.all(Array.from({ length: 90 }, () => request.post('/api/plan', { data, timeout: 90_000 })));
+  for (let i = 0; i < 20; i++) expect((await request.get('/api/health')).status()).toBe(200);
+  const statuses = new Map<number, number>();
+  for (const answer of await answers) {
+    statuses.set(answer.status(), (statuses.get(answer.status()) ?? 0) + 1);
+    if (answer.status() === 503) {
+      expect(answer.headers()['retry-after']).toBe('2');
+      expect(await answer.text()).toMatch(/at once|within/);
+    }
+  }
+  // Whatever is not made at once is put off, never broken.
+  expect([...statuses.keys()].every((status) => status === 200 || status === 503)).toBe(true);
+  expect(statuses.get(200)).toBeGreaterThan(0);
+  // Afterwards the service is as it was.
+  expect(
+    (
+      await request.post('/api/plan', {
+        data: { ...data, brief: { ...data.brief, options: { ...options, rows: 100 } } }
+      })
+    ).status()
+  ).toBe(200);
+});

@@ -77,6 +77,9 @@ function showPath(path: readonly PropertyKey[]): string {
   );
 }
 
+/** More than anybody reads of one input that is wrong all over. */
+const MOST_ISSUES = 200;
+
 /**
  * Turns what Zod says into faults that name field, rule and what was received.
  *
@@ -85,7 +88,7 @@ function showPath(path: readonly PropertyKey[]): string {
  * @param under path the input stands at in the whole, for example ['brief', 'options']
  */
 export function faultsOf(error: z.ZodError, input: unknown, under: readonly PropertyKey[] = []): PathFault[] {
-  return error.issues.map((issue) => {
+  return error.issues.slice(0, MOST_ISSUES).map((issue) => {
     const path = showPath([...under, ...issue.path]);
     return {
       code: issue.code,

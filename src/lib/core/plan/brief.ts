@@ -13,6 +13,9 @@ export const PompomWish = z.object({
 });
 export type PompomWish = z.infer<typeof PompomWish>;
 
+/** Yarns whose strands one project may set. */
+const MOST_STRANDS = 400;
+
 /** What is to be made, for whom, with which choices. The options belong to the kind and are checked by it. */
 export const Brief = z.object({
   kind: z.string().min(1).max(60),
@@ -23,7 +26,11 @@ export const Brief = z.object({
   /** How the yarn runs through the fingers while it is knitted. */
   fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),
   /** Strands held together where they differ from what the yarn's record says. */
-  strands: z.record(z.string(), z.int().min(1).max(3)).default({}).meta({ title: 'Strands' }),
+  strands: z
+    .record(z.string(), z.int().min(1).max(3))
+    .refine((strands) => Object.keys(strands).length <= MOST_STRANDS, `must name at most ${MOST_STRANDS} yarns`)
+    .default({})
+    .meta({ title: 'Strands' }),
   /** Pompoms on top of whatever it is; null for none. */
   pompom: PompomWish.nullable().default(null),
   /** Steps in the knitter's own words, after everything else. */

@@ -1,33 +1,18 @@
-import { json } from '@sveltejs/kit';
-import { echo, wordFault } from '$lib/core/quantity';
-import { planFrom } from '$lib/core/tomble';
-import { LARGEST_BODY, readLimited } from '$lib/formats/body-limit';
-import { planAnswer } from '$lib/formats/plan-answer';
+import { readLimited } from '$lib/formats/body-limit';
+import { planText, type TextAnswer, tooLarge } from '$lib/server/plan-text';
 import type { RequestHandler } from './$types';
 
-/** Faults listed in one answer; a body of noise would otherwise be answered by a longer one. */
-const MOST_FAULTS = 100;
-
-const fault = (path: string, reason: string): { path: string; reason: string } => ({ path, reason });
+/** What the server's pool of threads offers a request; absent where the pages are served by a tool of development. */
+interface Pool {
+  readonly plan?: (text: string) => Promise<TextAnswer & { readonly retryAfter?: number }>;
+}
 
 /** The whole computation without a browser: a kit and a brief in, the executed plan out. */
-export const POST: RequestHandler = async ({ request }) => {
+export const POST: RequestHandler = async ({ request, platform }) => {
   const text = await readLimited(request);
-  if (text === null) {
-    const reason = `The body must be at most ${LARGEST_BODY} bytes; received more.`;
-    return json({ faults: [fault('', reason)] }, { status: 413 });
-  }
-  let input: unknown;
-  try {
-    input = JSON.parse(text);
-  } catch {
-    return json(
-      { faults: [fault('', `The body must be JSON; received ${echo(text.slice(0, 24))}.`)] },
-      { status: 400 }
-    );
-  }
-  const planned = planFrom(input);
-  if (planned.ok) return json(planAnswer(planned.value));
-  const faults = planned.faults.slice(0, MOST_FAULTS).map((f) => fault(f.path, wordFault(f)));
-  return json({ faults }, { status: 400 });
+  const { plan } = (platform as { req?: Pool } | undefined)?.req ?? {};
+  const answer = text === null ? tooLarge() : plan ? await plan(text) : planText(text);
+  const headers: Record<string, string> = { 'content-type': 'application/json', 'cache-control': 'no-store' };
+  if ('retryAfter' in answer && answer.retryAfter) headers['retry-after'] = String(answer.retryAfter);
+  return new Response(answer.body, { status: answer.status, headers });
 };

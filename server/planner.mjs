@@ -1,0 +1,61 @@
+// A pool of threads that plan, so that one costly plan keeps nobody else waiting.
+import { availableParallelism } from 'node:os';
+import { resolve } from 'node:path';
+import { pathToFileURL } from 'node:url';
+import { Piscina } from 'piscina';
+
+/** Longest that one plan may take; the largest a knitter asks for takes a tenth of it. */
+const LONGEST_MS = 5000;
+/** Requests that may wait for a thread; more are asked to come again. */
+const MOST_WAITING = 64;
+/** Seconds after which to come again. */
+const COME_AGAIN = 2;
+
+/** @param {number} status @param {string} reason */
+const refused = (status, reason, retryAfter = 0) => ({
+  status,
+  body: JSON.stringify({ faults: [{ path: '', reason }] }),
+  ...(retryAfter ? { retryAfter } : {})
+});
+
+/**
+ * @param {string} build folder of the built application
+ * @returns {{ plan: (text: string) => Promise<{ status: number, body: string, retryAfter?: number }>, end: () => Promise<void> }}
+ */
+export function planner(build) {
+  /** @type {Piscina | undefined} */
+  let started;
+  const threads = () =>
+    (started ??= new Piscina({
+      filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
+      minThreads: 1,
+      maxThreads: Math.max(1, availableParallelism() - 1),
+      maxQueue: MOST_WAITING,
+      idleTimeout: 60_000,
+      resourceLimits: { maxOldGenerationSizeMb: 512 }
+    }));
+  return {
+    async plan(text) {
+      const pool = threads();
+      if (pool.queueSize >= MOST_WAITING)
+        return refused(
+          503,
+          `The service plans at most ${MOST_WAITING} requests at once; received more. Come again.`,
+          COME_AGAIN
+        );
+      try {
+        return await pool.run(text, { signal: AbortSignal.timeout(LONGEST_MS) });
+      } catch (error) {
+        if (error instanceof Error && (error.name === 'AbortError' || error.name === 'TimeoutError'))
+          return refused(
+            503,
+            `A plan must be made within ${LONGEST_MS} ms; this one was given up. Ask for less, or come again.`,
+            COME_AGAIN
+          );
+        console.error(error);
+        return refused(503, 'The plan could not be made. Come again.', COME_AGAIN);
+      }
+    },
+    end: async () => started?.destroy()
+  };
+}
