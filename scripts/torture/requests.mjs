@@ -1,0 +1,104 @@
+// Damaged requests, eight at once: none is answered by 500, and health answers all the while.
+import { serve } from '../serve.mjs';
+
+/** Numbers that look random and are the same every time (Park and Miller, Communications of the ACM 31, 1988). @param {number} seed */
+const random = (seed) => () => (seed = (seed * 48_271) % 2_147_483_647) / 2_147_483_647;
+
+const STRANGE = [
+  'null',
+  'true',
+  '""',
+  '"\\u0000"',
+  '"constructor"',
+  '"__proto__"',
+  '-1',
+  '1e308',
+  '1e999',
+  '[]',
+  '{}',
+  '[[[[]]]]',
+  '"'.padEnd(3000, 'a') + '"',
+  '{"a":'.repeat(200) + '1' + '}'.repeat(200)
+];
+
+/**
+ * @param {number} most how many requests
+ * @returns {Promise<boolean>} whether none was answered by an error of the server
+ */
+export async function requests(most) {
+  const { url, stop } = await serve({ port: 24742, demo: false, quiet: true });
+  const next = random(20_261_126);
+  const pick = (/** @type {any[]} */ list) => list[Math.floor(next() * list.length)];
+  try {
+    const { kinds } = await (await fetch(`${url}/api/kinds`)).json();
+    const yarns = ['red', 'blue'].map((id) => ({
+      id,
+      name: 'Reedwick',
+      weightClass: 4,
+      label: { metres: 200, grams: 100 },
+      colour: { name: id, hex: '#205080' }
+    }));
+    const bodyOf = () => {
+      const kind = pick(kinds);
+      const options = Object.fromEntries(
+        (kind.options ?? []).flatMap((/** @type {any} */ o) =>
+          next() < 0.5 && o.max ? [[o.key, Math.round(o.min + next() * (o.max - o.min))]] : []
+        )
+      );
+      return JSON.stringify({
+        kit: { machines: [{ id: 'm', name: 'Wheel', pins: pick([4, 20, 48, 200]) }], yarns },
+        brief: { kind: kind.code, name: 'x', machineId: 'm', options: { yarn: 'red', liningYarn: 'blue', ...options } }
+      });
+    };
+    const damaged = () => {
+      let text = bodyOf();
+      for (let blows = Math.floor(next() * 4); blows > 0; blows--) {
+        const at = Math.floor(next() * text.length);
+        const what = next();
+        if (what < 0.3) text = text.slice(0, at) + text.slice(at + 1 + Math.floor(next() * 20));
+        else if (what < 0.7)
+          text = text.replace(/:("[^"]*"|-?\d+|\[[^\][]*\])/g, (m) => (next() < 0.06 ? `:${pick(STRANGE)}` : m));
+        else text = text.slice(0, at) + pick(['"', '{', ']', ',', '\u0000', '9', '\\']) + text.slice(at);
+      }
+      return text;
+    };
+    /** @type {Record<string, number>} */
+    const statuses = {};
+    const health = /** @type {number[]} */ ([]);
+    let sent = 0;
+    let done = false;
+    const watch = (async () => {
+      while (!done) {
+        const began = performance.now();
+        const { status } = await fetch(`${url}/api/health`);
+        health.push(performance.now() - began);
+        if (status !== 200) statuses[`health ${status}`] = (statuses[`health ${status}`] ?? 0) + 1;
+        await new Promise((go) => setTimeout(go, 20));
+      }
+    })();
+    const send = async () => {
+      while (sent < most) {
+        sent++;
+        const answer = await fetch(`${url}/api/plan`, {
+          method: 'POST',
+          headers: { 'content-type': 'application/json' },
+          body: damaged()
+        });
+        await answer.arrayBuffer();
+        statuses[answer.status] = (statuses[answer.status] ?? 0) + 1;
+        if (sent % 4000 === 0) console.log(`${sent} requests, ${JSON.stringify(statuses)}`);
+      }
+    };
+    await Promise.all(Array.from({ length: 8 }, send));
+    done = true;
+    await watch;
+    health.sort((a, b) => a - b);
+    const at = (/** @type {number} */ share) => health[Math.floor((health.length - 1) * share)]?.toFixed(1);
+    console.log(
+      `${sent} requests: ${JSON.stringify(statuses)}; health meanwhile, ${health.length} times: median ${at(0.5)} ms, p99 ${at(0.99)} ms, most ${at(1)} ms`
+    );
+    return !Object.keys(statuses).some((status) => status.includes('500'));
+  } finally {
+    stop();
+  }
+}
