@@ -2,6 +2,7 @@
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
   import { goto } from '$app/navigation';
+  import type { Planned } from '$lib/core/tomble';
   import type { ReadFile } from '$lib/formats/project-file';
   import { crankedIds, openProjects } from '$lib/store/bench';
   import { ME } from '$lib/store/db';
@@ -56,21 +57,25 @@
   }
 
   let picker: HTMLInputElement;
-  let incoming = $state.raw<{ name: string; read: ReadFile } | null>(null);
+  let incoming = $state.raw<{ name: string; read: ReadFile; here: Planned | null } | null>(null);
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
     const { LARGEST_FILE, readProjectFile } = await import('$lib/formats/project-file');
     // A huge file is refused by its size alone, before its text is loaded.
     const text = file.size > LARGEST_FILE ? 'x'.repeat(LARGEST_FILE + 1) : await file.text();
-    incoming = { name: file.name, read: readProjectFile(text) };
+    const read = readProjectFile(text);
+    const { isBegun, plannedHere } = await import('$lib/store/import');
+    // Where it cannot be tried out, for want of room, it can still be looked at.
+    const here = read.ok && !isBegun(read.file) ? await plannedHere(db(), read.file).catch(() => null) : null;
+    incoming = { name: file.name, read, here };
     picker.value = '';
   }
-  async function take(): Promise<string> {
+  async function take(keep: boolean): Promise<string> {
     if (!incoming?.read.ok) return '';
     const { importProject } = await import('$lib/store/import');
     const { file } = incoming.read;
     let id = '';
-    const fault = await notKept(async () => (id = await importProject(db(), file)));
+    const fault = await notKept(async () => (id = await importProject(db(), file, new Date(), keep)));
     if (fault) return fault;
     incoming = null;
     await goto(paths.plan(id));
@@ -141,8 +146,8 @@
 </div>
 
 {#if incoming}
-  {@const { name, read } = incoming}
+  {@const { name, read, here } = incoming}
   {#await import('$lib/ui/bench/ImportDialog.svelte') then { default: ImportDialog }}
-    <ImportDialog {name} {read} ontake={take} onclose={() => (incoming = null)} />
+    <ImportDialog {name} {read} {here} ontake={take} onclose={() => (incoming = null)} />
   {/await}
 {/if}

@@ -26,7 +26,9 @@ export const ProjectFile = z.object({
   brief: Brief,
   actions: z.array(CrankEvent.shape.what).max(MOST_ACTIONS).default([]),
   finished: z.array(z.string().max(80)).max(400).default([]),
-  measured: Measured.nullable().default(null)
+  measured: Measured.nullable().default(null),
+  /** Whether the plan is kept as it stands, because something of it was on the machine; files of before do not say. */
+  begun: z.boolean().optional()
 });
 export type ProjectFile = z.infer<typeof ProjectFile>;
 
@@ -48,7 +50,8 @@ export function kitOf(result: Result): Kit {
   const known = (entry: { yarnId: string }): boolean => yarns.some((y) => y.id === entry.yarnId);
   return {
     machines,
-    yarns,
+    // How much of a yarn is at hand is nobody else's business.
+    yarns: yarns.map((yarn) => ({ ...yarn, stockGrams: null })),
     swatches: swatches.filter(known),
     finished: finished.filter(known),
     habits: kit.habits,
@@ -56,11 +59,15 @@ export function kitOf(result: Result): Kit {
   };
 }
 
-/** A project as the text of a project file. */
+/**
+ * A project as the text of a project file.
+ *
+ * @param events what was done at the crank; null for a file that begins anew
+ */
 export function writeProjectFile(
   project: Project,
   result: Result,
-  events: readonly CrankEvent[],
+  events: readonly CrankEvent[] | null,
   now = new Date()
 ): string {
   const { rows } = trackOf(result);
@@ -71,9 +78,10 @@ export function writeProjectFile(
     kit: kitOf(result),
     brief: project.brief,
     // A count that was set before the piece was planned shorter says that all of it is knitted.
-    actions: events.map(({ what }) => (what.do === 'jump' && what.to > rows ? { ...what, to: rows } : what)),
-    finished: project.finished,
-    measured: project.measured
+    actions: (events ?? []).map(({ what }) => (what.do === 'jump' && what.to > rows ? { ...what, to: rows } : what)),
+    finished: events ? project.finished : [],
+    measured: events ? project.measured : null,
+    begun: events !== null && project.knowledge !== null
   };
   return `${JSON.stringify(file, null, 2)}\n`;
 }

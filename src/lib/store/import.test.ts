@@ -1,14 +1,17 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { anyKit, anyKitAndBrief } from '../../../tests/support/arbitrary';
 import { contents, freshDb } from '../../../tests/support/store';
 import { medium, sampleKit } from '../../../tests/support/sample';
 import type { Kit } from '$lib/core/kit';
-import { tryPlan } from '$lib/core/tomble';
+import { trackOf } from '$lib/core/read';
+import { type Result, tryPlan } from '$lib/core/tomble';
 import { readProjectFile, type ProjectFile, writeProjectFile } from '$lib/formats/project-file';
-import { importProject } from './import';
+import { importProject, plannedHere } from './import';
 import { addKit } from './add-kit';
 import { loadKit } from './kit';
 import { eventsOf } from './events';
-import { edited, newProject } from './projects';
+import { edited, newProject, planProject, settled } from './projects';
 import { progressOf } from './records/crank-event';
 
 const NOW = new Date('2026-11-05T08:00:00Z');
@@ -129,5 +132,78 @@ describe('importProject', () => {
     expect(await db.yarns.get(stored.brief.pompom!.yarn)).toMatchObject({ colour: { hex: '#205080' } });
     // Whatever is habit here, the piece on the machine goes on as it was begun.
     expect(stored.knowledge?.habits).toMatchObject({ wasteStart: 3, wasteEnd: 11 });
+  });
+
+  it('a begun piece has the same rows everywhere, whatever is known and usual there', async () => {
+    await fc.assert(
+      fc.asyncProperty(
+        anyKitAndBrief,
+        anyKit,
+        fc.integer({ min: 0, max: 12 }),
+        fc.boolean(),
+        async (there, here, waste, back) => {
+          const planned = tryPlan(there.kit, there.brief);
+          if (!planned.ok || trackOf(planned.value).rows === 0) return;
+          const db = freshDb();
+          const rename = <T extends { id: string }>(entries: readonly T[]): T[] => entries.map((e) => ({ ...e }));
+          await addKit(db, {
+            ...here,
+            machines: rename(here.machines),
+            habits: { ...here.habits, wasteStart: waste, wasteEnd: waste, panelStart: 'low', wasteStrip: true }
+          });
+          const start = { ...newProject(there.kit, there.brief.kind, there.brief.machineId, NOW), brief: there.brief };
+          const project = settled(there.kit, start);
+          const own = planProject(there.kit, project);
+          if (!own.ok) return;
+          const row = { do: 'row', yarn: there.kit.yarns[0]!.id } as const;
+          // Begun is begun, also where the only row was taken back.
+          const events = [row, ...(back ? [{ do: 'undo' } as const] : [])].map((what) => ({
+            projectId: project.id,
+            at: NOW.toISOString(),
+            what
+          }));
+          const read = readProjectFile(writeProjectFile(project, own.value, events, NOW));
+          if (!read.ok) throw new Error(read.reasons.join(' '));
+          const id = await importProject(db, read.file, NOW);
+          const again = planProject((await loadKit(db))!, (await db.projects.get(id))!);
+          if (!again.ok) throw new Error(JSON.stringify(again.faults));
+          const rows = (result: Result): unknown =>
+            result.fabric.pieces.map((p) => [p.rows, [...p.stitches], [...p.purpose]]);
+          expect(rows(again.value)).toEqual(rows(own.value));
+          expect(rows(read.result)).toEqual(rows(own.value));
+          await db.delete();
+        }
+      ),
+      { numRuns: 40 }
+    );
+  });
+
+  it('says beforehand how a piece that is not begun would be planned here, and keeps the plan of the file if wanted', async () => {
+    const db = freshDb();
+    const swatch = {
+      id: 'own',
+      machineId: 'm',
+      yarnId: 'red',
+      hole: 2,
+      state: 'rested',
+      statement: { as: 'counts', stitches: 18, rows: 24 },
+      on: '2026-05-01'
+    };
+    await addKit(db, sampleKit({ swatches: [swatch] }));
+    const before = await contents(db);
+    const start = newProject(sampleKit(), 'lined-hat', 'm', NOW);
+    const planned = tryPlan(sampleKit(), start.brief);
+    if (!planned.ok) throw new Error('the file of the test must plan');
+    const read = readProjectFile(writeProjectFile(start, planned.value, [], NOW));
+    if (!read.ok) throw new Error(read.reasons.join(' '));
+    const here = await plannedHere(db, read.file);
+    expect(here.ok && trackOf(here.value).workRows).not.toBe(trackOf(planned.value).workRows);
+    expect(await contents(db)).toEqual(before);
+    const rowsOf = async (id: string): Promise<number> => {
+      const again = planProject((await loadKit(db))!, (await db.projects.get(id))!);
+      return again.ok ? trackOf(again.value).workRows : 0;
+    };
+    expect(await rowsOf(await importProject(db, read.file, NOW))).toBe(here.ok && trackOf(here.value).workRows);
+    expect(await rowsOf(await importProject(db, read.file, NOW, true))).toBe(trackOf(planned.value).workRows);
   });
 });

@@ -1,13 +1,20 @@
 import { withRefs } from '$lib/core/kinds/refs';
 import type { Kit } from '$lib/core/kit';
 import type { ProjectFile } from '$lib/formats/project-file';
+import type { Planned } from '$lib/core/tomble';
 import type { TombleDb } from './db';
+import { loadKit } from './kit';
+import { planProject } from './projects';
 import { progressOf } from './records/crank-event';
 import { planHabits, Project } from './records/project';
 
-/** An id that an imported record takes: its own when it is free or the record is the same, else a new one. */
+/** A record without what its owner has of it. */
+const unowned = (record: object): string => JSON.stringify({ ...record, stockGrams: null });
+
+/** What an imported record becomes: itself when its id is free, what is here when it is the same, else another one beside it. */
 function settle<T extends { id: string }>(record: T, stored: T | undefined, moved: Map<string, string>): T {
-  if (!stored || JSON.stringify(stored) === JSON.stringify(record)) return record;
+  if (!stored) return record;
+  if (unowned(stored) === unowned(record)) return stored;
   const id = crypto.randomUUID();
   moved.set(record.id, id);
   return { ...record, id };
@@ -23,13 +30,48 @@ function settleMeasured<T extends { id: string; machineId: string; yarnId: strin
   return same ? stored : { ...record, id: crypto.randomUUID() };
 }
 
+/** Whether something of it was on the machine: such a piece keeps its plan everywhere. */
+export const isBegun = (file: ProjectFile): boolean =>
+  file.begun === true || file.measured !== null || progressOf(file.actions).rows > 0;
+
+/** Ends a transaction with what was found, and undoes all it did. */
+class Enough extends Error {
+  constructor(readonly found: Planned) {
+    super('enough');
+  }
+}
+
+/**
+ * How an imported project would be planned here, with what is known here. Nothing is kept: it is brought in, planned and
+ * taken out again.
+ */
+export async function plannedHere(db: TombleDb, file: ProjectFile): Promise<Planned> {
+  try {
+    return await db.transaction(
+      'rw',
+      [db.machines, db.yarns, db.swatches, db.observations, db.projects, db.events, db.habits],
+      async () => {
+        const id = await importProject(db, file);
+        const [kit, project] = [await loadKit(db), await db.projects.get(id)];
+        throw new Enough(planProject(kit!, project!));
+      }
+    );
+  } catch (error) {
+    if (error instanceof Enough) return error.found;
+    // Dexie tells of a refused transaction by an error of its own.
+    if (error instanceof Error && 'inner' in error && error.inner instanceof Enough) return error.inner.found;
+    throw error;
+  }
+}
+
 /**
  * Stores an imported project with the machines, yarns and swatches it needs. Records of the kit that differ from
  * what is stored under the same id come in beside it; nothing stored is changed.
  *
+ * @param keep the plan stays as it is in the file, whatever is known here
  * @returns the id of the new project
  */
-export async function importProject(db: TombleDb, file: ProjectFile, now = new Date()): Promise<string> {
+export async function importProject(db: TombleDb, file: ProjectFile, now = new Date(), keep = false): Promise<string> {
   return db.transaction(
     'rw',
     [db.machines, db.yarns, db.swatches, db.observations, db.projects, db.events],
@@ -52,7 +94,7 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
       }
       const id = crypto.randomUUID();
       const at = now.toISOString();
-      const begun = file.measured !== null || progressOf(file.actions).rows > 0;
+      const begun = keep || isBegun(file);
       await db.projects.add(
         Project.parse({
           id,

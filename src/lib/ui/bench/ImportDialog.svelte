@@ -1,18 +1,26 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import DialogFrame from '../frame/DialogFrame.svelte';
+  import type { Planned } from '$lib/core/tomble';
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
-  import { trackOf } from '$lib/core/read';
+  import { trackOf, workCount } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
 
-  let {
-    name,
-    read,
-    ontake,
-    onclose
-  }: { name: string; read: ReadFile; ontake: () => Promise<string>; onclose: () => void } = $props();
+  interface Props {
+    name: string;
+    read: ReadFile;
+    /** How it would be planned with what is known here; null where the plan stays as it is in any case. */
+    here: Planned | null;
+    /** @returns why it could not be brought in, or nothing */
+    ontake: (keep: boolean) => Promise<string>;
+    onclose: () => void;
+  }
+  let { name, read, here, ontake, onclose }: Props = $props();
+  const rowsThere = $derived(read.ok ? trackOf(read.result).workRows : 0);
+  const rowsHere = $derived(here?.ok ? trackOf(here.value).workRows : rowsThere);
+  let keep = $state(false);
   let fault = $state('');
 </script>
 
@@ -25,7 +33,7 @@
         <dt class="quiet">Name</dt>
         <dd class="font-semibold">{file.brief.name}</dd>
         <dt class="quiet">Rows</dt>
-        <dd>{trackOf(result).workRows}</dd>
+        <dd>{rowsThere}</dd>
         {#each result.sizes.pieces.slice(0, 1) as size (size.label)}
           <dt class="quiet">{size.label}</dt>
           <dd>{showFigure(size.lengthMm, result.kit.habits.units)}</dd>
@@ -36,10 +44,20 @@
         <dd>{result.yarnUse.map((use) => use.name).join('; ')}</dd>
         <dt class="quiet">Crank</dt>
         <dd>
-          {file.actions.length ? `${progressOf(file.actions).rows} rows done` : 'not begun'}
+          {file.actions.length ? `${workCount(trackOf(result), progressOf(file.actions).rows)} rows done` : 'not begun'}
         </dd>
       </dl>
     </div>
+    {#if rowsHere !== rowsThere}
+      <div class="mt-3 rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2">
+        <p>
+          With what was measured here and your habits it has <strong>{rowsHere} rows</strong>, in the file {rowsThere}.
+        </p>
+        <label class="mt-1 flex items-center gap-2">
+          <input type="checkbox" class="checkbox" bind:checked={keep} /> Keep the plan of the file, row by row
+        </label>
+      </div>
+    {/if}
     {#if fault}<p class="mt-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
     <p class="mt-3 text-sm quiet">Machines and yarns you do not have yet come along. Nothing you have is changed.</p>
   {:else}
@@ -54,7 +72,7 @@
   {/if}
   <div class="mt-5 flex justify-end gap-2">
     <Dialog.Close class="btn btn-ghost">{read.ok ? 'Leave it' : 'Close'}</Dialog.Close>
-    {#if read.ok}<button type="button" class="btn btn-primary" onclick={async () => (fault = await ontake())}
+    {#if read.ok}<button type="button" class="btn btn-primary" onclick={async () => (fault = await ontake(keep))}
         >Bring it in</button
       >{/if}
   </div>

@@ -13,13 +13,17 @@
   let { at, piece }: { at: ProjectState; piece: number } = $props();
 
   // What writes files is loaded with the first file.
-  async function saveFile(what: 'project' | 'rows' | 'tube' | 'worn'): Promise<void> {
+  async function saveFile(what: 'project' | 'fresh' | 'rows' | 'tube' | 'worn'): Promise<void> {
     const { project, result } = at;
     if (!result || !project) return;
     const { name } = project.brief;
-    if (what === 'project') {
+    if (what === 'project' || what === 'fresh') {
       const { writeProjectFile } = await import('$lib/formats/project-file');
-      download(fileName(name, '.tomble.json'), 'application/json', writeProjectFile(project, result, at.events));
+      download(
+        fileName(name, '.tomble.json'),
+        'application/json',
+        writeProjectFile(project, result, what === 'fresh' ? null : at.events)
+      );
     } else if (what === 'rows') {
       const { rowTable } = await import('$lib/formats/row-table');
       download(fileName(name, '-rows.csv'), 'text/csv', rowTable(result));
@@ -40,12 +44,14 @@
       if (scene) download(fileName(name, '-finished.svg'), 'image/svg+xml', sceneSvg(scene));
     }
   }
-  const files = [
-    { what: 'project', label: 'Project file', icon: FileBraces },
+  const begun = $derived(at.progress.rows > 0 || Boolean(at.project?.measured));
+  const files = $derived([
+    { what: 'project', label: begun ? 'Project file, with the rows done' : 'Project file', icon: FileBraces },
+    ...(begun ? [{ what: 'fresh', label: 'The plan alone, to begin anew', icon: FileBraces } as const] : []),
     { what: 'rows', label: 'Row table (CSV)', icon: Table2 },
     { what: 'tube', label: 'Hanging tube (SVG)', icon: Image },
     { what: 'worn', label: 'The finished thing (SVG)', icon: Image }
-  ] as const;
+  ] as const);
 </script>
 
 <DropdownMenu.Root>
