@@ -40,10 +40,14 @@ export async function requests(most) {
     }));
     const bodyOf = () => {
       const kind = pick(kinds);
+      /** @type {[string, any][]} */
+      const fields = Object.entries(kind.options.properties);
       const options = Object.fromEntries(
-        (kind.options ?? []).flatMap((/** @type {any} */ o) =>
-          next() < 0.5 && o.max ? [[o.key, Math.round(o.min + next() * (o.max - o.min))]] : []
-        )
+        fields.flatMap(([key, field]) => {
+          if (next() < 0.6) return [];
+          if (field.enum) return [[key, pick(field.enum)]];
+          return field.maximum ? [[key, Math.round(field.minimum + next() * (field.maximum - field.minimum))]] : [];
+        })
       );
       return JSON.stringify({
         kit: { machines: [{ id: 'm', name: 'Wheel', pins: pick([4, 20, 48, 200]) }], yarns },

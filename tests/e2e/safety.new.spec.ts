@@ -129,6 +129,55 @@ test('what was typed and not saved is asked for, and is there again after a relo
   await expect(dialog).toBeHidden();
 });
 
+test('what hangs on the machine is not changed without a word', async ({ page }) => {
+  const url = await hat(page);
+  await page.goto(`${url}/crank`);
+  await toRows(page, 5);
+  await page.goto(url);
+  const rows = await rowsOf(page);
+  // Rows to come are free.
+  await page.getByText('A row count', { exact: true }).click();
+  await page.getByRole('textbox', { name: 'Rows', exact: true }).fill('90');
+  await expect(page.getByTestId('rows')).toHaveText('90 rows');
+  await expect(page.getByRole('button', { name: 'Leave it as it hangs' })).toBeHidden();
+  // Another yarn under what is knitted is asked about; the colour that hangs is the lining's or the outside's.
+  const asked = page.getByText('These rows are knitted in another yarn.');
+  const choose = async (): Promise<void> => {
+    for (const field of await page.getByRole('combobox', { name: /^(Outside|Lining)/ }).all()) {
+      if (await asked.isVisible()) return;
+      await field.click();
+      await page.getByRole('listbox').getByRole('option').last().click();
+      await page.waitForTimeout(300);
+    }
+  };
+  await choose();
+  await expect(asked).toBeVisible();
+  await expect(page.getByText(/Row \d+ of \d+ is Medium yarn/)).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it as it hangs' }).click();
+  await expect(asked).toBeHidden();
+  await choose();
+  await page.getByRole('button', { name: 'Change the plan all the same' }).click();
+  await expect(asked).toBeHidden();
+  expect(rows).toBeGreaterThan(90);
+});
+
+test('a yarn in use is named with its projects, another takes its place, and a gap can be filled', async ({ page }) => {
+  const url = await hat(page);
+  await page.goto('/yarns');
+  await page.getByRole('row').nth(1).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).click();
+  const dialog = page.getByRole('dialog', { name: /is in use/ });
+  await expect(dialog.getByRole('link', { name: 'Lined hat' })).toBeVisible();
+  await expect(dialog.getByRole('button', { name: 'Replace and delete' })).toBeDisabled();
+  await dialog.getByRole('button', { name: 'Delete and leave the gaps' }).click();
+  await page.goto(url);
+  await expect(page.getByText('This plan cannot be drafted as it stands.')).toBeVisible();
+  const gaps = page.getByRole('combobox', { name: /A yarn that is gone/ });
+  await expect(gaps.first()).toBeVisible();
+  await page.getByRole('button', { name: 'Fill every gap with what is there' }).click();
+  await expect(page.getByTestId('rows')).toBeVisible();
+});
+
 test.describe('a storage that does not do what it should', () => {
   test('full: all can be read, the change is named as not kept, and is kept when there is room', async ({ page }) => {
     const fill = await fillable(page);

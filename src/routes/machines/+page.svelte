@@ -14,6 +14,7 @@
   import SwitchField from '$lib/ui/options/SwitchField.svelte';
   import TextField from '$lib/ui/options/TextField.svelte';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
+  import type { Project } from '$lib/store/records/project';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
 
@@ -32,8 +33,18 @@
   const keep = (change: Partial<Machine>): void => {
     if (machine) void keeping(() => changeMachine(db(), machine.id, change));
   };
+  let inUse = $state.raw<{ gone: Machine; uses: readonly Project[] } | null>(null);
+  /** Asked only where something uses it; what it leaves behind can be filled with another one. */
   async function remove(gone: Machine): Promise<void> {
-    if (!(await keeping(() => db().machines.delete(gone.id)))) return;
+    const { usesOf } = await import('$lib/store/uses');
+    const uses = await usesOf(db(), { what: 'machine', id: gone.id });
+    if (uses.length) inUse = { gone, uses };
+    else await throwAway(gone, null);
+  }
+  async function throwAway(gone: Machine, by: string | null): Promise<void> {
+    inUse = null;
+    const { deleteThing } = await import('$lib/store/uses');
+    if (!(await keeping(() => deleteThing(db(), { what: 'machine', id: gone.id }, by)))) return;
     void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void keeping(() => saveMachine(db(), gone)) });
   }
 </script>
@@ -201,3 +212,16 @@
     </div>
   {/if}
 </div>
+
+{#if inUse}
+  {@const { gone, uses } = inUse}
+  {#await import('$lib/ui/kit/InUseDialog.svelte') then { default: InUseDialog }}
+    <InUseDialog
+      name={gone.name}
+      {uses}
+      others={machines.filter((m) => m.id !== gone.id).map((m) => ({ id: m.id, name: `${m.name}, ${m.pins} pins` }))}
+      ondelete={(by) => void throwAway(gone, by)}
+      onclose={() => (inUse = null)}
+    />
+  {/await}
+{/if}

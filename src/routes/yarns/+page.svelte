@@ -11,6 +11,7 @@
   import { loadKit, saveYarn } from '$lib/store/kit';
   import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
+  import type { Project } from '$lib/store/records/project';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
   import StashTable from '$lib/ui/yarn/StashTable.svelte';
@@ -37,9 +38,19 @@
     if (!fault) editing = null;
     return fault;
   }
+  let inUse = $state.raw<{ gone: Yarn; uses: readonly Project[] } | null>(null);
+  /** Asked only where something uses it; what it leaves behind can be filled with another one. */
   async function remove(gone: Yarn): Promise<void> {
     editing = null;
-    if (!(await keeping(() => db().yarns.delete(gone.id)))) return;
+    const { usesOf } = await import('$lib/store/uses');
+    const uses = await usesOf(db(), { what: 'yarn', id: gone.id });
+    if (uses.length) inUse = { gone, uses };
+    else await throwAway(gone, null);
+  }
+  async function throwAway(gone: Yarn, by: string | null): Promise<void> {
+    inUse = null;
+    const { deleteThing } = await import('$lib/store/uses');
+    if (!(await keeping(() => deleteThing(db(), { what: 'yarn', id: gone.id }, by)))) return;
     void tell(`Deleted: ${yarnName(gone)}`, { label: 'Undo', onClick: () => void keeping(() => saveYarn(db(), gone)) });
   }
   async function look(file: File | undefined): Promise<void> {
@@ -172,4 +183,17 @@
       {#if read.ok}<button type="button" class="btn btn-primary" onclick={take}>Add them</button>{/if}
     </div>
   </DialogFrame>
+{/if}
+
+{#if inUse}
+  {@const { gone, uses } = inUse}
+  {#await import('$lib/ui/kit/InUseDialog.svelte') then { default: InUseDialog }}
+    <InUseDialog
+      name={yarnName(gone)}
+      {uses}
+      others={yarns.filter((y) => y.id !== gone.id).map((y) => ({ id: y.id, name: yarnName(y) }))}
+      ondelete={(by) => void throwAway(gone, by)}
+      onclose={() => (inUse = null)}
+    />
+  {/await}
 {/if}

@@ -1,3 +1,4 @@
+export { departure, type Departure } from './knitted';
 export { type Cue, type CueFacts, type CueKind } from './cues';
 export { isBlind } from './hanging';
 export { cutsOf, type CutLine } from './cuts';

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { type FingerTension, machineOf, yarnName } from '$lib/core/kit';
+  import { type FingerTension, yarnName } from '$lib/core/kit';
   import type { ProjectState } from '../state/project.svelte';
   import ChoiceField from './ChoiceField.svelte';
 
   let { at }: { at: ProjectState } = $props();
   const brief = $derived(at.project!.brief);
-  const machine = $derived(machineOf(at.kit!, brief.machineId));
+  const machine = $derived(at.kit!.machines.find((m) => m.id === brief.machineId));
   const elsewhere = $derived(at.result?.plan.pieces.some((p) => p.machineId !== brief.machineId) ?? false);
   const yarns = $derived(at.result?.yarns ?? []);
   /** As it is knitted: read from the plan. */
@@ -14,7 +14,7 @@
   const held = $derived(yarns.filter((yarn) => yarn.strands > 1).map((yarn) => `${yarn.name} ${yarn.strands} strands`));
   const summary = $derived(
     [
-      `Hole ${hole} of ${machine.tensionHoles}${brief.hole === null ? ', the usual one' : ''}`,
+      `Hole ${hole} of ${machine?.tensionHoles ?? 1}${brief.hole === null ? ', the usual one' : ''}`,
       { loose: 'fingers loose', usual: 'fingers as usual', firm: 'fingers firmer' }[brief.fingers],
       held.length ? held.join(', ') : 'one strand'
     ].join('; ')
@@ -30,10 +30,11 @@
   <label class="block font-semibold" for="machine">{elsewhere ? 'Machine for the main part' : 'Machine'}</label>
   <select
     id="machine"
-    class="select mt-1 w-full text-base"
+    class="select mt-1 w-full text-base {machine ? '' : 'select-error'}"
     value={brief.machineId}
     onchange={(e) => at.edit({ machineId: e.currentTarget.value })}
   >
+    {#if !machine}<option value={brief.machineId} disabled>A machine that is gone: choose another</option>{/if}
     {#each at.kit!.machines as m (m.id)}<option value={m.id}
         >{m.name}, {m.pins} pins{m.counter === 'none' ? ', no counter' : ''}</option
       >{/each}
@@ -47,7 +48,7 @@
         value={brief.hole === null ? 'usual' : String(brief.hole)}
         choices={[
           { value: 'usual', label: 'Usual' },
-          ...numbers(machine.tensionHoles).map((n) => ({ value: n, label: n }))
+          ...numbers(machine?.tensionHoles ?? 1).map((n) => ({ value: n, label: n }))
         ]}
         onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
       />

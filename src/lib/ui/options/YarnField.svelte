@@ -21,8 +21,10 @@
   let { label, help = '', empty, value, yarns, letter = '', compact = false, onvalue, onchange }: Props = $props();
   const uid = $props.id();
   const OPEN = '';
+  const GONE = 'A yarn that is gone: choose another';
   const byId = $derived(yarnsById(yarns));
   const yarn = $derived(byId.get(value ?? ''));
+  const missing = $derived(value !== null && value !== '' && yarn === undefined);
   // A text by itself: the labels around it are made anew with every edit, and the list must not be.
   const none = $derived(empty);
   const items = $derived([
@@ -34,13 +36,15 @@
 <div class="min-w-0 flex-1">
   <p id="{uid}-label" class={compact ? 'sr-only' : 'mb-1 font-semibold'}>{label}</p>
   <div class="flex gap-1.5">
-    <Select.Root type="single" value={value ?? OPEN} {items} onValueChange={(v) => onvalue(v === OPEN ? null : v)}>
+    <Select.Root type="single" bind:value={() => value ?? OPEN, (v) => onvalue(v === OPEN ? null : v)} {items}>
       <Select.Trigger
-        aria-label="{label}: {yarn ? yarnName(yarn) : (empty ?? 'choose')}"
+        aria-label="{label}: {yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'choose')}"
         class="input flex h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left"
       >
         {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
-        <span class="min-w-0 flex-1 truncate">{yarn ? yarnName(yarn) : (empty ?? 'Choose a yarn')}</span>
+        <span class="min-w-0 flex-1 truncate {missing ? 'font-semibold text-error' : ''}"
+          >{yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'Choose a yarn')}</span
+        >
         <ChevronsUpDown class="size-4 shrink-0 quiet" aria-hidden="true" />
       </Select.Trigger>
       <Select.Portal>

@@ -1,10 +1,10 @@
 import { liveQuery } from 'dexie';
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
-import type { Change } from '$lib/core/plan';
+import { type Change, changed } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
 import type { Planned, Result } from '$lib/core/tomble';
-import { observationsOf } from '$lib/core/read';
+import { departure, type Departure, observationsOf } from '$lib/core/read';
 import { jot, record, strike } from '$lib/store/journal';
 import { browserShelf } from '$lib/store/shelf';
 import { changeHabits, loadKit } from '$lib/store/kit';
@@ -24,6 +24,9 @@ import { WriteQueue } from './write-queue.svelte';
 /** Whether two records are of the same event: by its key, or by its number where it is from before there were keys. */
 const isSame = (a: CrankEvent, b: CrankEvent | undefined): boolean => (a.key ? a.key === b?.key : a.id === b?.id);
 
+/** Parts of a brief that change no row. */
+const WORDS = ['name', 'ownSteps', 'pompom'];
+
 /**
  * One project on the screen: what is stored, the executed plan derived from it, and the ways to change it. An edit
  * is shown at once and written behind it.
@@ -40,6 +43,8 @@ export class ProjectState {
   #id = '';
   #rev = -1;
   #counted = false;
+  /** A change that waits, because it would make the plan another one than what hangs on the machine. */
+  asked = $state.raw<{ readonly departs: Departure; readonly go: () => void } | null>(null);
   /** Values that another window set at the same moment. */
   collisions = $state.raw<readonly Collision[]>([]);
   /** Things that happened at the crank and are not on the disk yet. */
@@ -172,10 +177,34 @@ export class ProjectState {
     if (!alike) this.project = stored;
   }
 
-  /** Changes the brief. The picture follows in the same frame; marks measure it. */
-  edit(change: Change): void {
+  /**
+   * Whether what would become of the project is another plan than what hangs on the machine: then it waits until the knitter
+   * has been told.
+   *
+   * @param next the project as it would be
+   * @param go does it all the same
+   */
+  #waits(next: Project, go: () => void): boolean {
+    this.asked = null;
+    const { kit, planned, progress, project } = this;
+    if (!kit || !project || !planned?.ok || progress.rows === 0 || project.measured) return false;
+    const then = planProject(kit, next);
+    const departs = then.ok ? departure(planned.value, then.value, progress.rows) : null;
+    if (departs) this.asked = { departs, go };
+    return departs !== null;
+  }
+
+  /**
+   * Changes the brief. A change of what hangs on the machine is asked about first.
+   *
+   * The picture follows in the same frame; marks measure it. */
+  edit(change: Change, sure = false): void {
     const seen = this.project;
     if (!seen) return;
+    const words = Object.keys(change).every((key) => WORDS.includes(key));
+    const next = { ...seen, brief: changed(seen.brief, change) };
+    if (!sure && !words && this.#waits(next, () => this.edit(change, true))) return;
+    this.asked = null;
     performance.mark('tomble:edit');
     const last = this.#edit;
     this.#edit = edited(seen, change, last).last;
@@ -199,13 +228,17 @@ export class ProjectState {
     this.#queue.add(() => changeHabits(db(), { schools }));
   }
 
-  undo(): void {
+  undo(sure = false): void {
+    if (!sure && this.project && this.#waits(undone(this.project), () => this.undo(true))) return;
+    this.asked = null;
     this.#revise(undone);
     this.#edit = null;
     this.collisions = [];
   }
 
-  redo(): void {
+  redo(sure = false): void {
+    if (!sure && this.project && this.#waits(redone(this.project), () => this.redo(true))) return;
+    this.asked = null;
     this.#revise(redone);
     this.#edit = null;
   }
@@ -251,7 +284,10 @@ export class ProjectState {
   }
 
   /** Plans with what is known now, also where rows were cranked already. */
-  learnAnew(): void {
+  learnAnew(sure = false): void {
+    const { project } = this;
+    if (!sure && project && this.#waits({ ...project, knowledge: null }, () => this.learnAnew(true))) return;
+    this.asked = null;
     this.#revise((stored) => ({ ...stored, knowledge: null }));
   }
 

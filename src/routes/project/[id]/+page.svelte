@@ -1,5 +1,6 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
+  import { withRefs } from '$lib/core/kinds/refs';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { isAsked, optionFields, withStarts } from '$lib/core/plan';
@@ -74,6 +75,15 @@
     const fault = await notKept(() => saveYarn(db(), yarn));
     if (!fault) editing = null;
     return fault;
+  }
+  /** Puts the first machine and yarn of the kit where something is gone, also in places that are not asked just now. */
+  function fillGaps(): void {
+    const { machines, yarns } = at.kit!;
+    const filled = withRefs(brief, ({ what, id }) => {
+      const all = what === 'machine' ? machines : yarns;
+      return all.some((each) => each.id === id) ? id : all[0]!.id;
+    });
+    at.edit({ machineId: filled.machineId, pompom: filled.pompom, options: filled.options });
   }
   function jumpTo(option: string | undefined): void {
     const field = document.getElementById(`option-${option}`);
@@ -241,6 +251,18 @@
         <StepList result={listed.value ?? result} />
       </div>
     </section>
+  </div>
+{:else if faults.length}
+  <div class="mx-auto max-w-3xl space-y-4 px-4 py-4">
+    <div class="rounded-lg border-l-4 border-error bg-error/8 p-3" role="alert">
+      <p class="font-semibold">This plan cannot be drafted as it stands. What is marked below needs another choice.</p>
+      {#each faults as fault (fault.path)}<p class="text-sm">{wordFault(fault)}</p>{/each}
+    </div>
+    {#if faults.some((fault) => fault.code === 'unknown-id')}
+      <button type="button" class="btn btn-primary" onclick={fillGaps}>Fill every gap with what is there</button>
+    {/if}
+    <MachinePanel {at} />
+    <OptionGroups {at} findings={[]} onyarn={(yarn) => (editing = yarn)} />
   </div>
 {/if}
 
