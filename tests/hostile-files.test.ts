@@ -8,21 +8,12 @@ import { newProject } from '$lib/store/projects';
 import { planProject } from '$lib/store/projects';
 import { anyDamaged, anyTornTable } from './support/damage';
 import { medium, sampleKit } from './support/sample';
+import { RED_SWATCH } from './support/swatch';
 
 // How many of each; the long run asks for more.
 const RUNS = Number(process.env.TORTURE ?? 400);
 const kit = sampleKit({
-  swatches: [
-    {
-      id: 's',
-      machineId: 'm',
-      yarnId: 'red',
-      hole: 1,
-      state: 'rested',
-      statement: { as: 'counts', stitches: 20, rows: 28 },
-      on: '2026-05-01'
-    }
-  ]
+  swatches: [RED_SWATCH]
 });
 const files = KINDS.map((kind): unknown => {
   const project = newProject(kit, kind.code, 'm');

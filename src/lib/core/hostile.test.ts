@@ -1,5 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { made, medium, sampleKit } from '../../../tests/support/sample';
+import { RED_SWATCH } from '../../../tests/support/swatch';
 import { planAnswer } from '$lib/formats/plan-answer';
 import { kindOf, KINDS } from './kinds';
 import { withRefs } from './kinds/refs';
@@ -27,17 +28,7 @@ const figures = (kit: Kit, brief: Brief): unknown => {
 describe('ids are only ids, whatever they spell', () => {
   const kit = sampleKit({
     yarns: [medium('red', '#b03020'), medium('blue', '#205080')],
-    swatches: [
-      {
-        id: 's',
-        machineId: 'm',
-        yarnId: 'red',
-        hole: 1,
-        state: 'rested',
-        statement: { as: 'counts', stitches: 20, rows: 28 },
-        on: '2026-05-01'
-      }
-    ]
+    swatches: [RED_SWATCH]
   });
   for (const kind of KINDS)
     test(kind.code, () => {

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
 import { made, sampleKit } from '../../../tests/support/sample';
+import { RED_SWATCH } from '../../../tests/support/swatch';
 import { planText } from './plan-text';
 
 const kit = sampleKit();
@@ -35,19 +36,10 @@ test('lists within lists within lists', () => {
 });
 
 test('more measurements than anybody has', () => {
-  const swatch = {
-    id: 's',
-    machineId: 'm',
-    yarnId: 'red',
-    hole: 1,
-    state: 'rested',
-    statement: { as: 'counts', stitches: 20, rows: 28 },
-    on: '2026-05-01'
-  };
   const swatches = Array.from({ length: 150 }, (_, i) => ({
-    ...swatch,
+    ...RED_SWATCH,
     id: `s${i}`,
-    more: Array(20).fill(swatch.statement)
+    more: Array(20).fill(RED_SWATCH.statement)
   }));
   expect(reasonOf(JSON.stringify({ kit: { ...kit, swatches }, brief }))).toBe(
     'kit must hold at most 2000 measurements, swatches and finished pieces together; received 3150.'

@@ -21,11 +21,12 @@ const A_DAY_MS = 24 * 3600 * 1000;
 
 /** Empties the bin of what was thrown away before a moment: a day ago where none is named. */
 export async function purge(db: TombleDb, before = new Date(Date.now() - A_DAY_MS)): Promise<void> {
-  await db.transaction('rw', db.projects, db.events, async () => {
+  await db.transaction('rw', db.projects, db.events, db.photos, async () => {
     const gone = await db.projects
       .filter((p) => p.deletedAt !== null && p.deletedAt < before.toISOString())
       .primaryKeys();
     await db.projects.bulkDelete(gone);
     await db.events.where('projectId').anyOf(gone).delete();
+    await db.photos.where('projectId').anyOf(gone).delete();
   });
 }

@@ -65,6 +65,14 @@ export function newProject(
   return Project.parse({ id: crypto.randomUUID(), brief, createdAt: now.toISOString(), updatedAt: now.toISOString() });
 }
 
+/** A project with another brief; the one before goes onto the undo list. */
+export const replanned = (project: Project, brief: Brief): Project => ({
+  ...project,
+  brief,
+  past: [...project.past, project.brief].slice(-MOST_UNDO),
+  future: []
+});
+
 /**
  * A project after an edit. What stood before goes onto the undo list, unless the same field was edited a moment ago.
  *
@@ -79,12 +87,10 @@ export function edited(
   const fields = touched(change);
   const joined =
     last !== null && last.touched === fields && now.getTime() - last.at < ONE_EDIT_MS && project.past.length > 0;
+  const brief = changed(project.brief, change);
   return {
     project: {
-      ...project,
-      brief: changed(project.brief, change),
-      past: joined ? project.past : [...project.past, project.brief].slice(-MOST_UNDO),
-      future: [],
+      ...(joined ? { ...project, brief, future: [] } : replanned(project, brief)),
       updatedAt: now.toISOString()
     },
     last: { touched: fields, at: now.getTime() }

@@ -1,6 +1,8 @@
-import { refsOf, withRefs } from '$lib/core/kinds/refs';
+import { type Ref, refsOf, withRefs } from '$lib/core/kinds/refs';
 import type { TombleDb } from './db';
+import { replanned } from './projects';
 import type { Project } from './records/project';
+import { reviseProject } from './revise';
 
 /** A thing of the kit that projects may use. */
 export interface Thing {
@@ -28,16 +30,8 @@ export async function deleteThing(db: TombleDb, thing: Thing, by: string | null)
   await db.transaction('rw', table, db.projects, async () => {
     await table.delete(thing.id);
     if (by === null) return;
-    for (const project of await usesOf(db, thing)) {
-      const brief = withRefs(project.brief, (ref) => (ref.what === thing.what && ref.id === thing.id ? by : ref.id));
-      await db.projects.put({
-        ...project,
-        brief,
-        past: [...project.past, project.brief].slice(-100),
-        future: [],
-        rev: project.rev + 1,
-        updatedAt: new Date().toISOString()
-      });
-    }
+    const swap = (ref: Ref): string => (ref.what === thing.what && ref.id === thing.id ? by : ref.id);
+    for (const { id } of await usesOf(db, thing))
+      await reviseProject(db, id, (project) => replanned(project, withRefs(project.brief, swap)));
   });
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import { format } from 'date-fns';
-  import { TABLE_NAMES, type TableName } from '$lib/formats/bundle/contents';
+  import type { TableName } from '$lib/formats/bundle/contents';
   import type { How } from '$lib/store/backup';
   import type { Looked } from '$lib/workers/bundle.worker';
   import DialogFrame from '../frame/DialogFrame.svelte';
@@ -32,11 +32,7 @@
   };
   const ORDER = Object.keys(NAMES) as TableName[];
   const shown = $derived(
-    looked.ok
-      ? ORDER.filter(
-          (table) => TABLE_NAMES.includes(table) && Object.values(looked.comparison[table]).some((n) => n > 0)
-        )
-      : []
+    looked.ok ? ORDER.filter((table) => Object.values(looked.comparison[table]).some((n) => n > 0)) : []
   );
   async function take(): Promise<void> {
     working = true;

@@ -11,6 +11,7 @@
   import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, rowsAt, trackOf, workCount, workIn } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { holdCrank } from '$lib/ui/crank/held.svelte';
+  import type { CrankAction } from '$lib/store/records/crank-event';
   import { browserShelf, keepSmall } from '$lib/store/shelf';
   import { chime } from '$lib/ui/crank/chime';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
@@ -60,21 +61,25 @@
   let sound = $state(browserShelf().getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
 
+  /** Records what the hand did, where the hand is at this window. */
+  function did(what: CrankAction): void {
+    if (!hand.elsewhere) at.crank(what);
+  }
   function forward(): void {
     if (hand.elsewhere) return;
     if (next.do === 'done') {
       void goto(paths.finish(at.project!.id));
       return;
     }
-    if (next.do === 'confirm') at.crank({ do: 'confirm', step: next.step.id });
-    else if (next.do === 'lift' && next.pin < next.of) at.crank({ do: 'confirm', step: next.lift.id });
-    else at.crank({ do: 'row', yarn: next.step.yarnId ?? '' });
+    if (next.do === 'confirm') did({ do: 'confirm', step: next.step.id });
+    else if (next.do === 'lift' && next.pin < next.of) did({ do: 'confirm', step: next.lift.id });
+    else did({ do: 'row', yarn: next.step.yarnId ?? '' });
     if (!sound) return;
     if (due.length > 0 || nextAt(track, at.progress).do === 'confirm') chime('due');
     else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
   }
   function back(): void {
-    if (at.progress.undoable && !hand.elsewhere) at.crank({ do: 'undo' });
+    if (at.progress.undoable) did({ do: 'undo' });
   }
   /** A button pressed by hand or mouse lets the focus go, so that the space bar stays a row and never an undo. */
   function release(event: MouseEvent & { currentTarget: HTMLButtonElement }, act: () => void): void {
@@ -284,7 +289,7 @@
             type="button"
             class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
             onclick={(e) =>
-              release(e, () => at.crank({ do: 'row', yarn: next.do === 'lift' ? (next.step.yarnId ?? '') : '' }))}
+              release(e, () => did({ do: 'row', yarn: next.do === 'lift' ? (next.step.yarnId ?? '') : '' }))}
             ><CheckCheck class="size-5" /> All lifted</button
           >
         {/if}
@@ -311,7 +316,7 @@
     most={leg?.workRows ?? total}
     what={several ? legName : ''}
     onjump={(to) => {
-      at.crank({ do: 'jump', to: leg ? rowsAt(leg, to) : to });
+      did({ do: 'jump', to: leg ? rowsAt(leg, to) : to });
       jumping = false;
     }}
     onclose={() => (jumping = false)}
