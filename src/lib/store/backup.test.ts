@@ -34,7 +34,7 @@ async function furnished(): Promise<TombleDb> {
   const db = freshDb();
   await seed(db, true);
   await db.photos.add(PHOTO);
-  await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, again' }).project);
+  await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, again' }));
   await record(db, eventOf('demo-fog', { do: 'row', yarn: 'x' }, 9000));
   return db;
 }
@@ -106,7 +106,7 @@ describe('a backup of everything', () => {
   it('a filled browser merges or is replaced, sees beforehand what changes, and can go back', async () => {
     const db = await furnished();
     const backup = read(writeBundle(await contentsOf(db), NOW));
-    await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, later' }).project);
+    await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, later' }));
     await db.yarns.delete(backup.yarns[0]!.id);
     const own = { ...backup.yarns[1]!, id: 'own-yarn' };
     await db.yarns.add(own);
@@ -144,7 +144,7 @@ describe('a backup of everything', () => {
     await seed(db, true);
     const later = (days: number): Date => new Date(Date.now() + days * 24 * 3600 * 1000);
     expect(await overdue(db, later(20))).toBeNull();
-    await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, again' }).project);
+    await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, again' }));
     expect(await overdue(db, later(13))).toBeNull();
     expect(await overdue(db, later(20))).toBe(20);
     await backedUp(db, later(1));

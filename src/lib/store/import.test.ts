@@ -25,7 +25,7 @@ function fileOf(kit: Kit): ProjectFile {
     { yarn: b!.id, rows: 7 }
   ];
   // The name equals an id on purpose: only fields that hold a yarn may be rewritten.
-  const { project } = edited(start, { name: a!.id, options: { style: 'striped', sections }, strands: { [b!.id]: 2 } });
+  const project = edited(start, { name: a!.id, options: { style: 'striped', sections }, strands: { [b!.id]: 2 } });
   const planned = tryPlan(kit, project.brief);
   if (!planned.ok) throw new Error('the file of the test must plan');
   const row = (id: number) => ({
@@ -115,7 +115,7 @@ describe('importProject', () => {
     await addKit(db, mine);
     const kit = sampleKit({ habits: { wasteStart: 3, wasteEnd: 11 } });
     const start = newProject(kit, 'garland', 'm', NOW);
-    const { project } = edited(start, {
+    const project = edited(start, {
       pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue', from: 'wound', by: 'bow' }
     });
     const planned = tryPlan(kit, project.brief);

@@ -43,7 +43,7 @@ describe('habits', () => {
 describe('pompoms on a project', () => {
   it('go on, come off with undo, and on again with redo', () => {
     const project = newProject(kit, 'scarf', 'm', NOW);
-    const crowned = edited(project, { pompom: POMPOM }, null, NOW).project;
+    const crowned = edited(project, { pompom: POMPOM });
     expect(crowned.brief.pompom).toEqual(POMPOM);
     expect(undone(crowned).brief.pompom).toBeNull();
     expect(redone(undone(crowned)).brief.pompom).toEqual(POMPOM);

@@ -3,11 +3,23 @@ import { contents, freshDb } from '../../../tests/support/store';
 import { sampleKit } from '../../../tests/support/sample';
 import { observationsOf } from '$lib/core/read';
 import type { Kit } from '$lib/core/kit';
+import type { Change } from '$lib/core/plan';
 import { tryPlan } from '$lib/core/tomble';
 import { eventOf, eventsOf } from './events';
 import { record } from './journal';
 import { loadKit } from './kit';
-import { edited, finishProject, newProject, planProject, redone, saveProject, settled, undone } from './projects';
+import {
+  edited,
+  finishProject,
+  joining,
+  newProject,
+  planProject,
+  redone,
+  saveProject,
+  settled,
+  undone,
+  type EditMark
+} from './projects';
 import { purge, removeProject, restoreProject } from './bin';
 import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
@@ -26,8 +38,8 @@ describe('editing a project', () => {
   });
 
   it('undo and redo walk the same way back and forth', () => {
-    const one = edited(project, head(570), null, at(0)).project;
-    const two = edited(one, { name: 'For the lantern walk' }, null, at(5)).project;
+    const one = edited(project, head(570));
+    const two = edited(one, { name: 'For the lantern walk' });
     expect(undone(two).brief).toEqual(one.brief);
     expect(undone(undone(two)).brief).toEqual(project.brief);
     expect(redone(redone(undone(undone(two)))).brief).toEqual(two.brief);
@@ -36,25 +48,29 @@ describe('editing a project', () => {
   });
 
   it('letters typed quickly into one field are one step of undo, another field begins a new one', () => {
-    const a = edited(project, { name: 'L' }, null, at(0));
-    const b = edited(a.project, { name: 'La' }, a.last, at(0.3));
-    const c = edited(b.project, head(600), b.last, at(0.5));
-    const d = edited(c.project, head(610), c.last, at(9));
+    const typed = (p: Project, change: Change, before: EditMark | null, when: Date) => {
+      const { joins, last } = joining(p, change, before, when);
+      return { project: edited(p, change, joins), last };
+    };
+    const a = typed(project, { name: 'L' }, null, at(0));
+    const b = typed(a.project, { name: 'La' }, a.last, at(0.3));
+    const c = typed(b.project, head(600), b.last, at(0.5));
+    const d = typed(c.project, head(610), c.last, at(9));
     expect(b.project.past).toHaveLength(1);
     expect(undone(b.project).brief.name).toBe(project.brief.name);
     expect(d.project.past).toHaveLength(3);
   });
 
   it('an edit after an undo forgets what could be redone', () => {
-    const one = edited(project, head(570), null, at(0)).project;
-    const other = edited(undone(one), head(590), null, at(3)).project;
+    const one = edited(project, head(570));
+    const other = edited(undone(one), head(590));
     expect(other.future).toEqual([]);
     expect(redone(other)).toBe(other);
   });
 
   it('keeps the other options, and a hundred steps at most', () => {
     let state = project;
-    for (let i = 0; i < 130; i++) state = edited(state, head(300 + i), null, at(i * 2)).project;
+    for (let i = 0; i < 130; i++) state = edited(state, head(300 + i));
     expect(state.past).toHaveLength(100);
     expect(state.brief.options).toEqual({ ...project.brief.options, headMm: 429 });
     expect(Project.safeParse(state).success).toBe(true);

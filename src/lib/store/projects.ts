@@ -73,28 +73,37 @@ export const replanned = (project: Project, brief: Brief): Project => ({
   future: []
 });
 
+/** The fields and time of an edit, to tell whether the next one belongs to it. */
+export interface EditMark {
+  readonly fields: string;
+  readonly at: number;
+}
+
 /**
- * A project after an edit. What stood before goes onto the undo list, unless the same field was edited a moment ago.
+ * Whether an edit is one step of undo with the one before it: the same fields, a moment ago.
  *
- * @param last the fields and time of the edit before, for joining
+ * @param before the edit before it; null where there was none, or something else in between
  */
-export function edited(
+export function joining(
   project: Project,
   change: Change,
-  last: { touched: string; at: number } | null = null,
+  before: EditMark | null,
   now = new Date()
-): { project: Project; last: { touched: string; at: number } } {
-  const fields = touched(change);
-  const joined =
-    last !== null && last.touched === fields && now.getTime() - last.at < ONE_EDIT_MS && project.past.length > 0;
+): { joins: boolean; last: EditMark } {
+  const last = { fields: touched(change), at: now.getTime() };
+  const joins =
+    before !== null && before.fields === last.fields && last.at - before.at < ONE_EDIT_MS && project.past.length > 0;
+  return { joins, last };
+}
+
+/**
+ * A project after an edit. What stood before goes onto the undo list.
+ *
+ * @param joins the edit belongs to the one before it: what stood before that one is on the list already
+ */
+export function edited(project: Project, change: Change, joins = false): Project {
   const brief = changed(project.brief, change);
-  return {
-    project: {
-      ...(joined ? { ...project, brief, future: [] } : replanned(project, brief)),
-      updatedAt: now.toISOString()
-    },
-    last: { touched: fields, at: now.getTime() }
-  };
+  return joins && project.past.length > 0 ? { ...project, brief, future: [] } : replanned(project, brief);
 }
 
 /** The project one edit earlier; itself when there is none. */

@@ -79,7 +79,7 @@ const commands = (): fc.Arbitrary<Command>[] => [
       let collided = false;
       const done = await revise(model, own, (stored) => {
         collided = collisionsOf(stored.brief, seen.brief, change).length > 0;
-        return edited(stored, change).project;
+        return edited(stored, change);
       });
       if (!done) return;
       const before = field === 'name' ? seen.brief.name : seen.brief.options[field];
@@ -228,7 +228,7 @@ describe('several windows on one project', () => {
     open.push(base);
     await saveProject(base, START);
     await removeProject(base, START.id);
-    await expect(reviseProject(base, START.id, (p) => edited(p, { name: 'Back' }).project)).rejects.toThrow(Gone);
+    await expect(reviseProject(base, START.id, (p) => edited(p, { name: 'Back' }))).rejects.toThrow(Gone);
     await expect(saveProject(base, START)).rejects.toThrow();
     expect(await base.projects.get(START.id)).toMatchObject({ brief: { name: START.brief.name } });
     await base.delete();
@@ -238,8 +238,8 @@ describe('several windows on one project', () => {
     const base = new TombleDb('undo');
     open.push(base);
     await saveProject(base, START);
-    await reviseProject(base, START.id, (p) => edited(p, { name: 'One' }).project);
-    await reviseProject(base, START.id, (p) => edited(p, { options: { headMm: 600 } }).project);
+    await reviseProject(base, START.id, (p) => edited(p, { name: 'One' }));
+    await reviseProject(base, START.id, (p) => edited(p, { options: { headMm: 600 } }));
     const back = await reviseProject(base, START.id, undone);
     expect([back.brief.name, back.brief.options.headMm]).toEqual(['One', START.brief.options.headMm]);
     expect((await reviseProject(base, START.id, redone)).brief.options.headMm).toBe(600);

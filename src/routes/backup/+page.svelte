@@ -16,6 +16,7 @@
   import { live } from '$lib/ui/state/live.svelte';
   import { lookInto, packBundle } from '$lib/workers/bundle';
   import type { Looked } from '$lib/workers/bundle.worker';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   const counts = live(async () => ({
     projects: await db()
@@ -119,7 +120,7 @@
     All you enter lies in this browser, on this device, and nowhere else. A backup is one file with everything in it, in
     plain formats any program can read.
   </p>
-  {#if fault}<p class="mt-4 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+  <FaultNote {fault} />
 
   <div class="mt-5 grid grid-cols-1 gap-5 lg:grid-cols-2">
     <section class="sheet p-5" aria-labelledby="out">

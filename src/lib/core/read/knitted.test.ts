@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { Machine } from '../kit';
+import { workOf } from '../knit';
 import { departure } from './knitted';
 import { trackOf } from './track';
 
@@ -15,7 +16,11 @@ describe('what hangs on the machine', () => {
   });
 
   it('another machine', () => {
-    expect(departure(hat(two, kit), hat(two, kit, { machineId: 'small' }), 41)).toEqual({ what: 'machine', row: 1 });
+    expect(departure(hat(two, kit), hat(two, kit, { machineId: 'small' }), 41)).toMatchObject({
+      what: 'machine',
+      row: 1,
+      yarns: null
+    });
   });
 
   it('another yarn counts from the first knitted row that has it; rows to come are free', () => {
@@ -27,6 +32,14 @@ describe('what hangs on the machine', () => {
     expect(first).toBeGreaterThan(0);
     expect(departure(before, after, first)).toBeNull();
     expect(departure(before, after, first + 1)).toMatchObject({ what: 'yarn', row: first + 1 });
+  });
+
+  it('rows are said as hands count them: waste never counts', () => {
+    const [before, after] = [made('headband', {}, kit), made('headband', {}, kit, { machineId: 'small' })];
+    const waste = workOf(before.fabric.pieces[0]!).before;
+    expect(waste).toBeGreaterThan(0);
+    expect(departure(before, after, waste)).toMatchObject({ done: 0, counted: { of: 'waste', row: 1 } });
+    expect(departure(before, after, waste + 7)).toMatchObject({ done: 7 });
   });
 
   it('a plan that ends before what is knitted', () => {

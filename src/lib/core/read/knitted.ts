@@ -1,11 +1,20 @@
 import type { Yarn } from '../kit';
-import { trackOf } from './track';
+import { type Counted, countedRow } from '../knit';
+import { trackOf, workCount } from './track';
 
 /** How a plan differs from what hangs on the machine, at the first row where it does. */
-export type Departure =
-  | { readonly what: 'machine' | 'pins' | 'shape' | 'piece'; readonly row: number }
-  | { readonly what: 'yarn'; readonly row: number; readonly knitted: string; readonly planned: string }
-  | { readonly what: 'shorter'; readonly row: number; readonly rows: number };
+export interface Departure {
+  readonly what: 'machine' | 'pins' | 'shape' | 'piece' | 'yarn' | 'shorter';
+  /** The row over all pieces, waste and all, from 1. */
+  readonly row: number;
+  /** The same row as hands count it in its piece. */
+  readonly counted: Counted;
+  /** Rows of the work that are knitted, and those the plan would have in all. */
+  readonly done: number;
+  readonly planned: number;
+  /** Ids of the yarn the row is knitted in and of the one the plan would say; null where they are the same. */
+  readonly yarns: { readonly knitted: string; readonly planned: string } | null;
+}
 
 type Planned = Parameters<typeof trackOf>[0] & { readonly yarns: readonly Yarn[] };
 
@@ -15,28 +24,34 @@ type Planned = Parameters<typeof trackOf>[0] & { readonly yarns: readonly Yarn[]
  *
  * @param before the plan as it was knitted
  * @param rows cranked so far, over all pieces
- * @returns the first row that differs, counted over all pieces from 1, or null
+ * @returns the first row that differs, or null
  * @example departure(plan, changed, 41)?.what // 'machine'
  */
 export function departure(before: Planned, after: Planned, rows: number): Departure | null {
   const [was, is] = [trackOf(before), trackOf(after)];
   for (const [i, leg] of was.legs.entries()) {
     if (leg.offset >= rows) break;
+    const knitted = before.fabric.pieces[leg.piece]!;
+    const from = (what: Departure['what'], r: number, yarns: Departure['yarns'] = null): Departure => ({
+      what,
+      row: leg.offset + r + 1,
+      counted: countedRow(knitted, r + 1),
+      done: workCount(was, rows),
+      planned: is.workRows,
+      yarns
+    });
     const now = is.legs[i];
-    const at = leg.offset + 1;
-    if (!now) return { what: 'piece', row: at };
-    const [knitted, planned] = [before.fabric.pieces[leg.piece]!, after.fabric.pieces[now.piece]!];
+    if (!now) return from('piece', 0);
+    const planned = after.fabric.pieces[now.piece]!;
     const [own, other] = [before.plan.pieces[leg.piece]!, after.plan.pieces[now.piece]!];
-    if (own.machineId !== other.machineId) return { what: 'machine', row: at };
+    if (own.machineId !== other.machineId) return from('machine', 0);
     if (own.from !== other.from || own.to !== other.to || own.mode !== other.mode || knitted.pins !== planned.pins)
-      return { what: 'pins', row: at };
-    const done = Math.min(leg.rows, rows - leg.offset);
-    for (let r = 0; r < done; r++) {
-      const row = leg.offset + r + 1;
-      if (r >= planned.rows) return { what: 'shorter', row, rows: is.rows };
+      return from('pins', 0);
+    for (let r = 0; r < Math.min(leg.rows, rows - leg.offset); r++) {
+      if (r >= planned.rows) return from('shorter', r);
       const [a, b] = [before.yarns[knitted.yarn[r]!]!.id, after.yarns[planned.yarn[r]!]!.id];
-      if (a !== b) return { what: 'yarn', row, knitted: a, planned: b };
-      if (knitted.low[r] !== planned.low[r] || knitted.high[r] !== planned.high[r] || knitted.purpose[r] !== planned.purpose[r]) return { what: 'shape', row }; // prettier-ignore
+      if (a !== b) return from('yarn', r, { knitted: a, planned: b });
+      if (knitted.low[r] !== planned.low[r] || knitted.high[r] !== planned.high[r] || knitted.purpose[r] !== planned.purpose[r]) return from('shape', r); // prettier-ignore
     }
   }
   return null;

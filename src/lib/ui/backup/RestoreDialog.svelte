@@ -5,6 +5,7 @@
   import type { How } from '$lib/store/backup';
   import type { Looked } from '$lib/workers/bundle.worker';
   import DialogFrame from '../frame/DialogFrame.svelte';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   interface Props {
     name: string;
@@ -87,7 +88,7 @@
       {/each}
     </fieldset>
     <p class="mt-3 text-sm quiet">What is here now is kept first: you can go back to it on this page.</p>
-    {#if fault}<p class="mt-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+    <FaultNote {fault} />
   {:else}
     <ul class="space-y-2" role="alert">
       {#each looked.reasons as reason (reason)}

@@ -7,6 +7,7 @@
   import { progressOf } from '$lib/store/records/crank-event';
   import { trackOf, workCount } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   interface Props {
     name: string;
@@ -58,7 +59,7 @@
         </label>
       </div>
     {/if}
-    {#if fault}<p class="mt-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+    <FaultNote {fault} />
     <p class="mt-3 text-sm quiet">Machines and yarns you do not have yet come along. Nothing you have is changed.</p>
   {:else}
     <ul class="mt-4 space-y-2" role="alert">

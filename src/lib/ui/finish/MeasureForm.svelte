@@ -9,6 +9,7 @@
   import type { Measured, Project } from '$lib/store/records/project';
   import FieldFrame from '../options/FieldFrame.svelte';
   import LengthField from '../options/LengthField.svelte';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   let {
     id,
@@ -150,6 +151,6 @@
     >
   </div>
   <p class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{missing}</p>
-  {#if fault}<p class="mb-3 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+  <FaultNote {fault} />
   <button class="btn btn-primary">{measured ? 'Change the entry' : 'Keep it in the log'}</button>
 </form>

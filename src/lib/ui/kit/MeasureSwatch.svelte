@@ -22,6 +22,7 @@
   import { notKept } from '../frame/keeping';
   import { db } from '../state/db';
   import StatementForm from './StatementForm.svelte';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   interface Props {
     kit: Kit;
@@ -144,7 +145,7 @@
         {/if}
       {/if}
     </div>
-    {#if fault}<p class="my-2 border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+    <FaultNote {fault} />
     <button type="button" class="btn btn-primary" disabled={!statement} onclick={keep}
       >{today ? `Average it with today's ${measurementsOf(today).length}` : 'Keep this swatch'}</button
     >

@@ -10,7 +10,16 @@ import { browserShelf } from '$lib/store/shelf';
 import { changeHabits, loadKit } from '$lib/store/kit';
 import { type Collision, collisionsOf } from '$lib/store/collide';
 import { eventOf, eventsOf, lastEvent } from '$lib/store/events';
-import { edited, finishProject, planProject, redone, settled, undone } from '$lib/store/projects';
+import {
+  edited,
+  finishProject,
+  joining,
+  planProject,
+  redone,
+  settled,
+  type EditMark,
+  undone
+} from '$lib/store/projects';
 import { Gone, reviseProject } from '$lib/store/revise';
 import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
@@ -23,6 +32,9 @@ import { WriteQueue } from './write-queue.svelte';
 
 /** Whether two records are of the same event: by its key, or by its number where it is from before there were keys. */
 const isSame = (a: CrankEvent, b: CrankEvent | undefined): boolean => (a.key ? a.key === b?.key : a.id === b?.id);
+
+/** Which version of a project it is. */
+const stampOf = ({ rev, updatedAt }: Project): string => `${rev} ${updatedAt}`;
 
 /** Parts of a brief that change no row. */
 const WORDS = ['name', 'ownSteps', 'pompom'];
@@ -38,10 +50,10 @@ export class ProjectState {
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
   #last: Result | null = null;
-  #edit: { touched: string; at: number } | null = null;
-  /** The project that is followed, and the revision of it that is shown. */
+  #edit: EditMark | null = null;
+  /** The project that is followed, and which version of it what is shown was made of. */
   #id = '';
-  #rev = -1;
+  #stamp = '';
   #counted = false;
   /** A change that waits, because it would make the plan another one than what hangs on the machine. */
   asked = $state.raw<{ readonly departs: Departure; readonly go: () => void } | null>(null);
@@ -92,7 +104,7 @@ export class ProjectState {
    * @returns ends the following
    */
   follow(id: string): () => void {
-    [this.#id, this.#rev, this.#counted, this.#last, this.#edit] = [id, -1, false, null, null];
+    [this.#id, this.#stamp, this.#counted, this.#last, this.#edit] = [id, '', false, null, null];
     [this.status, this.project, this.kit, this.collisions] = ['loading', null, undefined, []];
     this.#took([]);
     const broken = (): unknown => this.status === 'loading' && (this.status = 'broken');
@@ -109,15 +121,15 @@ export class ProjectState {
         else {
           if (this.status === 'missing') this.status = 'ready';
           // While something of this page is on its way there, what comes back is older than what is shown.
-          if (!this.project || (this.#queue.length === 0 && stored.rev !== this.#rev)) this.#arrived(stored);
+          if (!this.project || (this.#queue.length === 0 && stampOf(stored) !== this.#stamp)) this.#arrived(stored);
         }
         this.#begun();
       },
       error: broken
     });
     const crank = liveQuery(() => lastEvent(db(), id)).subscribe({
-      next: async () => {
-        await this.#catchUp(id);
+      next: async (last) => {
+        await this.#heard(id, last);
         this.#counted = true;
         this.#begun();
       },
@@ -154,8 +166,16 @@ export class ProjectState {
     const { id } = this.project;
     this.project = change(this.project);
     this.#queue.add(async () => {
+      let asShown = false;
       try {
-        this.#kept(await reviseProject(db(), id, change));
+        const kept = await reviseProject(db(), id, (stored) => {
+          asShown = stampOf(stored) === this.#stamp;
+          return change(stored);
+        });
+        if (id !== this.#id) return;
+        // Made of the same as what stands here, it is the same; else it is shown once nothing more is on its way there.
+        if (asShown) this.#stamp = stampOf(kept);
+        else if (this.#queue.length <= 1) this.#arrived(kept);
       } catch (error) {
         if (!(error instanceof Gone)) throw error;
         this.status = 'missing';
@@ -163,18 +183,9 @@ export class ProjectState {
     });
   }
 
-  /** What is kept now: shown once nothing else of this page is on its way there. */
-  #kept(stored: Project): void {
-    if (this.#queue.length <= 1 && stored.id === this.#id) this.#arrived(stored);
-  }
-
-  /** Shows a project as it is kept, unless it is what stands here already. */
   #arrived(stored: Project): void {
-    const { rev, updatedAt } = stored;
-    const shown = this.project;
-    const alike = shown !== null && JSON.stringify({ ...shown, rev, updatedAt }) === JSON.stringify(stored);
-    this.#rev = rev;
-    if (!alike) this.project = stored;
+    this.#stamp = stampOf(stored);
+    this.project = stored;
   }
 
   /**
@@ -197,7 +208,8 @@ export class ProjectState {
   /**
    * Changes the brief. A change of what hangs on the machine is asked about first.
    *
-   * The picture follows in the same frame; marks measure it. */
+   * The picture follows in the same frame; marks measure it.
+   */
   edit(change: Change, sure = false): void {
     const seen = this.project;
     if (!seen) return;
@@ -206,13 +218,13 @@ export class ProjectState {
     if (!sure && !words && this.#waits(next, () => this.edit(change, true))) return;
     this.asked = null;
     performance.mark('tomble:edit');
-    const last = this.#edit;
-    this.#edit = edited(seen, change, last).last;
+    const { joins, last } = joining(seen, change, this.#edit);
+    this.#edit = last;
     this.#revise((stored) => {
       const collisions = stored === seen ? [] : collisionsOf(stored.brief, seen.brief, change);
       if (collisions.length) this.collisions = collisions;
       // What another window set goes onto the undo list by itself, so that neither version is lost.
-      return edited(stored, change, collisions.length ? null : last).project;
+      return edited(stored, change, joins && !collisions.length);
     });
     void tick().then(() => {
       performance.measure('tomble:edit-to-dom', 'tomble:edit');
@@ -262,19 +274,23 @@ export class ProjectState {
       await record(db(), event);
       strike(shelf, event);
       this.unkept -= 1;
-      if (this.unkept === 0) await this.#catchUp(project.id);
+      if (this.unkept === 0 && this.#behind) await this.#heard(project.id, await lastEvent(db(), project.id));
     });
   }
 
-  /** Reads what happened at the crank again where another window went on. */
-  async #catchUp(id: string): Promise<void> {
-    // What is read is old as soon as another row is cranked here: then that row asks again.
+  /** Another window may have gone on while rows of this one were on their way. */
+  #behind = false;
+
+  /** Reads what happened at the crank again where what was kept last is not what was done last here. */
+  async #heard(id: string, last: CrankEvent | undefined): Promise<void> {
     const known = this.#events.length;
+    // What is read is old as soon as another row is cranked here: then it is asked again.
     const current = (): boolean => this.unkept === 0 && id === this.#id && this.#events.length === known;
-    const last = await lastEvent(db(), id);
-    if (!current() || (last ? isSame(last, this.#events.at(-1)) : known === 0)) return;
+    this.#behind = !current();
+    if (this.#behind || (last ? isSame(last, this.#events.at(-1)) : known === 0)) return;
     const events = await eventsOf(db(), id);
-    if (current()) this.#took(events);
+    this.#behind = !current();
+    if (!this.#behind) this.#took(events);
   }
 
   #took(events: CrankEvent[]): void {

@@ -12,6 +12,7 @@
   import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
   import YarnFacts from './YarnFacts.svelte';
+  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   interface Props {
     yarn: Yarn;
@@ -176,6 +177,7 @@
 </script>
 
 <DialogFrame title="Yarn and colour" width={44} {changed} onclose={close}>
+  {#if left}<p class="mb-3 text-sm quiet">What you typed the last time is here again; it was not saved.</p>{/if}
   {#snippet mark()}<YarnDot hex={$form.hex} size={34} />{/snippet}
   <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
     <div>
@@ -288,7 +290,7 @@
         >{/if}
       <Dialog.Close class="btn btn-ghost" type="button">Cancel</Dialog.Close>
       <button class="btn btn-primary">Save the yarn</button>
-      {#if fault}<p class="w-full border-l-4 border-error bg-error/8 px-3 py-2" role="alert">{fault}</p>{/if}
+      <FaultNote {fault} />
     </div>
   </form>
 </DialogFrame>

@@ -2,6 +2,8 @@
   import type { Snippet } from 'svelte';
   import { page } from '$app/state';
   import StageBar from '$lib/ui/frame/StageBar.svelte';
+  import Collided from '$lib/ui/frame/Collided.svelte';
+  import Departing from '$lib/ui/frame/Departing.svelte';
   import Unkept from '$lib/ui/frame/Unkept.svelte';
   import { paths } from '$lib/ui/paths';
   import { provideProject } from '$lib/ui/state/context';
@@ -30,6 +32,8 @@
 {#if at.status === 'ready' && at.project}
   <StageBar {at} />
   <Unkept {at} />
+  <Collided {at} />
+  <Departing {at} />
   {@render children()}
 {:else if at.status === 'loading'}
   <p class="p-8 text-center quiet" role="status">Unrolling the plan …</p>
