@@ -27,6 +27,6 @@ test('waste is never counted, and the words are the knitter’s own', () => {
   const said = departureWords(departure(before!, after!, waste + 2)!, kit, { units: 'metric', terms });
   expect(said).toEqual({
     title: 'This piece hangs on another machine.',
-    where: '2 rounds of the work are knitted; the plan would differ from the waste on.'
+    where: '2 rounds of the work are knitted on Ring.'
   });
 });

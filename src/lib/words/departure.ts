@@ -5,7 +5,7 @@ import { voiceOf } from './voice';
 
 /** What is said where a plan would depart from what hangs on the machine: what it is, and where. */
 export function departureWords(
-  { what, counted, done, planned, yarns }: Departure,
+  { what, counted, done, planned, yarns, machineId }: Departure,
   kit: Kit,
   habits: Pick<Habits, 'units' | 'terms'> = kit.habits
 ): { title: string; where: string } {
@@ -32,8 +32,10 @@ export function departureWords(
   const knitted = done === 0 ? 'Its waste is knitted' : `${v.rows(done)} of the work are knitted`;
   const where = yarns
     ? `${at.charAt(0).toUpperCase()}${at.slice(1)} is ${name(yarns.knitted)}; the plan would say ${name(yarns.planned)}.`
-    : what === 'shorter'
-      ? `${knitted}; the plan would end after ${v.num(planned)}.`
-      : `${knitted}; the plan would differ from ${at} on.`;
+    : what === 'machine'
+      ? `${knitted} on ${kit.machines.find((m) => m.id === machineId)?.name ?? 'a machine that is gone'}.`
+      : what === 'shorter'
+        ? `${knitted}; the plan would end after ${v.num(planned)}.`
+        : `${knitted}; the plan would differ from ${at} on.`;
   return { title: titles[what], where };
 }

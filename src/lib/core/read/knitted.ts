@@ -11,6 +11,8 @@ export interface Departure {
   readonly counted: Counted;
   /** Rows of the work that are knitted, and those the plan would have in all. */
   readonly done: number;
+  /** Id of the machine it hangs on. */
+  readonly machineId: string;
   readonly planned: number;
   /** Ids of the yarn the row is knitted in and of the one the plan would say; null where they are the same. */
   readonly yarns: { readonly knitted: string; readonly planned: string } | null;
@@ -37,6 +39,7 @@ export function departure(before: Planned, after: Planned, rows: number): Depart
       row: leg.offset + r + 1,
       counted: countedRow(knitted, r + 1),
       done: workCount(was, rows),
+      machineId: before.plan.pieces[leg.piece]!.machineId,
       planned: is.workRows,
       yarns
     });

@@ -20,7 +20,7 @@
 
 <div class="min-w-0">
   <p id="{uid}-label" class="mb-1 font-semibold">{label}</p>
-  <RadioGroup.Root {value} onValueChange={onvalue} aria-labelledby="{uid}-label" class="flex flex-wrap gap-1.5">
+  <RadioGroup.Root bind:value={() => value, onvalue} aria-labelledby="{uid}-label" class="flex flex-wrap gap-1.5">
     {#each choices as choice (choice.value)}
       <RadioGroup.Item
         value={choice.value}

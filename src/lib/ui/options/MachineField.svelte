@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Machine } from '$lib/core/kit';
-  import FieldFrame from './FieldFrame.svelte';
+  import SelectField from './SelectField.svelte';
 
   interface Props {
     label: string;
@@ -10,12 +10,11 @@
     onvalue: (id: string) => void;
   }
   let { label, help, value, machines, onvalue }: Props = $props();
-  const uid = $props.id();
+  // One that is gone stands there as such until another one is chosen.
+  const gone = $derived(
+    machines.some((m) => m.id === value) ? [] : [{ value, label: 'A machine that is gone: choose another' }]
+  );
+  const choices = $derived([...gone, ...machines.map((m) => ({ value: m.id, label: `${m.name}, ${m.pins} pins` }))]);
 </script>
 
-<FieldFrame {label} {help} id={uid}>
-  <select id={uid} class="select w-full text-base" {value} onchange={(e) => onvalue(e.currentTarget.value)}>
-    {#each machines as machine (machine.id)}<option value={machine.id}>{machine.name}, {machine.pins} pins</option
-      >{/each}
-  </select>
-</FieldFrame>
+<SelectField {label} {help} {value} {choices} {onvalue} />

@@ -32,7 +32,11 @@
     id="machine"
     class="select mt-1 w-full text-base {machine ? '' : 'select-error'}"
     value={brief.machineId}
-    onchange={(e) => at.edit({ machineId: e.currentTarget.value })}
+    onchange={(e) => {
+      at.edit({ machineId: e.currentTarget.value });
+      // A change that waits for a word is not made: the list goes on showing what is so.
+      e.currentTarget.value = at.project!.brief.machineId;
+    }}
   >
     {#if !machine}<option value={brief.machineId} disabled>A machine that is gone: choose another</option>{/if}
     {#each at.kit!.machines as m (m.id)}<option value={m.id}

@@ -13,7 +13,16 @@
 </script>
 
 <FieldFrame {label} {help} id={uid}>
-  <select id={uid} class="select w-full text-base" {value} onchange={(e) => onvalue(e.currentTarget.value)}>
+  <select
+    id={uid}
+    class="select w-full text-base"
+    {value}
+    onchange={(e) => {
+      onvalue(e.currentTarget.value);
+      // What was not taken goes back to what is so.
+      e.currentTarget.value = value;
+    }}
+  >
     {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
   </select>
 </FieldFrame>

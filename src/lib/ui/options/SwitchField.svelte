@@ -15,7 +15,11 @@
       class="toggle toggle-primary"
       checked={value}
       aria-describedby="{uid}-help"
-      onchange={(e) => onvalue(e.currentTarget.checked)}
+      onchange={(e) => {
+        onvalue(e.currentTarget.checked);
+        // What was not taken goes back to what is so.
+        e.currentTarget.checked = value;
+      }}
     />
     <span class="font-semibold">{label}</span>
   </label>

@@ -180,9 +180,10 @@
                 font-size="124"
                 font-weight="750"
                 class="numerals"
-                fill={at.unkept ? 'none' : 'currentColor'}
+                fill={at.unkept ? 'var(--color-base-100)' : 'currentColor'}
                 stroke="currentColor"
-                stroke-width={at.unkept ? 2.5 : 0}
+                stroke-width={at.unkept ? 4 : 0}
+                paint-order="stroke"
                 data-testid="big"
                 data-kept={at.unkept ? 'no' : 'yes'}>{big}</text
               >
