@@ -14,7 +14,7 @@ const VIEWS = [
   ['plan-narrow', '/project/demo-school', 390, 844, 'light'],
   ['plan-bag', '/project/demo-bag', 1280, 1000, 'light'],
   ['plan-moth', '/project/demo-moth', 1280, 1000, 'light'],
-  ['plan-garland', '/project/demo-garland', 1280, 1000, 'light'],
+  ['backup', '/backup', 1280, 800, 'light'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
   ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
   ['plan-seam', '/project/demo-waistcoat', 1280, 1000, 'light', 'seam'],

@@ -3,9 +3,11 @@ import { run, root } from './install.mjs';
 import { join } from 'node:path';
 import { ensureChromium } from './install.mjs';
 import { buildIfStale } from './build.mjs';
+import { bundle } from './torture/bundle.mjs';
 import { kills } from './torture/kills.mjs';
 import { requests } from './torture/requests.mjs';
 import { smallDisk } from './torture/small-disk.mjs';
+import { updates } from './torture/updates.mjs';
 
 process.env.TOMBLE_CHROMIUM = ensureChromium();
 const asked = process.argv.slice(2);
@@ -27,6 +29,8 @@ const rounds = [
   ],
   ['kills', () => kills(Number(process.env.KILLS ?? 200))],
   ['disk', () => smallDisk()],
+  ['updates', () => updates()],
+  ['bundle', () => bundle()],
   ['requests', () => requests(Number(process.env.REQUESTS ?? 20_000))]
 ];
 await buildIfStale();

@@ -9,10 +9,12 @@
   import { teller } from '$lib/ui/frame/tell.svelte';
   import { paths } from '$lib/ui/paths';
   import { opening } from '$lib/ui/state/opening.svelte';
+  import { watchUpdate } from '$lib/ui/state/update.svelte';
   import { OPENING, REFUSED } from '$lib/ui/frame/refusals';
 
   let { children }: { children: Snippet } = $props();
   const storage = opening();
+  const update = watchUpdate();
   let online = $state(true);
   const Teller = $derived(teller());
 
@@ -45,7 +47,8 @@
 </script>
 
 <svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} />
-<ModeWatcher disableHeadScriptInjection />
+<!-- Its way to stop transitions is a style sheet written into the page, which the policy does not obey. -->
+<ModeWatcher disableHeadScriptInjection disableTransitions={false} />
 {#if Teller}
   <Teller
     position="bottom-center"
@@ -74,6 +77,11 @@
     </nav>
     <div class="flex-1"></div>
     {#if !online}<span class="badge badge-warning" role="status">Offline: all works, nothing is lost</span>{/if}
+    {#if update.state !== 'none'}
+      <button type="button" class="btn btn-primary btn-sm" onclick={update.take}>
+        {update.state === 'waiting' ? 'A new version is here: use it' : 'This window is older: load it anew'}
+      </button>
+    {/if}
     <button
       type="button"
       class="btn btn-square btn-ghost"

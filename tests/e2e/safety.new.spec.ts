@@ -75,7 +75,9 @@ test('one hand at the crank: the second window follows, and can take over', asyn
   await page.bringToFront();
   await page.keyboard.press('Space');
   await expect(other.getByTestId('count')).toHaveText(/^4 of/);
+  await other.bringToFront();
   await other.getByRole('button', { name: 'Crank here instead' }).click();
+  await expect(other.getByText('cranked in another window')).toBeHidden();
   await expect(page.getByText('cranked in another window')).toBeVisible();
   await other.keyboard.press('Space');
   await expect(other.getByTestId('count')).toHaveText(/^5 of/);

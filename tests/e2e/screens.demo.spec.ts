@@ -99,7 +99,7 @@ test('the policy of every page lets nothing foreign in', async ({ request }) => 
     expect(policy).toContain("default-src 'self'");
     expect(policy).toContain("frame-ancestors 'none'");
     expect(policy).toMatch(/script-src 'self' 'nonce-[^']+'/);
-    expect(policy).not.toMatch(/https?:|unsafe-eval|script-src[^;]*unsafe-inline/);
+    expect(policy).not.toMatch(/https?:|unsafe-eval|unsafe-inline/);
   }
 });
 
