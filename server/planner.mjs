@@ -2,6 +2,7 @@
 import { availableParallelism } from 'node:os';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
+import PQueue from 'p-queue';
 import { Piscina } from 'piscina';
 
 /** Longest that one plan may take; the largest a knitter asks for takes a tenth of it. */
@@ -23,28 +24,30 @@ const refused = (status, reason, retryAfter = 0) => ({
  * @returns {{ plan: (text: string) => Promise<{ status: number, body: string, retryAfter?: number }>, end: () => Promise<void> }}
  */
 export function planner(build) {
+  const most = Math.max(1, availableParallelism() - 1);
+  // Who waits, waits here: the time a plan may take begins when a thread takes it up.
+  const waiting = new PQueue({ concurrency: most });
   /** @type {Piscina | undefined} */
   let started;
   const threads = () =>
     (started ??= new Piscina({
       filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
       minThreads: 1,
-      maxThreads: Math.max(1, availableParallelism() - 1),
-      maxQueue: MOST_WAITING,
+      maxThreads: most,
       idleTimeout: 60_000,
       resourceLimits: { maxOldGenerationSizeMb: 512 }
     }));
   return {
     async plan(text) {
       const pool = threads();
-      if (pool.queueSize >= MOST_WAITING)
+      if (waiting.size >= MOST_WAITING)
         return refused(
           503,
           `The service plans at most ${MOST_WAITING} requests at once; received more. Come again.`,
           COME_AGAIN
         );
       try {
-        return await pool.run(text, { signal: AbortSignal.timeout(LONGEST_MS) });
+        return await waiting.add(() => pool.run(text, { signal: AbortSignal.timeout(LONGEST_MS) }));
       } catch (error) {
         if (error instanceof Error && (error.name === 'AbortError' || error.name === 'TimeoutError'))
           return refused(

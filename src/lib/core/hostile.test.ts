@@ -1,4 +1,6 @@
+import fc from 'fast-check';
 import { describe, expect, test } from 'vitest';
+import { anyBrief } from '../../../tests/support/arbitrary';
 import { made, medium, sampleKit } from '../../../tests/support/sample';
 import { RED_SWATCH } from '../../../tests/support/swatch';
 import { planAnswer } from '$lib/formats/plan-answer';
@@ -90,6 +92,30 @@ describe('any ring that may be described', () => {
   });
 });
 
+describe('any choices on any ring', () => {
+  // A waistcoat on four pins threw: its pieces were refused by the ring, and were measured all the same.
+  test('are planned or refused, never thrown at', () => {
+    const asked = fc.tuple(fc.constantFrom(4, 5, 7, 12, 90, 200), fc.constantFrom(...KINDS)).chain(([pins, kind]) => {
+      const kit = sampleKit({ machine: { pins } });
+      return anyBrief(kit, kind).map((brief) => ({ kit, brief }));
+    });
+    fc.assert(
+      fc.property(asked, (input) => {
+        const planned = planFrom(input);
+        if (planned.ok) expect(planAnswer(planned.value)).toHaveProperty('steps');
+        else expect(planned.faults.length).toBeGreaterThan(0);
+      }),
+      { numRuns: Number(process.env.TORTURE ?? 100) }
+    );
+  });
+  test('a waistcoat on four pins', () => {
+    const options = { sizeBy: 'rows', halfStitches: 110, sideStitches: 165, backRows: 203, frontRows: 33, armRows: 62 };
+    expect(made('waistcoat', options, sampleKit({ machine: { pins: 4 } })).findings.map((f) => f.weight)).toContain(
+      'stop'
+    );
+  });
+});
+
 describe('a plan has an end', () => {
   const kit = sampleKit({ machine: { pins: 200 } });
   const asked = (kind: string, options: object): string[] => {
@@ -107,6 +133,21 @@ describe('a plan has an end', () => {
   test('stripes of one row over 20,000 rows', () => {
     expect(asked('blanket', { sizeBy: 'rows', rows: 5000, panels: 10, style: 'striped', ...stripes })[0]).toMatch(
       /^brief.options must ask for at most 2000 sections and shapings; received \d+\.$/
+    );
+  });
+  test('a blanket of 540 strips two stitches wide', () => {
+    const narrow = sampleKit({ machine: { pins: 4 } });
+    const options = {
+      ...kindOf('blanket')!.start(narrow, 'm'),
+      lengthMm: 2776,
+      strips: 3,
+      stitches: 82,
+      blocks: 4,
+      mode: 'tube-as-panel'
+    };
+    const read = planFrom({ kit: narrow, brief: { kind: 'blanket', name: 'x', machineId: 'm', options } });
+    expect(read.ok ? '' : wordFault(read.faults[0]!)).toMatch(
+      /^brief.options must ask for at most 240 pieces that differ; received \d+\.$/
     );
   });
   test('20,000 rows on 200 pins', () => {

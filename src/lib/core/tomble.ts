@@ -115,7 +115,12 @@ function looseIds(kit: Kit, brief: Brief): PathFault[] {
     .map(({ what, id, path }) => missing(`brief.${path}`, what, id));
 }
 
-const ASKED = { stitches: 'stitches', copied: 'stitches in all copies', operations: 'sections and shapings' } as const;
+const ASKED = {
+  stitches: 'stitches',
+  copied: 'stitches in all copies',
+  operations: 'sections and shapings',
+  pieces: 'pieces that differ'
+} as const;
 
 /** A plan larger than is ever knitted. */
 function tooLarge({ what, most, asked }: NonNullable<ReturnType<typeof beyond>>): PathFault {

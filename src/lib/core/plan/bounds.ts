@@ -11,7 +11,9 @@ const BOUNDS = {
   /** Stitches of all copies together. */
   copied: 20_000_000,
   /** Runs of rows, decreases and whatever else is told on its own. */
-  operations: 2000
+  operations: 2000,
+  /** Pieces that differ: a blanket of twelve strips of twenty blocks each. */
+  pieces: 240
 } as const;
 
 /** What a plan asks of the machine, counted before it is executed. */
@@ -22,7 +24,8 @@ function extentOf(pieces: readonly Piece[]): Readonly<Record<keyof typeof BOUNDS
   return {
     stitches: sum(stitches),
     copied: sum(pieces, ({ copies }, i) => stitches[i]! * copies),
-    operations: sum(pieces, (piece) => piece.operations.length)
+    operations: sum(pieces, (piece) => piece.operations.length),
+    pieces: pieces.length
   };
 }
 
@@ -33,7 +36,7 @@ function extentOf(pieces: readonly Piece[]): Readonly<Record<keyof typeof BOUNDS
  */
 export function beyond(pieces: readonly Piece[]): { what: keyof typeof BOUNDS; most: number; asked: number } | null {
   const extent = extentOf(pieces);
-  for (const what of ['operations', 'stitches', 'copied'] as const)
+  for (const what of ['pieces', 'operations', 'stitches', 'copied'] as const)
     if (extent[what] > BOUNDS[what]) return { what, most: BOUNDS[what], asked: extent[what] };
   return null;
 }

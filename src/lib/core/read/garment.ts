@@ -17,7 +17,9 @@ export interface GarmentSizes {
 
 /** Length of a rim: its edges, less the stitches that go into seams. */
 function rimMm(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, parts: readonly RimPart[]): number {
-  return parts.reduce((sum, { edge, inSeams = 0, times = 1 }) => {
+  // A piece the ring refused has no edges; the refusal is said, and what was knitted is measured.
+  const knitted = parts.filter(({ edge }) => run.fabric.pieces[edge.piece]);
+  return knitted.reduce((sum, { edge, inSeams = 0, times = 1 }) => {
     const inSeam = (10 * inSeams) / mainGauge(run, edge.piece).wales.value;
     return sum + times * Math.max(0, edgeSize(run, edge).mm - inSeam);
   }, 0);
@@ -40,7 +42,10 @@ const measured = remembered(
     rims: NonNullable<Executed['notes']['garment']>
   ): GarmentSizes => {
     const run = { fabric, gauges, plan };
-    const rows = (piece: number): number => workSpan(rowRuns(run.fabric.pieces[piece]!)).count;
+    const rows = (piece: number): number => {
+      const knitted = run.fabric.pieces[piece];
+      return knitted ? workSpan(rowRuns(knitted)).count : 0;
+    };
     return {
       neckMm: rimMm(run, rims.neck),
       shoulderMm: rimMm(run, rims.shoulder),
