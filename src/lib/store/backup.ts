@@ -1,6 +1,6 @@
 import type { Contents, TableName } from '$lib/formats/bundle/contents';
-import { keyOf, linePhoto, canonical, TABLE_NAMES } from '$lib/formats/bundle/contents';
-import { group } from 'd3-array';
+import { keyOf, linePhoto, canonical, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
+import { group, sort } from 'd3-array';
 import type { Table } from 'dexie';
 import type { TombleDb } from './db';
 import { inTurn } from './events';
@@ -10,24 +10,24 @@ const OWN_SETTINGS = ['before-restore', 'backup-place', 'backup-at'];
 
 const isShared = ({ key }: { key: string }): boolean => !OWN_SETTINGS.includes(key);
 
+/**
+ * A record as it is read today: what versions since it was written have added has its usual value. One that no version could
+ * have written stays as it is; reading the backup back names it.
+ */
+const completed = (table: TableName, record: unknown): unknown => TABLES[table].safeParse(record).data ?? record;
+
 /** Everything a browser holds at one moment. */
 export const contentsOf = (db: TombleDb): Promise<Contents> =>
   db.transaction('r', db.tables, async () => {
-    const events = await db.events.toArray();
-    return {
-      machines: await db.machines.toArray(),
-      yarns: await db.yarns.toArray(),
-      swatches: await db.swatches.toArray(),
-      observations: await db.observations.toArray(),
-      people: await db.people.toArray(),
-      projects: await db.projects.toArray(),
-      events: events
-        .sort((a, b) => (a.projectId < b.projectId ? -1 : a.projectId > b.projectId ? 1 : inTurn(a, b)))
-        .map(({ id: _, ...event }) => event),
-      habits: (await db.habits.toArray()) as Contents['habits'],
-      settings: ((await db.settings.toArray()) as Contents['settings'][number][]).filter(isShared),
-      photos: await db.photos.toArray()
-    };
+    const entries = TABLE_NAMES.map(async (table) => {
+      const records: unknown[] = await db[table].toArray();
+      // A picture is no part of what its schema says.
+      return [table, table === 'photos' ? records : records.map((record) => completed(table, record))] as const;
+    });
+    const all = Object.fromEntries(await Promise.all(entries)) as unknown as Contents;
+    // They come in the order of their numbers; turns that were counted go before that.
+    const events = sort(all.events, ({ projectId }) => projectId, ({ turn }) => turn ?? -1); // prettier-ignore
+    return { ...all, events, settings: all.settings.filter(isShared) };
   });
 
 /** How a backup and what is here compare, record by record. */

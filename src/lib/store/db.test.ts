@@ -2,76 +2,8 @@
 import 'fake-indexeddb/auto';
 import Dexie from 'dexie';
 import { afterEach, describe, expect, it } from 'vitest';
+import { RELEASED } from '../../../tests/support/released';
 import { TombleDb } from './db';
-
-/** Tables and indexes of every released version, frozen: a browser somewhere still holds each of them. */
-const RELEASED: Readonly<Record<number, Record<string, string>>> = {
-  1: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId',
-    habits: 'id',
-    settings: 'key'
-  },
-  2: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId',
-    habits: 'id',
-    settings: 'key',
-    observations: 'id, projectId',
-    people: 'id'
-  },
-  3: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId, &key',
-    habits: 'id',
-    settings: 'key',
-    observations: 'id, projectId',
-    people: 'id'
-  },
-  4: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId, &key',
-    habits: 'id',
-    settings: 'key',
-    observations: 'id, projectId',
-    people: 'id'
-  },
-  5: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId, &key',
-    habits: 'id',
-    settings: 'key',
-    observations: 'id, projectId',
-    people: 'id'
-  },
-  6: {
-    machines: 'id',
-    yarns: 'id',
-    swatches: 'id, [machineId+yarnId]',
-    projects: 'id, updatedAt, deletedAt',
-    events: '++id, projectId, &key',
-    habits: 'id',
-    settings: 'key',
-    observations: 'id, projectId',
-    people: 'id',
-    photos: 'id, projectId'
-  }
-};
 
 const NAME = 'released';
 afterEach(() => Dexie.delete(NAME));
