@@ -74,7 +74,7 @@ function struck(value: unknown, { how, where, what }: Blow): void {
   else if (how === 10) at[slot.key] = JSON.stringify(now);
   else
     Object.defineProperty(slot.holder, '__proto__', {
-      value: strange,
+      value: structuredClone(strange),
       enumerable: true,
       configurable: true,
       writable: true
