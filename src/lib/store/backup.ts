@@ -1,7 +1,8 @@
 import type { Contents, TableName } from '$lib/formats/bundle/contents';
-import { keyOf, linePhoto, canonical, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
+import { keyOf, linePhoto, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
 import { group, sort } from 'd3-array';
 import type { Table } from 'dexie';
+import { canonical } from './canonical';
 import type { TombleDb } from './db';
 import { inTurn } from './events';
 

@@ -3,9 +3,10 @@ import { contents, freshDb } from '../../../tests/support/store';
 import { medium, sampleKit } from '../../../tests/support/sample';
 import { Kit, Machine, Swatch } from '$lib/core/kit';
 import { addKit } from './add-kit';
-import { changeMachine, loadKit, saveHabits, saveMachine, saveSwatch, saveYarn, setAside } from './kit';
+import { changeMachine, changeYarn, loadKit, saveHabits, saveMachine, saveSwatch, saveYarn, setAside } from './kit';
 import { changePerson } from './people';
 import { Person } from './records/person';
+import { Gone } from './revise';
 
 const kit = Kit.parse({
   ...sampleKit({ habits: { units: 'imperial' } }),
@@ -34,6 +35,18 @@ const swatch = Swatch.parse({
 });
 
 describe('the kit in the browser', () => {
+  it('a yarn is changed field by field: weighed in one window, renamed in another', async () => {
+    const db = freshDb();
+    const yarn = medium('red', '#b03020', { stockGrams: 200 });
+    await saveYarn(db, yarn);
+    await changeYarn(db, yarn, { ...yarn, stockGrams: 60 });
+    await changeYarn(db, yarn, { ...yarn, name: 'Reedwick', label: { ...yarn.label } });
+    expect(await db.yarns.get('red')).toEqual({ ...yarn, name: 'Reedwick', stockGrams: 60 });
+    await db.yarns.delete('red');
+    await expect(changeYarn(db, yarn, { ...yarn, name: 'Back' })).rejects.toThrow(Gone);
+    expect(await db.yarns.get('red')).toBeUndefined();
+  });
+
   it('comes back as it was kept', async () => {
     const db = freshDb();
     await addKit(db, kit);

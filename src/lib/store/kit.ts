@@ -1,6 +1,8 @@
 import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn } from '$lib/core/kit';
 import { byName, largestFirst } from './order';
+import { canonical } from './canonical';
 import { ME, type TombleDb } from './db';
+import { Gone } from './revise';
 
 /** The whole kit, the largest ring first and the yarns by name, or null while there is no machine or no yarn yet. */
 export async function loadKit(db: TombleDb): Promise<Kit | null> {
@@ -28,8 +30,24 @@ export async function changeHabits(db: TombleDb, change: Partial<Habits>): Promi
   });
 }
 
-/** Keeps a yarn, new or changed. */
+/** Keeps a new yarn, or one that comes back. */
 export const saveYarn = (db: TombleDb, yarn: Yarn): Promise<string> => db.yarns.put(yarn);
+
+/**
+ * Keeps what was changed of a yarn, and only that: what another window changed of it meanwhile stays.
+ *
+ * @param from the yarn as it was when the change began
+ * @throws Gone when it was deleted meanwhile
+ * @example await changeYarn(db, yarn, { ...yarn, stockGrams: 60 })
+ */
+export const changeYarn = (db: TombleDb, from: Yarn, to: Yarn): Promise<void> =>
+  db.transaction('rw', db.yarns, async () => {
+    const stored = await db.yarns.get(from.id);
+    if (!stored) throw new Gone(from.id);
+    const keys = Object.keys(to) as (keyof Yarn)[];
+    const changed = keys.filter((key) => canonical(to[key]) !== canonical(from[key]));
+    await db.yarns.put({ ...stored, ...Object.fromEntries(changed.map((key) => [key, to[key]])) });
+  });
 
 /** Keeps a machine, new or changed. */
 export const saveMachine = (db: TombleDb, machine: Machine): Promise<string> => db.machines.put(machine);

@@ -8,7 +8,7 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
-  import { loadKit, saveYarn } from '$lib/store/kit';
+  import { changeYarn, loadKit, saveYarn } from '$lib/store/kit';
   import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
   import type { Project } from '$lib/store/records/project';
@@ -20,6 +20,10 @@
   const yarns = $derived(kit.value?.yarns ?? []);
   let filter = $state('');
   let editing = $state.raw<Yarn | null>(null);
+  let isNew = false;
+  function open(yarn: Yarn, asNew: boolean): void {
+    [editing, isNew] = [yarn, asNew];
+  }
   let incoming = $state.raw<{ name: string; read: ReadYarns } | null>(null);
   let reading = $state.raw<{ name: string; cancel: () => void } | null>(null);
   let picker: HTMLInputElement;
@@ -34,7 +38,7 @@
       stockGrams: 100
     });
   async function keep(yarn: Yarn): Promise<string> {
-    const fault = await notKept(() => saveYarn(db(), yarn));
+    const fault = await notKept(() => (isNew ? saveYarn(db(), yarn) : changeYarn(db(), editing!, yarn)));
     if (!fault) editing = null;
     return fault;
   }
@@ -99,7 +103,7 @@
       <button type="button" class="btn btn-quiet" onclick={() => download('yarns.csv', 'text/csv', writeYarns(yarns))}
         ><Download class="size-4" /> Save as CSV</button
       >
-      <button type="button" class="btn btn-primary" onclick={() => (editing = fresh())}
+      <button type="button" class="btn btn-primary" onclick={() => open(fresh(), true)}
         ><Plus class="size-4" /> Add a yarn</button
       >
     </div>
@@ -122,7 +126,7 @@
     <span class="font-semibold">Find</span>
     <input class="input mt-1 w-full text-base" type="search" placeholder="ember wool 4" bind:value={filter} />
   </label>
-  {#if kit.value}<StashTable {yarns} {filter} onopen={(yarn) => (editing = yarn)} />{/if}
+  {#if kit.value}<StashTable {yarns} {filter} onopen={(yarn) => open(yarn, false)} />{/if}
 </div>
 
 {#if editing && kit.value}

@@ -2,6 +2,7 @@ import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import * as z from 'zod';
 import { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
+import { canonical } from '$lib/store/canonical';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Person } from '$lib/store/records/person';
 import { Photo } from '$lib/store/records/photo';
@@ -33,18 +34,6 @@ export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 export type Contents = { readonly [K in Exclude<TableName, 'photos'>]: readonly z.output<(typeof TABLES)[K]>[] } & {
   readonly photos: readonly Photo[];
 };
-
-/** A value with the keys of every object in their order, so that equal things are written equally. */
-function ordered(value: unknown): unknown {
-  if (Array.isArray(value)) return value.map(ordered);
-  if (typeof value !== 'object' || value === null) return value;
-  const entries = Object.entries(value).filter(([, v]) => v !== undefined);
-  entries.sort(([a], [b]) => (a < b ? -1 : 1));
-  return Object.fromEntries(entries.map(([key, v]) => [key, ordered(v)]));
-}
-
-/** A record as one line of text, the same for equal records. */
-export const canonical = (record: unknown): string => JSON.stringify(ordered(record));
 
 /** SHA-256 of bytes (FIPS 180-4), as hexadecimal digits. */
 export const hashOf = (bytes: Uint8Array): string => bytesToHex(sha256(bytes));

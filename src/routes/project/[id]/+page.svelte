@@ -7,7 +7,7 @@
   import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
-  import { saveYarn } from '$lib/store/kit';
+  import { changeYarn } from '$lib/store/kit';
   import { figureName, optionLabels, speak } from '$lib/words';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -72,7 +72,7 @@
   const outside = $derived(result?.reveal.shares.filter((share) => share.place !== 'removed') ?? []);
 
   async function keep(yarn: Yarn): Promise<string> {
-    const fault = await notKept(() => saveYarn(db(), yarn));
+    const fault = await notKept(() => changeYarn(db(), editing!, yarn));
     if (!fault) editing = null;
     return fault;
   }
