@@ -76,10 +76,15 @@
       {/each}
     </nav>
     <div class="flex-1"></div>
-    {#if !online}<span class="badge badge-warning" role="status">Offline: all works, nothing is lost</span>{/if}
+    {#if !online}<span class="badge badge-warning" role="status"
+        >Offline<span class="max-md:sr-only">: all works, nothing is lost</span></span
+      >{/if}
     {#if update.state !== 'none'}
       <button type="button" class="btn btn-primary btn-sm" onclick={update.take}>
-        {update.state === 'waiting' ? 'A new version is here: use it' : 'This window is older: load it anew'}
+        {#if update.state === 'waiting'}<span class="max-md:sr-only">A new version is here: use it</span><span
+            class="md:hidden"
+            aria-hidden="true">New version</span
+          >{:else}This window is older: load it anew{/if}
       </button>
     {/if}
     <button
