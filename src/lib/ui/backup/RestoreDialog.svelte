@@ -82,7 +82,13 @@
             ? 'border-primary bg-primary/8'
             : 'border-base-300'}"
         >
-          <input type="radio" class="mt-0.5 size-5 shrink-0 self-start accent-primary" name="how" value={choice.value} bind:group={how} />
+          <input
+            type="radio"
+            class="mt-0.5 size-5 shrink-0 self-start accent-primary"
+            name="how"
+            value={choice.value}
+            bind:group={how}
+          />
           <span><strong class="block">{choice.label}</strong><span class="text-sm">{choice.help}</span></span>
         </label>
       {/each}
