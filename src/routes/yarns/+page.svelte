@@ -1,4 +1,5 @@
 <script lang="ts">
+  import LoaderCircle from '@lucide/svelte/icons/loader-circle';
   import Download from '@lucide/svelte/icons/download';
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
@@ -111,7 +112,7 @@
   {#if reading}
     {@const { name, cancel } = reading}
     <p class="mt-3 flex items-center gap-3 sheet px-4 py-2" role="status">
-      <span class="loading loading-spinner"></span> Reading {name}
+      <LoaderCircle class="size-5 animate-spin motion-reduce:animate-none" /> Reading {name}
       <button
         type="button"
         class="btn ml-auto btn-sm"

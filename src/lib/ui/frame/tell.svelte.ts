@@ -16,7 +16,8 @@ export const teller = (): typeof holder => holder;
  * @example void tell(`Deleted: ${name}`, { label: 'Undo', onClick: putBack });
  */
 export async function tell(text: string, action?: { label: string; onClick: () => void }): Promise<void> {
-  const { toast, Toaster } = await import('svelte-sonner');
+  const { toasts } = await import('./toasts');
+  const { toast, Toaster } = await toasts();
   holder = Toaster;
   toast(text, action ? { action } : {});
 }
