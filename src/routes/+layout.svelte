@@ -43,6 +43,8 @@
   afterNavigate(() => {
     document.querySelector('nav [aria-current="page"]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
   });
+  // While one cranks the piece has the screen; on a small one the menu waits on the other pages.
+  const cranking = $derived(page.url.pathname.endsWith('/crank'));
   const here = (href: string): boolean => page.url.pathname === href;
 </script>
 
@@ -59,7 +61,7 @@
 {/if}
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
-<header class="border-b border-base-300 bg-base-100 print:hidden">
+<header class="border-b border-base-300 bg-base-100 print:hidden {cranking ? 'snug:hidden' : ''}">
   <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1.5 md:flex-nowrap">
     <a href={paths.bench} class="mr-2 flex items-center gap-2 py-1 font-display text-xl font-bold">
       <img src="/icon.svg" alt="" class="size-8" /> Tomble
@@ -97,7 +99,11 @@
     </button>
   </div>
 </header>
-<main id="main" tabindex="-1" class="outline-none">
+<main
+  id="main"
+  tabindex="-1"
+  class="outline-none {cranking ? 'flex min-h-[calc(100dvh-3.6rem)] flex-col snug:min-h-dvh' : ''}"
+>
   {#if storage.state === 'open'}
     {#if storage.unwritten}
       <p class="border-b border-error bg-error/8 px-4 py-2 print:hidden" role="alert">

@@ -62,3 +62,36 @@ test('sound is remembered, and the digits can be read from afar', async ({ page 
   // Half the height of the window: from a metre and a half, as the design asks.
   expect(digits!.height).toBeGreaterThan(380);
 });
+
+/** Rooms a machine may stand in: telephones upright and lying, a small tablet, a desk; and a page at twice its size. */
+const ROOMS = [
+  [360, 640], [390, 664], [390, 844], [844, 390], [740, 360], [1024, 600], [1280, 800], [1920, 1080], [640, 400]
+] as const; // prettier-ignore
+
+for (const [width, height] of ROOMS)
+  test(`at ${width} by ${height} nothing is cut: words end above how to go on, the number can be read, hands reach undo`, async ({
+    page
+  }) => {
+    await page.setViewportSize({ width, height });
+    const seen = async (of: import('@playwright/test').Locator) => (await of.boundingBox())!;
+    const face = page.getByTestId('crank');
+    const number = await seen(page.getByTestId('big'));
+    expect(number.height).toBeGreaterThan(90);
+    const undo = await seen(page.getByRole('button', { name: 'Undo', exact: true }));
+    expect(undo.y + undo.height).toBeLessThanOrEqual(height);
+    expect(await face.evaluate((el) => el.scrollHeight - el.clientHeight)).toBeLessThanOrEqual(0);
+
+    // The longest thing that is said before a first row.
+    await page.goto('/project/demo-bag/crank');
+    await expect(face).toContainText('Switch');
+    for (let step = 0; step < 4; step++) {
+      const onward = face.getByText('Space or touch when it is done');
+      if (!(await onward.isVisible())) break;
+      const box = await seen(face);
+      const last = await seen(onward);
+      expect(last.y + last.height).toBeLessThanOrEqual(box.y + box.height);
+      expect(await face.evaluate((el) => el.scrollHeight - el.clientHeight)).toBeLessThanOrEqual(0);
+      expect(await page.evaluate(() => document.documentElement.scrollWidth - innerWidth)).toBeLessThanOrEqual(0);
+      await page.keyboard.press('Space');
+    }
+  });

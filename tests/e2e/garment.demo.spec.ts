@@ -170,9 +170,10 @@ test('on a telephone the longest thing to do is read to its end, and how to go o
   const box = (await face.boundingBox())!;
   const onward = (await face.getByText('Space or touch when it is done').boundingBox())!;
   expect(onward.y + onward.height).toBeLessThanOrEqual(box.y + box.height);
-  // Its words scroll inside where they are longer than the face.
+  // Its words end above that, and nothing of the page lies beside the screen.
   const words = face.getByText('The yarn must hang here');
   const seen = (await words.boundingBox())!;
   expect(seen.y + seen.height).toBeLessThanOrEqual(onward.y + 1);
   expect(seen.height).toBeGreaterThan(60);
+  await expect(words).toHaveCSS('overflow-y', 'visible');
 });

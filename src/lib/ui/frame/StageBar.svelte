@@ -16,6 +16,7 @@
     { href: paths.finish(id), label: 'Finish' }
   ]);
   const current = $derived(stages.findIndex((stage) => stage.href === page.url.pathname));
+  const cranking = $derived(stages[current]?.label === 'Crank');
   // A short word under each stage says where it stands.
   const words: Readonly<Record<string, string>> = $derived({
     Plan: rows > 0 ? `${rows} rows` : 'by hand',
@@ -29,9 +30,11 @@
   });
 </script>
 
-<div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden">
-  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2">
-    <label class="order-1 min-w-48 flex-1">
+<div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden {cranking ? 'snug:static' : ''}">
+  <div
+    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 {cranking ? 'snug:py-0.5' : ''}"
+  >
+    <label class="order-1 min-w-48 flex-1 {cranking ? 'max-sm:hidden' : ''}">
       <span class="sr-only">Name of the project</span>
       <input
         class="-ml-1.5 w-full truncate rounded-md border border-transparent bg-transparent px-1.5 py-1 font-display text-2xl font-semibold hover:border-base-300 focus:border-base-content"
@@ -40,7 +43,7 @@
         oninput={(e) => e.currentTarget.value.trim() && at.edit({ name: e.currentTarget.value })}
       />
     </label>
-    <nav aria-label="Stages of the project" class="order-3 max-sm:-ml-2 max-sm:w-full sm:order-2">
+    <nav aria-label="Stages of the project" class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:w-full sm:order-2">
       <ol class="flex items-center">
         {#each stages as stage, i (stage.href)}
           {#if i > 0}<li
@@ -62,7 +65,7 @@
         {/each}
       </ol>
     </nav>
-    <div class="order-2 flex sm:order-3">
+    <div class="order-2 flex sm:order-3 {cranking ? 'snug:hidden' : ''}">
       <button
         type="button"
         class="btn btn-square btn-ghost"

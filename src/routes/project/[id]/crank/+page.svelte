@@ -117,18 +117,26 @@
 
 {#if result}
   <div
-    class="mx-auto grid h-[calc(100dvh-13.4rem)] min-h-[30rem] max-w-[110rem] grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 sm:h-[calc(100dvh-10.5rem)] sm:px-4 md:h-[calc(100dvh-7.6rem)] md:grid-cols-[15.5rem_minmax(0,1fr)]"
+    class="mx-auto grid w-full max-w-[110rem] flex-1 grid-cols-[3.5rem_minmax(0,1fr)] gap-3 px-2 py-3 max-[20rem]:grid-cols-1 sm:px-4 md:grid-cols-[15.5rem_minmax(0,1fr)] snug:py-2 low:grid-cols-[3.5rem_minmax(0,1fr)]"
   >
-    <aside class="min-h-0" aria-label="The hanging tube">
-      <div class="h-full md:hidden"><HangingTube {result} piece={leg?.piece ?? 0} slim rowsDone={inPiece} /></div>
-      <div class="hidden h-full md:block"><HangingTube {result} piece={leg?.piece ?? 0} rowsDone={inPiece} /></div>
+    <aside class="relative max-[20rem]:hidden" aria-label="The hanging tube">
+      <!-- Only as tall as the rest of the page is: it is the tube that gives way. -->
+      <div class="absolute inset-0 md:hidden low:block">
+        <HangingTube {result} piece={leg?.piece ?? 0} slim rowsDone={inPiece} />
+      </div>
+      <div class="absolute inset-0 hidden md:block low:hidden">
+        <HangingTube {result} piece={leg?.piece ?? 0} rowsDone={inPiece} />
+      </div>
     </aside>
 
-    <section class="flex min-h-0 flex-col gap-3" aria-label="At the crank">
+    <section
+      class="flex flex-col gap-3 snug:gap-2 low:grid low:grid-cols-[minmax(0,1fr)_minmax(11rem,30%)] low:grid-rows-[1fr_auto]"
+      aria-label="At the crank"
+    >
       <h1 class="sr-only">Crank {at.project!.brief.name}</h1>
       <button
         type="button"
-        class="relative flex min-h-0 flex-1 cursor-pointer flex-col overflow-hidden rounded-box border-2 p-4 text-left select-none
+        class="relative flex min-h-48 flex-1 cursor-pointer flex-col rounded-box border-2 p-4 text-left select-none snug:p-3 low:row-span-full
           {next.do === 'confirm'
           ? 'border-accent bg-accent text-accent-content'
           : due.length
@@ -148,10 +156,11 @@
                 ? `after the last ${row}`
                 : `after ${row} ${inWork}`}</span
           >
-          <span class="mt-2 font-display text-3xl leading-tight font-bold text-balance sm:text-4xl md:mt-3 md:text-5xl"
+          <span
+            class="mt-2 font-display text-3xl leading-tight font-bold text-balance sm:text-4xl md:mt-3 md:text-5xl low:mt-1 low:text-3xl"
             >{next.join ? say?.words.changeYarn(say.talk) : asked?.title}</span
           >
-          <span class="mt-2 min-h-0 max-w-[46ch] overflow-y-auto text-base leading-snug sm:text-lg md:mt-4 md:text-2xl"
+          <span class="mt-2 max-w-[46ch] text-base leading-snug sm:text-lg md:mt-4 md:text-2xl low:mt-1 low:text-base"
             >{next.join ? asked?.before : asked?.detail}</span
           >
           <span class="flex-1"></span>
@@ -161,7 +170,7 @@
             />
           </span>
         {:else if turning}
-          <span class="flex items-center gap-3 text-lg md:text-2xl">
+          <span class="flex items-center gap-3 text-lg wrap-anywhere max-[20rem]:flex-wrap md:text-2xl low:text-lg">
             {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
             <span class="min-w-0"><strong>{heading}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
           </span>
@@ -171,8 +180,9 @@
             >
             <span class="mt-1 max-w-[60ch] text-base leading-snug max-md:hidden md:text-lg">{asked?.detail}</span>
           {/if}
-          <span class="flex min-h-0 flex-1 items-center justify-center">
-            <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="h-full max-h-full w-full" aria-hidden="true">
+          <!-- However long the words around it are, the number keeps a height that is read from the machine. -->
+          <span class="relative min-h-24 flex-1">
+            <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="absolute inset-0 size-full" aria-hidden="true">
               <text
                 x="50%"
                 y="96"
@@ -190,12 +200,15 @@
             </svg>
           </span>
           {#if turning.turn}
-            <span class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl" data-testid="turn">
+            <span
+              class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl low:text-xl"
+              data-testid="turn"
+            >
               {#if turning.turn.toPin < turning.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
               <span class="numerals">{say?.talk.pin(turning.turn.fromPin)} to {say?.talk.pin(turning.turn.toPin)}</span>
               {#if turning.turn.toPin >= turning.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
             </span>
-            <span class="text-center text-sm md:text-lg"
+            <span class="text-center text-sm md:text-lg low:text-sm"
               >At {say?.talk.pin(turning.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
             >
           {/if}
@@ -204,7 +217,9 @@
               >Round the card behind {say?.talk.pins} {turning.card.join(', ')}</span
             >
           {/if}
-          <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl">
+          <span
+            class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl low:text-lg"
+          >
             <span
               >{#if next.do === 'lift'}<strong>{next.pin - 1}</strong> of {next.of}
                 {say?.talk.pins} lifted in this {row}{:else if waste}<strong>{waste.row - 1}</strong> of {waste.total}
@@ -218,7 +233,7 @@
                   >{done}</strong
                 >
                 of {total} in all{/if}{#if turning.counter !== null}<span
-                  class="block text-sm quiet md:text-lg"
+                  class="block text-sm quiet md:text-lg low:text-sm"
                   data-testid="counter">the machine's counter: {turning.counter - 1}</span
                 >{/if}</span
             >
@@ -246,7 +261,7 @@
       {/if}
 
       <div
-        class="rounded-box border-2 px-4 py-2.5 {told.length
+        class="rounded-box border-2 px-4 py-2.5 low:px-3 low:py-2 {told.length
           ? 'border-warning bg-warning/25'
           : near
             ? 'border-accent bg-base-100'
@@ -258,21 +273,21 @@
           </p>{/each}
         {#if !told.length}
           {#if coming && turning}
-            <p class="text-base md:text-xl">
+            <p class="text-base md:text-xl low:text-base">
               <strong class="numerals">In {say?.talk.rows(coming.inRows)}:</strong>
               {say?.cue(coming)}
             </p>
           {:else if turning && rows < 12}
-            <p class="text-base md:text-xl">{ahead[0] ? say?.cue(ahead[0]) : ''}</p>
+            <p class="text-base md:text-xl low:text-base">{ahead[0] ? say?.cue(ahead[0]) : ''}</p>
           {:else}
-            <p class="text-base quiet md:text-xl">
+            <p class="text-base quiet md:text-xl low:text-base">
               {next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}
             </p>
           {/if}
         {/if}
       </div>
 
-      <div class="flex flex-wrap items-center gap-2">
+      <div class="flex flex-wrap items-center gap-2 low:content-end">
         <button
           type="button"
           class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
@@ -302,7 +317,7 @@
           onclick={(e) => release(e, toggleSound)}
           >{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button
         >
-        <p class="hidden flex-1 text-right text-sm quiet md:block">
+        <p class="hidden flex-1 text-right text-sm quiet md:block low:hidden">
           Space: one on · Backspace: undo · G: set the count{screen.awake ? ' · the screen stays awake' : ''}<br />Sit
           close, elbows in, and take breaks: pain means stop.
         </p>
