@@ -21,8 +21,12 @@
   // mode-watcher keeps the choice and writes data-theme itself; the name of our theme follows its mode.
   $effect(() => {
     const name = mode.current === 'dark' ? 'lamp' : 'day';
+    // From one light to the other at once: half-way colours are hard to read.
+    const { classList } = document.documentElement;
+    classList.add('relit');
     // setTheme reads what it writes; followed here, it would call itself for ever.
     untrack(() => setTheme(name));
+    requestAnimationFrame(() => requestAnimationFrame(() => classList.remove('relit')));
   });
 
   onMount(() => {
