@@ -43,7 +43,10 @@
         oninput={(e) => e.currentTarget.value.trim() && at.edit({ name: e.currentTarget.value })}
       />
     </label>
-    <nav aria-label="Stages of the project" class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:w-full sm:order-2">
+    <nav
+      aria-label="Stages of the project"
+      class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:w-full sm:order-2"
+    >
       <ol class="flex items-center">
         {#each stages as stage, i (stage.href)}
           {#if i > 0}<li
