@@ -95,3 +95,41 @@ for (const [width, height] of ROOMS)
       await page.keyboard.press('Space');
     }
   });
+
+test('after half an hour without a rest a word is said about it; it can be put off, and a rest ends it', async ({
+  page
+}) => {
+  const began = Date.parse('2026-11-20T19:00:00Z');
+  const at = async (minutes: number): Promise<void> => {
+    await page.clock.setFixedTime(began + minutes * 60_000);
+    await page.keyboard.press('Space');
+  };
+  const word = page.getByTestId('rest');
+  for (let minute = 0; minute <= 24; minute++) await at(minute);
+  await expect(word).toBeHidden();
+  await at(25);
+  await expect(word).toContainText('25 minutes at the crank');
+  await page.getByRole('button', { name: 'Put it off' }).click();
+  await expect(word).toBeHidden();
+  // The space bar is a row again.
+  const count = page.getByTestId('count');
+  const before = await count.innerText();
+  await at(26);
+  await expect(count).not.toHaveText(before);
+  // Six minutes of rest: a new stretch begins.
+  for (let minute = 32; minute <= 50; minute++) await at(minute);
+  await expect(word).toBeHidden();
+});
+
+test('the time that is left follows the hand', async ({ page }) => {
+  const left = page.getByTestId('left');
+  await expect(left).toHaveText(/^about \d+ minutes to go$/);
+  let now = Date.parse('2026-11-20T19:00:00Z');
+  for (let row = 0; row < 14; row++) {
+    now += 12_000;
+    await page.clock.setFixedTime(now);
+    await page.keyboard.press('Space');
+  }
+  // Five rows a minute: 81 rows of 136 are left, and the waste behind them.
+  await expect(left).toHaveText(/^about (1[5-9]|2\d) minutes to go$/);
+});

@@ -125,11 +125,20 @@ function anyValue(kit: Kit, meta: OptionMeta): fc.Arbitrary<unknown> {
   }
 }
 
-/** Rows of a block times blocks stay below what one length would ask for: a blanket of a hundred long strips proves no more. */
+/**
+ * Rows of a block times blocks stay below what one length would ask for: a blanket of a hundred long strips proves no more. Nor
+ * does it on a ring of eight pins, where strips are two fingers wide: there are fewer of them than a plan may have.
+ */
 function kept(options: Record<string, unknown>): Record<string, unknown> {
-  const { blocks, rows } = options;
-  if (typeof blocks !== 'number' || typeof rows !== 'number') return options;
-  return { ...options, rows: Math.max(2, Math.min(rows, Math.round(MOST_COUNT / blocks))) };
+  const { blocks: asked, rows, widthMm } = options;
+  if (typeof asked !== 'number' || typeof rows !== 'number') return options;
+  const blocks = Math.min(asked, 4);
+  return {
+    ...options,
+    blocks,
+    rows: Math.max(2, Math.min(rows, Math.round(MOST_COUNT / blocks))),
+    ...(typeof widthMm === 'number' ? { widthMm: Math.min(widthMm, 600) } : {})
+  };
 }
 
 /** Any valid brief of a kind: every option at random within its own limits, perhaps with pompoms. */

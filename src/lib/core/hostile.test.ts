@@ -147,7 +147,7 @@ describe('a plan has an end', () => {
     };
     const read = planFrom({ kit: narrow, brief: { kind: 'blanket', name: 'x', machineId: 'm', options } });
     expect(read.ok ? '' : wordFault(read.faults[0]!)).toMatch(
-      /^brief.options must ask for at most 120 pieces that differ; received \d+\.$/
+      /^brief.options must ask for at most 240 pieces that differ; received \d+\.$/
     );
   });
   test('20,000 rows on 200 pins', () => {

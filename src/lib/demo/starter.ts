@@ -45,6 +45,7 @@ export const starterKit: Kit = {
     counter: 'running',
     tubeRowsPerMinute: null,
     panelRowsPerMinute: null,
+    restMinutes: 25,
     wasteStart: 5,
     wasteEnd: 5,
     panelStart: 'high',

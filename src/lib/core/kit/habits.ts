@@ -28,6 +28,8 @@ export const Habits = z.object({
   terms: Terms.default(() => Terms.parse({})),
   /** Pins before the marker at which colours are changed in a tube: none, or a few, so that the step hides (craft 4). */
   joinPins: z.int().min(0).max(100).default(0).meta({ title: 'Pins before the marker at a change of colour' }),
-  tieAfterRows: z.int().min(1).max(12).default(4).meta({ title: 'Rows before tying a join' })
+  tieAfterRows: z.int().min(1).max(12).default(4).meta({ title: 'Rows before tying a join' }),
+  /** Minutes at the crank after which a rest is spoken of (craft 11); null never does. */
+  restMinutes: z.int().min(5).max(240).nullable().default(25).meta({ title: 'A word about rest after' })
 });
 export type Habits = z.infer<typeof Habits>;

@@ -145,5 +145,15 @@
       optional
       onvalue={(panelRowsPerMinute) => onchange({ panelRowsPerMinute })}
     />
+    <NumberField
+      label="A word about rest after"
+      unit="minutes"
+      help="Of cranking without a rest of five. Empty: never."
+      value={habits.restMinutes}
+      min={5}
+      max={240}
+      optional
+      onvalue={(restMinutes) => onchange({ restMinutes })}
+    />
   </div>
 </section>

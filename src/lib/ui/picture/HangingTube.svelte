@@ -38,10 +38,11 @@
       </div>
       <ScenePicture scene={layers.ring} class="absolute inset-0" />
       {#if layers.count && layers.counted(rowsDone) > 0}
+        <!-- Tall enough to hide the numbers of the scale that pass behind it. -->
         <span
-          class="absolute -translate-y-full rounded bg-base-200 px-1 numerals text-xs leading-tight font-bold"
+          class="absolute -translate-y-full bg-base-200 px-1 py-2.5 numerals text-xs leading-tight font-bold"
           style:left="{layers.count.x - 4}px"
-          style:top="{layers.count.y + 3}px">{layers.counted(rowsDone)}</span
+          style:top="{layers.count.y + 13}px">{layers.counted(rowsDone)}</span
         >
       {/if}
     </div>

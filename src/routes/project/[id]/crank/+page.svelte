@@ -8,12 +8,24 @@
   import VolumeX from '@lucide/svelte/icons/volume-x';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
-  import { ANNOUNCE_ROWS, cuesAhead, legAt, nextAt, rowsAt, trackOf, workCount, workIn } from '$lib/core/read';
+  import {
+    ANNOUNCE_ROWS,
+    cuesAhead,
+    legAt,
+    minutesLeft,
+    nextAt,
+    rowsAt,
+    rowsPerMinute,
+    trackOf,
+    workCount,
+    workIn
+  } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { holdCrank } from '$lib/ui/crank/held.svelte';
   import type { CrankAction } from '$lib/store/records/crank-event';
   import { browserShelf, keepSmall } from '$lib/store/shelf';
   import { chime } from '$lib/ui/crank/chime';
+  import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import { paths } from '$lib/ui/paths';
@@ -58,6 +70,23 @@
   const heading = $derived(
     !several ? section : section === leg?.label || oneSection ? legName : `${legName}, ${section}`
   );
+  /** When the last rows were done, the latest last: a look back that does not grow with the piece. */
+  function times(most: number): number[] {
+    const found: number[] = [];
+    for (let i = at.events.length - 1; i >= 0 && found.length < most; i--) {
+      const event = at.events[i]!;
+      if (event.what.do === 'row') found.push(Date.parse(event.at));
+    }
+    return found.reverse();
+  }
+  const stretch = watchStretch(times, () => at.progress);
+  const restAfter = $derived(at.kit?.habits.restMinutes ?? null);
+  /** What the hand does now counts for the kind of work it does now; the other kind goes by habit. */
+  const minutes = $derived.by(() => {
+    const told = rowsPerMinute(times(Math.min(60, inPiece)));
+    const { tubeRowsPerMinute: tube, panelRowsPerMinute: panel } = at.kit!.habits;
+    return minutesLeft(track, rows, leg?.turns ? { tube, panel: told ?? panel } : { tube: told ?? tube, panel });
+  });
   let sound = $state(browserShelf().getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
 
@@ -226,7 +255,11 @@
                 {waste.of === 'separator' ? `separator ${row}` : `waste ${row}s`}, not counted{:else}<strong
                   >{turning.inSection - 1}</strong
                 >
-                of {turning.ofSection} in this {several && oneSection ? 'piece' : 'section'}{/if}</span
+                of {turning.ofSection} in this {several && oneSection ? 'piece' : 'section'}{/if}<span
+                class="block text-sm quiet md:text-lg low:text-sm"
+                data-testid="left"
+                >{minutes < 1.5 ? 'a minute or so' : `about ${Math.round(minutes)} minutes`} to go</span
+              ></span
             >
             <span class="sm:text-right"
               >{#if several && !oneSection}<strong>{inWork}</strong> of {leg?.workRows} in this piece{:else}<strong
@@ -287,6 +320,20 @@
         {/if}
       </div>
 
+      {#if restAfter !== null && stretch.minutes >= restAfter}
+        <div
+          class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-info/50 bg-info/8 px-4 py-2"
+          role="status"
+          data-testid="rest"
+        >
+          <p class="min-w-48 flex-1 text-base md:text-lg">
+            {stretch.minutes} minutes at the crank: let hands, shoulders and eyes rest. What hurts, stops; the count waits.
+          </p>
+          <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, stretch.putOff)}
+            >Put it off</button
+          >
+        </div>
+      {/if}
       <div class="flex flex-wrap items-center gap-2 low:content-end">
         <button
           type="button"
