@@ -1,10 +1,11 @@
 import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, resolve } from 'node:path';
-import { test as base } from '@playwright/test';
+import { test as base, expect } from '@playwright/test';
+import { watch } from './watch';
 import { serve } from '../../scripts/serve.mjs';
 
-export { expect } from '@playwright/test';
+export { expect };
 
 /** A server of this test alone, that can be switched off and can go on with another build at the same address. */
 export interface OwnServer {
@@ -72,21 +73,10 @@ export const test = base.extend<{ server: OwnServer; watched: void }>({
   baseURL: async ({ server }, use) => use(server.url),
   watched: [
     async ({ context, baseURL }, use) => {
-      const heard: string[] = [];
-      context.on('console', (message) => {
-        // That the server is gone is told by the browser itself.
-        const gone = /Failed to load resource|ERR_CONNECTION_REFUSED/.test(message.text());
-        if (!gone && (message.type() === 'warning' || message.type() === 'error'))
-          heard.push(`${message.type()}: ${message.text()}`);
-      });
-      context.on('weberror', (error) => heard.push(`uncaught: ${error.error().message}`));
-      context.on('request', (request) => {
-        const url = new URL(request.url());
-        if (url.protocol !== 'blob:' && url.protocol !== 'data:' && url.origin !== baseURL)
-          heard.push(`foreign request: ${request.url()}`);
-      });
+      // That the server is gone is told by the browser itself.
+      const heard = watch(context, baseURL, /Failed to load resource|ERR_CONNECTION_REFUSED/);
       await use();
-      if (heard.length) throw new Error(heard.join('\n'));
+      expect(heard).toEqual([]);
     },
     { auto: true }
   ]

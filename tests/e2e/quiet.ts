@@ -1,4 +1,5 @@
 import { test as base, expect, type Page } from '@playwright/test';
+import { watch } from './watch';
 
 /**
  * Waits until the browser has kept every edit made so far: a transaction over all tables begins only when those before
@@ -45,17 +46,7 @@ export const test = base.extend<{ quiet: void }>({
   },
   quiet: [
     async ({ context, baseURL }, use) => {
-      const heard: string[] = [];
-      context.on('console', (message) => {
-        if (message.type() === 'warning' || message.type() === 'error')
-          heard.push(`${message.type()}: ${message.text()}`);
-      });
-      context.on('weberror', (error) => heard.push(`uncaught: ${error.error().message}`));
-      context.on('request', (request) => {
-        const url = new URL(request.url());
-        if (url.protocol !== 'blob:' && url.protocol !== 'data:' && url.origin !== baseURL)
-          heard.push(`foreign request: ${request.url()}`);
-      });
+      const heard = watch(context, baseURL);
       await use();
       expect(heard).toEqual([]);
     },

@@ -32,19 +32,28 @@ describe('the pace of somebody who cranks', () => {
     expect(rowsPerMinute(every(3000, 11))).toBeCloseTo(20, 9);
     expect(rowsPerMinute([])).toBeNull();
   });
-  it('counts what is left down to nothing, row by row and piece by piece', () => {
-    for (const kind of ['lined-hat', 'waistcoat', 'socks']) {
-      const track = trackOf(made(kind));
-      const pace = { tube: 20, panel: 10 };
-      let before = minutesLeft(track, 0, pace);
-      for (let rows = 1; rows <= track.rows; rows++) {
-        const leg = track.legs.findLast((l) => l.offset < rows)!;
-        const now = minutesLeft(track, rows, pace);
-        expect(before - now).toBeCloseTo(1 / (leg.turns ? 10 : 20), 9);
+  it('what is left is what the plan says, and is counted down row by row to what comes after the last', () => {
+    for (const kind of ['lined-hat', 'waistcoat', 'socks', 'toy-figure', 'headband']) {
+      const result = made(kind);
+      const track = trackOf(result);
+      expect(minutesLeft(track, 0), kind).toBeCloseTo(result.pace.cranking.value, 9);
+      let before = Infinity;
+      for (let rows = 0; rows <= track.rows; rows++) {
+        const now = minutesLeft(track, rows);
+        expect(now).toBeLessThan(before);
         before = now;
       }
-      expect(before).toBeCloseTo(0, 9);
+      expect(minutesLeft(track, track.rows + 1)).toBe(0);
     }
+  });
+  it('a hand twice as fast halves the rows of its own kind, and nothing of what hands do between them', () => {
+    const track = trackOf(made('lined-hat'));
+    const rows = minutesLeft(track, 5) - minutesLeft(track, track.rows);
+    const fast = minutesLeft(track, 5, { faster: 2, toAndFro: false });
+    const between = track.legs[0]!.steps.filter((s) => !s.rows).reduce((all, s) => all + s.minutes, 0);
+    expect(fast).toBeLessThan(minutesLeft(track, 5));
+    expect(fast).toBeGreaterThanOrEqual(rows / 2 - between);
+    expect(minutesLeft(track, 5, { faster: 2, toAndFro: true })).toBe(minutesLeft(track, 5));
   });
 });
 

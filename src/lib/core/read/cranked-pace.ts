@@ -1,5 +1,4 @@
-import { mean, pairs } from 'd3-array';
-import { PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from './steps';
+import { mean, pairs, sum } from 'd3-array';
 import type { Track } from './track';
 
 /** More than that between two rows is a pause and no part of a pace (own estimate, no source). */
@@ -8,12 +7,6 @@ const PAUSE_MS = 30_000;
 const FEWEST_ROWS = 10;
 /** So long without a row is a rest (own estimate, no source). */
 export const REST_MS = 5 * 60_000;
-
-/** Rows in a minute, of a tube and of what goes to and fro; null where nothing is known. */
-export interface CrankPace {
-  readonly tube: number | null;
-  readonly panel: number | null;
-}
 
 /**
  * Rows a minute of somebody who cranks, pauses left out.
@@ -28,16 +21,28 @@ export function rowsPerMinute(at: readonly number[]): number | null {
 }
 
 /**
- * Minutes of cranking that are left, waste and all, at a pace.
+ * Minutes at the machine that are left: what the steps of the plan take, as far as they are not done.
  *
  * @param rows rows cranked in all
+ * @param hand how many times as fast as planned the hand is that cranks now, and whether it goes to and fro; null as planned
+ * @example minutesLeft(trackOf(plan), 0) // plan.pace.cranking.value
  */
-export function minutesLeft(track: Track, rows: number, pace: CrankPace): number {
-  return track.legs.reduce((sum, leg) => {
-    const left = Math.max(0, Math.min(leg.rows, leg.offset + leg.rows - rows));
-    const perMinute = leg.turns ? (pace.panel ?? PANEL_ROWS_PER_MINUTE) : (pace.tube ?? TUBE_ROWS_PER_MINUTE);
-    return sum + left / perMinute;
-  }, 0);
+export function minutesLeft(
+  track: Track,
+  rows: number,
+  hand: { faster: number; toAndFro: boolean } | null = null
+): number {
+  return sum(track.legs, (leg) => {
+    const faster = hand && hand.toAndFro === (leg.turns !== null) ? hand.faster : 1;
+    // A step without rows is done when the row after it is.
+    let before = leg.offset + leg.rows;
+    return sum(leg.steps.toReversed(), ({ rows: own, minutes }) => {
+      if (!own) return before >= rows ? minutes : 0;
+      before = leg.offset + own.from - 1;
+      const all = own.to - own.from + 1;
+      return (minutes * Math.max(0, Math.min(all, before + all - rows))) / all / faster;
+    });
+  });
 }
 
 /**

@@ -18,7 +18,7 @@ export { piecesOff, waitsFor } from './ready';
 export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore
-export { PANEL_ROWS_PER_MINUTE, readSteps, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
+export { PANEL_ROWS_PER_MINUTE, readSteps, rowsAMinute, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
 export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, rowsAt, trackOf, type Track, workCount, workIn, type Position } from './track'; // prettier-ignore
 export { finishedSketch, type FigureName, type NamedFigure } from './worn';

@@ -11,9 +11,9 @@ export interface Departure {
   readonly counted: Counted;
   /** Rows of the work that are knitted, and those the plan would have in all. */
   readonly done: number;
+  readonly planned: number;
   /** Id of the machine it hangs on. */
   readonly machineId: string;
-  readonly planned: number;
   /** Ids of the yarn the row is knitted in and of the one the plan would say; null where they are the same. */
   readonly yarns: { readonly knitted: string; readonly planned: string } | null;
 }

@@ -1,5 +1,5 @@
 import type { Did, Made } from '../hand';
-import { machineOf } from '../kit';
+import { type Habits, machineOf } from '../kit';
 import { type Executed, type RowRun, rowRuns, ruleOfOperation, workOf } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf } from './cues';
@@ -47,10 +47,12 @@ export const PANEL_ROWS_PER_MINUTE = 12;
 const SLOW_ROWS = 12;
 const SLOW_FACTOR = 0.45;
 
+/** Rows this knitter cranks in a minute, by habit; a practised knitter's where that was never said. */
+export const rowsAMinute = ({ tubeRowsPerMinute, panelRowsPerMinute }: Habits, tube: boolean): number =>
+  tube ? (tubeRowsPerMinute ?? TUBE_ROWS_PER_MINUTE) : (panelRowsPerMinute ?? PANEL_ROWS_PER_MINUTE);
+
 function rowMinutes(run: Executed, piece: Piece, from: number, count: number): number {
-  const { tubeRowsPerMinute, panelRowsPerMinute } = run.kit.habits;
-  const pace =
-    piece.mode === 'tube' ? (tubeRowsPerMinute ?? TUBE_ROWS_PER_MINUTE) : (panelRowsPerMinute ?? PANEL_ROWS_PER_MINUTE);
+  const pace = rowsAMinute(run.kit.habits, piece.mode === 'tube');
   const slow = Math.max(0, Math.min(SLOW_ROWS, from + count) - from);
   return (count - slow + slow / SLOW_FACTOR) / pace;
 }

@@ -15,6 +15,7 @@
     minutesLeft,
     nextAt,
     rowsAt,
+    rowsAMinute,
     rowsPerMinute,
     trackOf,
     workCount,
@@ -81,11 +82,15 @@
   }
   const stretch = watchStretch(times, () => at.progress);
   const restAfter = $derived(at.kit?.habits.restMinutes ?? null);
-  /** What the hand does now counts for the kind of work it does now; the other kind goes by habit. */
+  /** Read from the steps of the plan; what the hand does now counts for the kind of work it does now. */
   const minutes = $derived.by(() => {
     const told = rowsPerMinute(times(Math.min(60, inPiece)));
-    const { tubeRowsPerMinute: tube, panelRowsPerMinute: panel } = at.kit!.habits;
-    return minutesLeft(track, rows, leg?.turns ? { tube, panel: told ?? panel } : { tube: told ?? tube, panel });
+    const toAndFro = Boolean(leg?.turns);
+    return minutesLeft(
+      track,
+      rows,
+      told === null ? null : { faster: told / rowsAMinute(result!.kit.habits, !toAndFro), toAndFro }
+    );
   });
   let sound = $state(browserShelf().getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
