@@ -25,7 +25,8 @@ class Tube {
 
   constructor(n: number, start: Readonly<Record<Edge, { hold: string; waste: boolean }>>) {
     const end = (edge: Edge): Loop[] => Array.from({ length: n }, (_, i) => ({ edge, pin: i + 1, ...start[edge] }));
-    this.rings = [end('cast-on'), end('hung-off')];
+    // Round the fabric with the fabric always on the same hand: the one end is passed up the pins, the other down.
+    this.rings = [end('cast-on'), end('hung-off').reverse()];
     this.loops = this.rings.flat();
   }
 
@@ -162,7 +163,18 @@ describe('hands against loops, one by one', () => {
           const size = (rim: readonly number[]): number => rim.reduce((sum, id) => sum + worked.state.runs[id]!.hi - worked.state.runs[id]!.lo + 1, 0); // prettier-ignore
           expect(rings.map(size).sort()).toEqual(tube.rings.map((ring) => ring.length).sort());
         }),
-        { numRuns: 400 }
+        {
+          numRuns: 400,
+          // Pin to pin across the tube, then arcs that lie beside that seam: one opening is left, not two.
+          examples: [
+            [
+              [
+                { do: 'join', name: 'seam', a: [{ piece: 0, run: 'cast-on', pins: { from: 25, to: 25 } }], b: [{ piece: 0, run: 'hung-off', pins: { from: 25, to: 25 } }], by: 'hook', yarn: 'red' }, // prettier-ignore
+                { do: 'join', name: 'seam', a: [{ piece: 0, run: 'hung-off', half: 'front' }], b: [{ piece: 0, run: 'cast-on', half: 'front' }], by: 'hook', yarn: 'red' } // prettier-ignore
+              ]
+            ]
+          ]
+        }
       );
     });
   }

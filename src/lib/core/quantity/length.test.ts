@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import Qty from 'js-quantities';
 import { describe, expect, it } from 'vitest';
-import { handLength, readLength, showLength, showRun } from './length';
+import { handLength, readLength, showCut, showLength, showRun } from './length';
 import { wordFault } from './fault';
 
 const rule = { field: 'Head girth', minMm: 200, maxMm: 800 };
@@ -54,6 +54,13 @@ describe('readLength', () => {
   ])('refuses %j by name, rule and what came in', (text, sentence) => {
     const read = readLength(text, 'metric', rule);
     expect(!read.ok && wordFault(read.fault)).toBe(sentence);
+  });
+});
+
+describe('showCut', () => {
+  it('measures by the tape what the tape calls less than two metres, and in metres from there on', () => {
+    expect([1997, 1998, 2000, 18_865].map((mm) => showCut(mm, 'metric'))).toEqual(['199.5 cm', '2.0 m', '2.0 m', '18.9 m']); // prettier-ignore
+    expect([1990, 2000].map((mm) => showCut(mm, 'imperial'))).toEqual(['78¼ in', '2.2 yd']);
   });
 });
 

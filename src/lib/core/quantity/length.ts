@@ -135,6 +135,7 @@ const LONG_CUT_MM = 2000;
  * @example showCut(18_865, 'metric') // '18.9 m'
  */
 export function showCut(mm: number, units: Units): string {
-  if (mm < LONG_CUT_MM) return showLength(mm, units);
+  // By what the tape would say: 199.8 cm is 2 m already.
+  if (handLength(mm, units) < LONG_CUT_MM) return showLength(mm, units);
   return units === 'metric' ? `${(mm / 1000).toFixed(1)} m` : `${(mm / (MM_PER['yd'] ?? 1)).toFixed(1)} yd`;
 }
