@@ -119,7 +119,8 @@ const ASKED = {
   stitches: 'stitches',
   copied: 'stitches in all copies',
   operations: 'sections and shapings',
-  pieces: 'pieces that differ'
+  pieces: 'pieces that differ',
+  apart: 'pieces that are sewn one by one'
 } as const;
 
 /** A plan larger than is ever knitted. */
@@ -191,7 +192,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
   const draft = withWishes(kind.draft(kit, whole, options.data), whole);
-  const large = beyond(draft.plan.pieces);
+  const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };
   return { ok: true, value: read(kit, whole, draft) };
 }

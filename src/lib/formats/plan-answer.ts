@@ -2,7 +2,7 @@ import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
 import type { Join, RunRef, Shaping } from '$lib/core/plan';
 import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/core/read';
-import { actSketch } from '$lib/draw/acts';
+import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod';
 import type { MadeAnswer } from './made-schema';
 import { type SaidFinding, type Speech, speak, withReasons, worded } from '$lib/words';
@@ -132,7 +132,7 @@ export function planAnswer(result: Result): object {
     outline: {
       ...outline,
       finished: finishedSketch(result),
-      finishing: plan.acts.map((_, i) => actSketch(result, i, say))
+      finishing: actSketches(result, say)
     }
   };
 }

@@ -3,7 +3,7 @@ import addFormats from 'ajv-formats';
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../tests/support/arbitrary';
-import { hat, sampleKit } from '../../../tests/support/sample';
+import { hat, made, medium, sampleKit } from '../../../tests/support/sample';
 import { tryPlan } from '$lib/core/tomble';
 import { newProject } from '$lib/store/projects';
 import { FILE_VERSION, LARGEST_FILE, projectSchema, readProjectFile, writeProjectFile } from './project-file';
@@ -41,6 +41,16 @@ describe('project file', () => {
       }),
       { numRuns: 120 }
     );
+  });
+
+  it('falls on the same yarn where all stripes were taken out, though stocks do not travel', () => {
+    const yarns = [medium('few', '#b03020', { stockGrams: 50 }), medium('many', '#205080', { stockGrams: 900 })];
+    const swatches = [{ id: 's', machineId: 'm', yarnId: 'few', strands: 1, hole: 2, state: 'rested', statement: { as: 'counts', stitches: 9, rows: 13 }, on: '2026-05-01' }]; // prettier-ignore
+    const blanket = made('blanket', { sections: [] }, sampleKit({ yarns, swatches }));
+    const read = readProjectFile(writeProjectFile({ ...project, brief: blanket.brief }, blanket, [], NOW));
+    if (!read.ok) throw new Error(read.reasons.join(' '));
+    expect(read.result.fabric.yarns).toEqual(['few']);
+    expect(read.result.sizes).toEqual(blanket.sizes);
   });
 
   it('carries only the machines, yarns and swatches the plan stands on', () => {

@@ -73,6 +73,11 @@ interface DrawWords {
   readonly live: (count: number, t: Talk) => string;
   readonly tails: (count: number, t: Talk) => string;
   readonly out: Readonly<Record<'knit' | 'purl', string>>;
+  /** A pin of the ring as it is drawn close up. */
+  readonly onPin: (f: { readonly pin: number; readonly loops: number; readonly risen: boolean; readonly marked: boolean }, t: Talk) => string; // prettier-ignore
+  readonly gate: Readonly<Record<'open' | 'closed', string>>;
+  readonly yarn: Readonly<Record<'guide' | 'aside' | 'cut', string>>;
+  readonly turn: Readonly<Record<'up' | 'down' | 'round', string>>;
   /** One short line under the picture of each act. */
   readonly captions: { readonly [D in Act['do']]: (act: ActOf<D>, facts: FactsOf[D], t: Talk) => string };
   readonly parts: Readonly<

@@ -1,5 +1,5 @@
 import { type Executed, lengthOfRows, PURPOSES, rowRuns, workSpan } from '../knit';
-import { CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
+import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
 import type { Hold, Part, Run, State, Tail } from './state';
 import { addRun, stitchMm } from './rims';
 import { addTail } from './tails';
@@ -228,11 +228,7 @@ export function off(run: Executed): State {
     cuts: [],
     cords: []
   };
-  const named = new Set<number>();
-  for (const act of run.plan.acts) {
-    if (act.do === 'join') [...act.a, ...act.b].forEach((ref) => ref.copy !== undefined && named.add(ref.piece));
-    if (act.do === 'bind') act.runs.forEach((ref) => ref.copy !== undefined && named.add(ref.piece));
-  }
+  const named = apartIn(run.plan.acts);
   run.plan.pieces.forEach((piece, p) => {
     if (!isOff(run, p)) return;
     if (!named.has(p)) layPart(run, s, p, null, piece.copies);

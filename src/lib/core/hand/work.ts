@@ -3,9 +3,10 @@ import type { Act } from '../plan';
 import { type FactsOf, ruleOf } from './acts';
 import { type Left, leftUndone, type Thing, thingsOf } from './check';
 import { off } from './off';
+import { copied } from './copied';
 import { copiesOf } from './copies';
 import type { Refusal } from './refusal';
-import type { Cut, Part, Run, Seam, State, Tail } from './state';
+import type { Cut, Seam, State, Tail } from './state';
 
 /** One act as it was done, or as it was refused. */
 export type Did = {
@@ -102,69 +103,6 @@ export function work(run: Executed): Worked {
 /** The last states that were asked for, by the number of acts that were done: a drawing asks for two neighbours. */
 const known = new WeakMap<Executed['fabric'], Map<number, State>>();
 
-// Field by field: a spread of a record costs ten times as much, and a state has thousands of them.
-const copyRun = (r: Run): Run => ({
-  id: r.id,
-  part: r.part,
-  run: r.run,
-  side: r.side,
-  lo: r.lo,
-  hi: r.hi,
-  unit: r.unit,
-  mm: r.mm,
-  row: r.row,
-  up: r.up,
-  hold: r.hold,
-  waste: r.waste,
-  separator: r.separator,
-  cut: r.cut
-});
-const copyTail = (t: Tail): Tail => ({
-  id: t.id,
-  part: t.part,
-  yarn: t.yarn,
-  mm: t.mm,
-  from: t.from,
-  where: t.where,
-  face: t.face,
-  fate: t.fate,
-  times: t.times
-});
-const copyPart = (p: Part): Part => ({
-  id: p.id,
-  runs: p.runs.slice(),
-  tails: p.tails.slice(),
-  piece: p.piece,
-  copy: p.copy,
-  times: p.times,
-  body: p.body,
-  form: p.form,
-  out: p.out,
-  surface: p.surface,
-  lifted: p.lifted,
-  ran: p.ran,
-  filled: p.filled,
-  floats: p.floats,
-  pouch: p.pouch,
-  linked: p.linked,
-  twisted: p.twisted,
-  brim: p.brim,
-  channel: p.channel,
-  adorned: { ...p.adorned }
-});
-
-/** A state of its own: records are copied one level deep, which is as deep as they change. */
-const copied = (s: State): State => ({
-  parts: s.parts.map(copyPart),
-  ofPiece: s.ofPiece,
-  runs: s.runs.map(copyRun),
-  surfaces: s.surfaces.map((f) => ({ chi: f.chi, rims: f.rims.map((rim) => rim.slice()), gone: f.gone })),
-  tails: s.tails.map(copyTail),
-  seams: s.seams.slice(),
-  cuts: s.cuts.slice(),
-  cords: s.cords.slice()
-});
-
 /** States that are kept of one plan. */
 const KEPT = 3;
 
@@ -184,4 +122,21 @@ export function stateBefore(run: Executed, index: number): State {
   cache.set(index, s);
   for (const old of cache.keys()) if (cache.size > KEPT) cache.delete(old);
   return s;
+}
+
+/**
+ * Goes through all acts once, over one table that changes under the hands.
+ *
+ * @param look told before each act: the table as it lies then, good until it returns, and a copy of it after the act
+ */
+export function walk(run: Executed, look: (index: number, before: State, after: () => State) => void): void {
+  const s = off(run);
+  run.plan.acts.forEach((act, index) => {
+    look(index, s, () => {
+      const next = copied(s);
+      perform(run, next, [act], () => undefined);
+      return next;
+    });
+    perform(run, s, [act], () => undefined);
+  });
 }

@@ -4,7 +4,7 @@ import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';
 import { flatThing, joinOption, joinsTied, weave } from './shared/hands';
 import { countedOption, flatSizeOption, measuredOnly, WHAT } from './shared/options';
-import { firstYarns } from './shared/pick';
+import { anyYarn, firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
 import { even, ringOn, rowsFor } from './shared/tube';
 
@@ -39,7 +39,7 @@ export const blanket: Kind<typeof BlanketOptions> = {
     });
   },
   draft: (kit, brief, o) => {
-    const stripes = o.sections.length > 0 ? o.sections : [{ yarn: firstYarns(kit).main, rows: 20 }];
+    const stripes = o.sections.length > 0 ? o.sections : [{ yarn: anyYarn(kit), rows: 20 }];
     const yarn = stripes[0]!.yarn;
     const ring = startingAt(ringOn(kit, brief, yarn), o);
     const most = usable(ring.machine, o.mode);

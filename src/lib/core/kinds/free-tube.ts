@@ -4,7 +4,7 @@ import type { Kind } from './kind';
 import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
 import { closeOption, joinOption, joinsTied, promised, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
-import { firstYarns } from './shared/pick';
+import { anyYarn, firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
@@ -37,7 +37,7 @@ export const freeTube: Kind<typeof FreeTubeOptions> = {
     });
   },
   draft: (kit, brief, o) => {
-    const sections = o.sections.length > 0 ? o.sections : [{ yarn: firstYarns(kit).main, rows: DEFAULT_ROWS }];
+    const sections = o.sections.length > 0 ? o.sections : [{ yarn: anyYarn(kit), rows: DEFAULT_ROWS }];
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
     const ring = ringOn(kit, brief, first);
     const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, o.start, o.end);

@@ -1,4 +1,5 @@
 export { type Act, type ActOf, type Face, type Join, type JoinWay, type WasteWay } from './acts';
+export { apartIn } from './apart';
 export { beyond } from './bounds';
 export { Brief, PompomWish } from './brief';
 export {

@@ -31,9 +31,9 @@ export interface StepFacts {
   readonly rehang: { readonly row: number; readonly into: number; readonly pins: number };
   readonly ladder: { readonly pins: readonly number[] };
   readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number; readonly nearest: number }; // prettier-ignore
-  readonly increase: { readonly pin: number; readonly next: number };
-  readonly hold: { readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
-  readonly newEnd: { readonly pin: number; readonly tailMm: number };
+  readonly increase: { readonly side: Side; readonly pin: number; readonly next: number };
+  readonly hold: { readonly side: Side; readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
+  readonly newEnd: { readonly side: Side; readonly yarn: string; readonly pin: number; readonly tailMm: number };
   readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null; readonly castOn: boolean }; // prettier-ignore
   readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number; readonly halves: boolean }; // prettier-ignore
 }
@@ -135,13 +135,13 @@ export function factsOf(
         }
       };
     case 'increase':
-      return { say: 'increase', facts: { pin: edge(op.side), next: inner(op.side, -1) } };
+      return { say: 'increase', facts: { side: op.side, pin: edge(op.side), next: inner(op.side, -1) } };
     case 'hold': {
       const [a, b] = [edge(op.side), inner(op.side, op.stitches - 1)];
-      return { say: 'hold', facts: { stitches: op.stitches, pin: a, from: Math.min(a, b), to: Math.max(a, b), next: inner(op.side, op.stitches) } }; // prettier-ignore
+      return { say: 'hold', facts: { side: op.side, stitches: op.stitches, pin: a, from: Math.min(a, b), to: Math.max(a, b), next: inner(op.side, op.stitches) } }; // prettier-ignore
     }
     case 'newEnd':
-      return { say: 'newEnd', facts: { pin: edge(op.side), tailMm: op.tailMm } };
+      return { say: 'newEnd', facts: { side: op.side, yarn: op.yarn, pin: edge(op.side), tailMm: op.tailMm } };
     case 'float':
       return {
         say: 'float',

@@ -3,6 +3,20 @@ export { type Cue, type CueFacts, type CueKind } from './cues';
 export { isBlind } from './hanging';
 export { cutsOf, type CutLine } from './cuts';
 export type { JoinedFacts, StepFacts, What } from './facts';
+export {
+  joinMomentsOf,
+  type Lay,
+  type Look,
+  type Moment,
+  type MomentCode,
+  type MomentFacts,
+  momentsOf,
+  type Move,
+  type PinLoop,
+  ringLook,
+  type Sight,
+  type Spot
+} from './moments';
 export { measuredPiece, observationsOf } from './observe';
 export { allRows, workOf, execute, mainYarn, rowRuns, workRows, workSpan } from '../knit';
 export { garmentSizes, type GarmentSizes } from './garment';

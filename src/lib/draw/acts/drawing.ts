@@ -7,7 +7,8 @@ import type { Speech } from '$lib/words';
 export interface Desk {
   readonly made: Made;
   readonly before: State;
-  readonly after: State;
+  /** Made when it is asked for: most drawings show what lies there before. */
+  readonly after: () => State;
   readonly say: Speech;
 }
 

@@ -41,7 +41,7 @@ export const draw: DrawAct<'draw'> = (a, _f, d) => {
 };
 
 export const gather: DrawAct<'gather'> = (a, _f, d) => {
-  const lay = lying(d, d.after, a.piece);
+  const lay = lying(d, d.after(), a.piece);
   const y = edgeY(a.edge, lay.lengthMm);
   const way = a.edge === 'hung-off' ? -1 : 1;
   return parts({
@@ -87,7 +87,7 @@ export const wasteOff: DrawAct<'wasteOff'> = (a, _f, d) => {
 };
 
 export const runDown: DrawAct<'runDown'> = (a, f, d) => {
-  const lay = lying(d, d.after, a.piece);
+  const lay = lying(d, d.after(), a.piece);
   const columns = [-lay.half, lay.half];
   const rungs = columns.flatMap((x) => Array.from({ length: 14 }, (_, i) => (lay.lengthMm * (i + 0.5)) / 14).map((y) => hairline([[x - 7, y], [x + 7, y]], { strong: true, title: d.say.words.draw.parts.rungs }))); // prettier-ignore
   const down = columns.flatMap((x) => arrow([x * 0.7, 10], [x * 0.7, lay.lengthMm * 0.6], d.say.words.draw.parts.here)); // prettier-ignore

@@ -118,7 +118,7 @@ export const fold: DrawAct<'fold'> = (a, f, d) => {
     case 'flat':
       if (d.made.plan.acts.some((act) => act.do === 'fold' && act.piece === a.piece && act.how === 'pouch-right')) return pouch(d, a.piece, 'flat'); // prettier-ignore
       {
-        const lay = lengthwise(d, d.after, a.piece);
+        const lay = lengthwise(d, d.after(), a.piece);
         return parts({ shapes: lay.shapes, lines: lay.lines, labels: [
           { at: [lay.along / 2, lay.high + 24], text: d.say.talk.len(f.alongMm), anchor: 'middle' },
           { at: [lay.along + 10, lay.high / 2 + 4], text: d.say.talk.len(f.highMm), anchor: 'start' }
@@ -129,7 +129,7 @@ export const fold: DrawAct<'fold'> = (a, f, d) => {
     case 'pouch-over':
       return pouch(d, a.piece, a.how);
     case 'brim': {
-      const lay = lying(d, d.after, a.piece, false);
+      const lay = lying(d, d.after(), a.piece, false);
       return parts({ shapes: lay.shapes, lines: [...lay.lines, ...arrow([lay.half + 16, lay.lengthMm], [lay.half + 16, lay.lengthMm * 0.78], names.fold)], labels: lay.labels }, lay.grain); // prettier-ignore
     }
     case 'twist':
@@ -138,7 +138,7 @@ export const fold: DrawAct<'fold'> = (a, f, d) => {
 };
 
 export const turn: DrawAct<'turn'> = (a, f, d) => {
-  const lay = lying(d, d.after, a.piece);
+  const lay = lying(d, d.after(), a.piece);
   // The purl side is bumps, not columns: short level strokes tell it.
   const bumps: SketchLine[] =
     f.out === 'purl'

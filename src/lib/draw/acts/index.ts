@@ -1,4 +1,4 @@
-import { type Made, stateBefore } from '$lib/core/hand';
+import { type Made, stateBefore, walk } from '$lib/core/hand';
 import type { Act } from '$lib/core/plan';
 import type { Sketch } from '$lib/core/read';
 import type { Speech } from '$lib/words';
@@ -37,6 +37,19 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   weave
 };
 
+function drawn(desk: Desk, index: number): Sketch | null {
+  const { made, say } = desk;
+  const did = made.worked.done[index];
+  if (!did?.facts || did.do === 'own') return null;
+  const draws = DRAWN[did.do] as unknown as (act: Act, facts: object, d: Desk) => Omit<Sketch, 'label'>;
+  const caption = say.words.draw.captions[did.do] as unknown as (act: Act, facts: object, t: Speech['talk']) => string;
+  const drawing = draws(did.act, did.facts, desk);
+  const shapes = drawing.shapes.map((shape) =>
+    shape.rows ? { ...shape, title: `${shape.title}, ${say.talk.span(shape.rows.from, shape.rows.to)}` } : shape
+  );
+  return { label: caption(did.act, did.facts, say.talk), ...drawing, shapes };
+}
+
 /**
  * The drawing of one act, made from what lay on the table before it and after it.
  *
@@ -45,14 +58,16 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
  * @example actSketch(result, 3, speak(result))?.label // 'The first half goes up inside'
  */
 export function actSketch(made: Made, index: number, say: Speech): Sketch | null {
-  const did = made.worked.done[index];
-  if (!did?.facts || did.do === 'own') return null;
-  const desk: Desk = { made, before: stateBefore(made, index), after: stateBefore(made, index + 1), say };
-  const draws = DRAWN[did.do] as unknown as (act: Act, facts: object, d: Desk) => Omit<Sketch, 'label'>;
-  const caption = say.words.draw.captions[did.do] as unknown as (act: Act, facts: object, t: Speech['talk']) => string;
-  const drawing = draws(did.act, did.facts, desk);
-  const shapes = drawing.shapes.map((shape) =>
-    shape.rows ? { ...shape, title: `${shape.title}, ${say.talk.span(shape.rows.from, shape.rows.to)}` } : shape
-  );
-  return { label: caption(did.act, did.facts, say.talk), ...drawing, shapes };
+  return drawn({ made, before: stateBefore(made, index), after: () => stateBefore(made, index + 1), say }, index);
+}
+
+/**
+ * The drawings of all acts, in their order, from one walk over the table: no state is kept but the one that is drawn.
+ *
+ * @example actSketches(result, speak(result)).length // 9
+ */
+export function actSketches(made: Made, say: Speech): (Sketch | null)[] {
+  const sketches: (Sketch | null)[] = [];
+  walk(made, (index, before, after) => sketches.push(drawn({ made, before, after, say }, index)));
+  return sketches;
 }

@@ -27,8 +27,12 @@ function edgeLine(d: Desk, ref: RunRef, lay: PanelLay, dx: number, dy: number): 
     points.push([x + dx, y], [x + dx + (ref.side === 'low' ? 1 : -1) * lay.widthMm * 0.3, y]);
   } else if (ref.run === 'side') {
     const to = Math.min(ref.rows?.to ?? last - first + 1, last - first + 1);
-    for (let row = ref.rows?.from ?? 1; row <= to; row++) {
-      const pin = ref.side === 'low' ? piece.low[first + row - 1]! : piece.high[first + row - 1]! + 1;
+    const from = ref.rows?.from ?? 1;
+    const pinAt = (row: number): number => (ref.side === 'low' ? piece.low[first + row - 1]! : piece.high[first + row - 1]! + 1); // prettier-ignore
+    for (let row = from; row <= to; row++) {
+      const pin = pinAt(row);
+      // Along a straight stretch its two ends are enough.
+      if (row > from && row < to && pin === pinAt(row - 1) && pin === pinAt(row + 1)) continue;
       points.push([lay.xAt(pin) + dx, lay.yAt(row) + dy]);
     }
   } else {

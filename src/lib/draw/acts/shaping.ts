@@ -6,7 +6,7 @@ import { across, arrow, hairline, moved, sheet } from './pictures';
 import { parts } from './put';
 
 export const waist: DrawAct<'waist'> = (a, f, d) => {
-  const lay = lying(d, d.after, a.piece);
+  const lay = lying(d, d.after(), a.piece);
   if (f.row === null) {
     const reach = lay.half * 0.62;
     const cut = (side: 1 | -1): SketchLine => hairline([[side * lay.half, reach], [side * (lay.half - reach), 0]], { strong: true, dashed: true }); // prettier-ignore
@@ -66,7 +66,7 @@ export const latch: DrawAct<'latch'> = (a, f, d) => {
 };
 
 export const rest: DrawAct<'rest'> = (a, f, d) => {
-  const lay = lying(d, d.after, a.pieces[0]!);
+  const lay = lying(d, d.after(), a.pieces[0]!);
   const x = lay.half + 26;
   return parts(
     {

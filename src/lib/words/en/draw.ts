@@ -9,6 +9,24 @@ export const draw: Words['draw'] = {
   live: (count, t) => t.many(count, 'live loop', 'live loops'),
   tails: (count, t) => t.many(count, 'tail', 'tails'),
   out: { knit: 'knit side out', purl: 'purl side out' },
+  onPin: (f, t) =>
+    [
+      t.sentence(t.pin(f.pin)),
+      ...(f.marked ? ['marker'] : []),
+      ...(f.risen ? ['risen'] : []),
+      f.loops === 0 ? 'empty' : t.many(f.loops, 'loop', 'loops')
+    ].join(', '),
+  gate: { open: 'The gate is open', closed: 'The gate is closed' },
+  yarn: {
+    guide: 'The yarn comes through the guide',
+    aside: 'The yarn is out of the guide, out of the way',
+    cut: 'The yarn is cut, its end in the middle'
+  },
+  turn: {
+    up: 'The next turn goes up the numbers',
+    down: 'The next turn goes down the numbers',
+    round: 'Round and round, up the numbers'
+  },
   captions: {
     thread: (_a, f, t) => `One thread through ${t.many(f.stitches, 'loop', 'loops')}, from inside to outside`,
     draw: (_a, f, t) => `${t.stitches(f.stitches)} drawn to the middle`,

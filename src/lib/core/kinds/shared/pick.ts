@@ -24,6 +24,18 @@ export function firstYarns(kit: Kit): { main: string; second: string } {
   return { main: main.id, second: (second ?? main).id };
 }
 
+/**
+ * The yarn of a project whose stripes were all taken out: nearest to medium, of equals the first. Stocks say nothing here,
+ * because they do not travel with a project, and it must be the same yarn wherever it is planned.
+ *
+ * @throws RangeError when the kit has no yarn
+ */
+export function anyYarn(kit: Kit): string {
+  const [first] = best(kit.yarns.map((yarn) => ({ ...yarn, stockGrams: null })));
+  if (!first) throw new RangeError('the kit must have a yarn; received none');
+  return first.id;
+}
+
 /** Colour difference from which on a waste yarn is plainly another than the work (own estimate, no source). */
 const PLAINLY_OTHER = 25;
 

@@ -1,0 +1,24 @@
+import type { StepFacts } from '../facts';
+import { workOf } from '../../knit';
+import type { Moment } from './moment';
+import { look, shownRound, type Standing } from './standing';
+
+/**
+ * A row cranked pin by pin: as a pin rises, the loop of an earlier row in the same column is lifted onto it.
+ *
+ * @param nth which of the pins the hand is at, from 1
+ */
+export function rehang(at: Standing, facts: StepFacts['rehang'], nth: number): Moment[] {
+  const pin = at.low + nth - 1;
+  const row = facts.row + workOf(at.run.fabric.pieces[at.piece]!).before;
+  const shown = shownRound(at, pin);
+  // Pins that were lifted already carry both loops until the turn has knitted them together.
+  const done = at.loops.filter((loop) => loop.pin < pin).map(({ pin: p }) => ({ pin: p, yarn: at.run.fabric.pieces[at.piece]!.yarn[row - 1]! })); // prettier-ignore
+  const loops = [...at.loops, ...done];
+  const risen = [{ pin, by: 'full' }] as const;
+  const lifted = { order: 1, from: { on: 'fabric', pin, row }, to: { on: 'pin', pin } } as const;
+  return [
+    { code: 'rise', facts: { pin, row: facts.row }, sight: { of: 'pins', look: look(at, shown, { loops, risen, turn: at.tube ? 'round' : null }) } }, // prettier-ignore
+    { code: 'lift', facts: { pin, row: facts.row }, sight: { of: 'pins', look: look(at, shown, { loops, risen, moves: [lifted], tool: 'pick' }) } } // prettier-ignore
+  ];
+}
