@@ -133,3 +133,33 @@ test('the time that is left follows the hand', async ({ page }) => {
   // Five rows a minute: 81 rows of 136 are left, and the waste behind them.
   await expect(left).toHaveText(/^about (1[5-9]|2\d) minutes to go$/);
 });
+
+test('what a hand does is shown picture by picture: the arrow keys go through them, space says that it is done', async ({
+  page
+}) => {
+  await page.goto('/project/demo-waistcoat/crank');
+  const picture = page.getByTestId('moment');
+  await expect(picture).toHaveAttribute('data-code', 'feet');
+  await page.keyboard.press('ArrowRight');
+  await expect(picture).toHaveAttribute('data-code', 'switch');
+  await expect(page.getByTestId('moment-count')).toHaveText('2 of 2');
+  await page.keyboard.press('ArrowRight');
+  await expect(picture).toHaveAttribute('data-code', 'switch');
+  await page.getByRole('button', { name: 'The moment before' }).click();
+  await expect(picture).toHaveAttribute('data-code', 'feet');
+  // A button that was pressed lets go of the space bar.
+  await page.keyboard.press('Space');
+  await expect(picture).toHaveAttribute('data-code', 'hole');
+  await page.keyboard.press('Space');
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  // The picture has the pins, and says of each what hangs on it.
+  await expect(
+    picture
+      .locator('title')
+      .filter({ hasText: /^Pin 4\d, (empty|1 loop)$/ })
+      .first()
+  ).toBeAttached();
+  await page.keyboard.press('Space');
+  await expect(page.getByTestId('small-ring').getByRole('img')).toHaveAccessibleName(/^The yarn is at pin \d+; The next turn goes down/); // prettier-ignore
+});

@@ -1,7 +1,7 @@
 import { kindOf } from '$lib/core/kinds';
 import { Kit, Machine, Yarn } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
-import { plan, type Result } from '$lib/core/tomble';
+import { plan, read, type Result, tryPlan } from '$lib/core/tomble';
 
 /** A medium yarn of class 4: 200 m to 100 g, 500 tex, the yarn of common practice (craft 5.3). */
 export function medium(id: string, hex: string, more: object = {}): Yarn {
@@ -30,6 +30,27 @@ export function made(kind: string, options: object = {}, kit: Kit = sampleKit(),
   const machineId = kit.machines[0]!.id;
   const start = kindOf(kind)!.start(kit, machineId);
   return plan(kit, Brief.parse({ kind, name: 'Project', machineId, options: { ...start, ...options }, ...more }));
+}
+
+/** What a sound brief plans to; null where it asks for more than is ever knitted, which is the one thing it may be refused for. */
+export function planned(kit: Kit, brief: Brief): Result | null {
+  const made = tryPlan(kit, brief);
+  if (made.ok) return made.value;
+  const other = made.faults.find((fault) => fault.code !== 'too-large');
+  if (other) throw new RangeError(`${other.path}: ${other.code}`);
+  return null;
+}
+
+/** A scarf whose pin 12 is dropped at the machine before it is hung off; no kind asks for it, the language has it. */
+export function withLadder(): Result {
+  const { kit, brief, plan: whole, notes } = made('scarf', { style: 'plain', ends: 'drawn' });
+  const [piece] = whole.pieces;
+  const operations = [
+    ...piece!.operations.slice(0, -1),
+    { op: 'ladder', pins: [12] } as const,
+    piece!.operations.at(-1)!
+  ];
+  return read(kit, brief, { plan: { ...whole, pieces: [{ ...piece!, operations }] }, notes });
 }
 
 /** A hat on that kit with some options changed. */

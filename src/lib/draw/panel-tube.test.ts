@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { made } from '../../../tests/support/sample';
-import { read, type Result } from '$lib/core/tomble';
+import { made, withLadder } from '../../../tests/support/sample';
+import type { Result } from '$lib/core/tomble';
 import type { PathShape, Scene } from './scene';
 import { tubeScene } from './tube';
 
@@ -65,18 +65,7 @@ describe('a cord as it hangs', () => {
 
 describe('a tube with ladders', () => {
   it('shows the ladders that can be seen from in front', () => {
-    // Pin 12 dropped at the machine, before the scarf is hung off.
-    const scarf = made('scarf', { style: 'plain' });
-    const [piece] = scarf.plan.pieces;
-    const operations = [
-      ...piece!.operations.slice(0, -1),
-      { op: 'ladder', pins: [12] } as const,
-      piece!.operations.at(-1)!
-    ];
-    const laddered = read(scarf.kit, scarf.brief, {
-      plan: { ...scarf.plan, pieces: [{ ...piece!, operations }] },
-      notes: scarf.notes
-    });
+    const laddered = withLadder();
     const ladders = sceneOf(laddered).shapes.filter((s) => s.shape === 'path' && s.title?.startsWith('Ladder'));
     expect(ladders.length).toBeGreaterThan(0);
     expect(ladders.length).toBeLessThanOrEqual(2);

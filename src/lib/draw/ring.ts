@@ -1,5 +1,6 @@
 import type { Machine } from '$lib/core/kit';
 import { reachOf } from '$lib/core/knit';
+import { pinAngle } from './close-up/small-ring';
 import { fix, type Scene, type Shape } from './scene';
 
 /** Radius of the circle on which pins stand, as a share of half the picture. */
@@ -10,7 +11,8 @@ const numberEvery = (pins: number): number => (pins <= 24 ? 2 : pins <= 60 ? 4 :
 
 /**
  * The ring from above, drawn from what its owner said: the marker at the knitter's side, numbers of the slots, and the
- * pins whose stitches PANEL mode loses when the whole ring is cast on. Pins count against the clock from the marker.
+ * pins whose stitches PANEL mode loses when the whole ring is cast on. Pins count with the clock from the marker: the purl
+ * side faces the middle, and the low pins of a panel are its right edge on the knit side (craft 1.1).
  */
 export function ringScene(machine: Machine, size: number): Scene {
   const c = size / 2;
@@ -25,7 +27,7 @@ export function ringScene(machine: Machine, size: number): Scene {
   const { firstPin, width } = reachOf(machine, 'panel', 1, machine.pins);
   const at = (pin: number, radius: number): [number, number] => {
     // Pin 1 stands just beside the middle of the near side, the last one on the other side of it.
-    const angle = Math.PI / 2 - (2 * Math.PI * (pin - 0.5)) / machine.pins;
+    const angle = pinAngle(pin, machine.pins);
     return [c + radius * Math.cos(angle), c + radius * Math.sin(angle)];
   };
   const dot = Math.min(7, (r * Math.PI) / machine.pins / 1.6);

@@ -14,6 +14,8 @@ export interface PathShape {
   readonly width?: number;
   readonly dash?: string;
   readonly opacity?: number;
+  /** It shows a movement: on a screen it may flow the way it was drawn. */
+  readonly flow?: boolean;
   /** What it is, for a screen reader and for the title on hover. */
   readonly title?: string;
 }

@@ -1,7 +1,7 @@
 import type { Did, Left, Refusal } from '$lib/core/hand';
 import type { MachineNo } from '$lib/core/knit';
 import type { Finding, Fix, Shaping } from '$lib/core/plan';
-import type { Cue, CutLine, Stretch, Step, What } from '$lib/core/read';
+import type { Cue, CutLine, Moment, Stretch, Step, What } from '$lib/core/read';
 import { english } from './en';
 import { type Talk, talkOf, type Told } from './talk';
 import type { Said, Words } from './words';
@@ -19,6 +19,7 @@ export interface Speech {
   readonly step: (step: Pick<Step, 'what' | 'joined' | 'copies'>) => SaidStep;
   readonly stretch: (stretch: Stretch) => SaidStep;
   readonly cue: (cue: Cue) => string;
+  readonly moment: (moment: Moment) => string;
   readonly finding: (finding: Finding) => string;
   readonly remedy: (fix: Fix) => string;
   readonly shaping: (line: Pick<Shaping, 'what' | 'gaps' | 'leftRows'>) => {
@@ -84,6 +85,7 @@ export function speak(run: Told, words: Words = english): Speech {
       const title = 'what' in cue.facts ? sayWhat(cue.facts.what, words, talk).title : '';
       return ask<[object, Talk, string], string>(words.cues, cue.kind)(cue.facts, talk, title);
     },
+    moment: (moment) => ask<[object, Talk], string>(words.moments, moment.code)(moment.facts, talk),
     finding: (finding) => sayFinding(finding, words, talk),
     remedy: ({ remedy }) => ask<[object, Talk], string>(words.remedies, remedy.code)(remedy, talk),
     shaping: (line) => ({ what: words.shapingLine(line.what, talk), how: words.slope(line, talk) }),

@@ -2,7 +2,7 @@ import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat }
 import type { MachineCode, MachineFacts } from '$lib/core/knit';
 import type { FindingFacts } from '$lib/core/judge';
 import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
-import type { CueFacts, CueKind, FigureName, JoinedFacts, StepFacts } from '$lib/core/read';
+import type { CueFacts, CueKind, FigureName, JoinedFacts, MomentFacts, StepFacts } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
 import type { NamesOfKinds } from './options';
 import type { Talk } from './talk';
@@ -30,6 +30,8 @@ export type SayFinding<C extends keyof FindingFacts> = {
  */
 export interface Words extends NamesOfKinds {
   readonly steps: { readonly [K in keyof StepFacts]: (facts: StepFacts[K], t: Talk) => Said };
+  /** One thing a hand does at the machine, in one sentence. */
+  readonly moments: { readonly [C in keyof MomentFacts]: (facts: MomentFacts[C], t: Talk) => string };
   /** A new yarn before the rows of a step. */
   readonly joined: (facts: JoinedFacts, t: Talk) => string;
   /** The same thing, told before. */
@@ -76,6 +78,9 @@ interface DrawWords {
   /** A pin of the ring as it is drawn close up. */
   readonly onPin: (f: { readonly pin: number; readonly loops: number; readonly risen: boolean; readonly marked: boolean }, t: Talk) => string; // prettier-ignore
   readonly gate: Readonly<Record<'open' | 'closed', string>>;
+  /** The two words on the mode switch. */
+  readonly modes: Readonly<Record<'tube' | 'panel', string>>;
+  readonly yarnAt: (pin: number, t: Talk) => string;
   readonly yarn: Readonly<Record<'guide' | 'aside' | 'cut', string>>;
   readonly turn: Readonly<Record<'up' | 'down' | 'round', string>>;
   /** One short line under the picture of each act. */

@@ -5,14 +5,13 @@ export { cutsOf, type CutLine } from './cuts';
 export type { JoinedFacts, StepFacts, What } from './facts';
 export {
   joinMomentsOf,
+  markedPins,
   type Lay,
   type Look,
   type Moment,
-  type MomentCode,
   type MomentFacts,
   momentsOf,
   type Move,
-  type PinLoop,
   ringLook,
   type Sight,
   type Spot
@@ -34,7 +33,7 @@ export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore
 export { PANEL_ROWS_PER_MINUTE, readSteps, rowsAMinute, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
-export { ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, nextAt, rowsAt, trackOf, type Track, workCount, workIn, type Position } from './track'; // prettier-ignore
+export { type Ahead, ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, type Next, nextAt, rowsAt, trackOf, type Track, workCount, workIn, type Position } from './track'; // prettier-ignore
 export { finishedSketch, type FigureName, type NamedFigure } from './worn';
 export { brimHatReach } from './worn/brim-hat';
 export { foldHat } from './worn/fold-hat';

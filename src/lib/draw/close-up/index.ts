@@ -4,8 +4,26 @@ import type { Scene, Shape } from '../scene';
 import { benchOf } from './bench';
 import { fabric, lays, loopsOf } from './loops';
 import { moves, tool, turn } from './moves';
-import { bumpers, pin, rim } from './pins';
+import { bumperOver, bumpers, pin, rim } from './pins';
 import { cards, guide, heldLoops, tails, working } from './yarn';
+
+/** Least distance between two pins at which their numbers stand apart, px. */
+const LEAST_STEP = 29;
+
+/** The pin the eye goes to: where a loop is moved, a pin rises, or the yarn is. */
+function focusOf({ moves: list, risen, working: own, shown }: Look): number {
+  const moved = list.flatMap(({ from }) => (from.on === 'pin' || from.on === 'fabric' ? [from.pin] : []));
+  return moved[Math.floor((moved.length - 1) / 2)] ?? risen[0]?.pin ?? own?.pin ?? shown[Math.floor(shown.length / 2)]!;
+}
+
+/** A look with as many pins as there is room for, those round the hand's place. */
+function fitted(look: Look, width: number): Look {
+  const room = Math.max(3, Math.floor(width / LEAST_STEP) - 2);
+  if (look.shown.length <= room) return look;
+  const at = Math.max(0, look.shown.indexOf(focusOf(look)));
+  const first = Math.max(0, Math.min(at - Math.floor(room / 2), look.shown.length - room));
+  return { ...look, shown: look.shown.slice(first, first + room) };
+}
 
 /**
  * The pins close up, seen from the middle of the ring as the fabric hangs there: low pins on the left, the purl side
@@ -24,19 +42,20 @@ export function closeUp(
   height: number
 ): Scene {
   // prettier-ignore
-  const b = benchOf(look, width, height, hexes, say);
+  const b = benchOf(fitted(look, width), width, height, hexes, say);
   const shapes: Shape[] = [
     ...cards(b),
     ...guide(b),
     ...rim(b),
     ...fabric(b),
     ...lays(b, false),
-    ...look.shown.flatMap((n) => loopsOf(b, n, false)),
+    ...b.look.shown.flatMap((n) => loopsOf(b, n, false)),
     ...bumpers(b),
-    ...look.shown.flatMap((n) => pin(b, n)),
+    ...b.look.shown.flatMap((n) => pin(b, n)),
     ...lays(b, true),
-    ...look.shown.flatMap((n) => loopsOf(b, n, true)),
+    ...b.look.shown.flatMap((n) => loopsOf(b, n, true)),
     ...working(b),
+    ...bumperOver(b),
     ...tails(b),
     ...heldLoops(b),
     ...tool(b),

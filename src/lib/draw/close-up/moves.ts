@@ -1,6 +1,6 @@
 import type { Move, Spot } from '$lib/core/read';
 import { fix, type Shape } from '../scene';
-import { AT, type Bench, disc, line, p, text, y } from './bench';
+import { AT, type Bench, disc, line, p, text, y, yarnPath } from './bench';
 
 const INK = { ink: 'accent' } as const;
 
@@ -41,14 +41,23 @@ function arrow(b: Bench, move: Move, numbered: boolean): Shape[] {
   const to = placeOf(b, move.to, from.x);
   if (!to) return [];
   const one = (shapes: Shape[], x: number, at: number): Shape[] => [...shapes, ...(numbered ? badge(x, at, move.order) : [])]; // prettier-ignore
-  const stroke = { stroke: INK, width: 4 };
+  const stroke = { stroke: INK, width: 4, flow: true };
   if (move.from.on === 'pin' && move.to.on === 'pin') {
     const top = y(b, (from.x + to.x) / 2, AT.hook) - b.height * (0.06 + 0.045 * move.order);
     if (move.from.pin === move.to.pin) {
-      // Off and back onto the same pin.
-      const w = b.step * 0.34;
-      const d = `M${p(from.x, from.y - 10)}C${p(from.x + w * 2, from.y - 10)} ${p(from.x + w * 2, top)} ${p(from.x, top)}C${p(from.x - w, top)} ${p(from.x - w, from.y - 40)} ${p(from.x - 4, from.y - 22)}`;
-      return one([line(d, stroke), head(from.x - 4, from.y - 22, 0.9)], from.x + w * 1.4, (from.y + top) / 2);
+      // Off and back onto the same pin, on the side no other loop comes from.
+      const pin = move.from.pin;
+      const comes = b.look.moves.find(
+        (m) => m !== move && m.to.on === 'pin' && m.to.pin === pin && m.from.on === 'pin'
+      );
+      const origin = comes?.from.on === 'pin' ? comes.from.pin : pin - 1;
+      const w = b.step * 0.34 * (origin < pin ? 1 : -1);
+      const d = `M${p(from.x, from.y - 10)}C${p(from.x + w * 2, from.y - 10)} ${p(from.x + w * 2, top)} ${p(from.x, top)}C${p(from.x - w, top)} ${p(from.x - w, from.y - 40)} ${p(from.x - Math.sign(w) * 4, from.y - 22)}`;
+      return one(
+        [line(d, stroke), head(from.x - Math.sign(w) * 4, from.y - 22, w > 0 ? 0.9 : Math.PI - 0.9)],
+        from.x + w * 1.4,
+        (from.y + top) / 2
+      );
     }
     const d = `M${p(from.x, from.y - 8)}C${p(from.x, top)} ${p(to.x, top)} ${p(to.x, to.y - 14)}`;
     return one([line(d, stroke), head(to.x, to.y - 12, Math.PI / 2)], (from.x + to.x) / 2, top * 0.75 + from.y * 0.25);
@@ -57,11 +66,17 @@ function arrow(b: Bench, move: Move, numbered: boolean): Shape[] {
   const bend = b.step * 0.3;
   const d = `M${p(from.x, from.y)}Q${p(from.x + bend, (from.y + to.y) / 2)} ${p(to.x, to.y)}`;
   const angle = down ? Math.PI / 2 + 0.4 : -Math.PI / 2 - 0.4;
-  return one([line(d, stroke), head(to.x, to.y, angle)], from.x + bend * 0.55, (from.y + to.y) / 2);
+  const shapes = [line(d, stroke), head(to.x, to.y, angle)];
+  // What falls, falls in no order.
+  return move.to.on === 'middle' ? shapes : one(shapes, from.x + bend * 0.55, (from.y + to.y) / 2);
 }
 
 /** All moves of a moment. A single one needs no number. */
 export const moves = (b: Bench): Shape[] => b.look.moves.flatMap((move) => arrow(b, move, b.look.moves.length > 1));
+
+/** The last loop of a chain on the hook. */
+const onHook = (b: Bench, x: number, at: number): Shape[] =>
+  yarnPath(b, `M${p(x - 30, at + 36)}Q${p(x - 14, at - 8)} ${p(x + 4, at - 2)}Q${p(x + 14, at + 6)} ${p(x - 22, at + 44)}`, b.look.below[0] ?? 0); // prettier-ignore
 
 /** The tool at the first loop it takes. */
 export function tool(b: Bench): Shape[] {
@@ -76,7 +91,10 @@ export function tool(b: Bench): Shape[] {
     case 'pick':
       return [line(`M${p(x + 96, at + 120)}L${p(x + 10, at + 12)}Q${p(x, at)} ${p(x - 6, at + 8)}`, { stroke: ink, width })]; // prettier-ignore
     case 'hook':
-      return [line(`M${p(x + 104, at + 112)}L${p(x + 8, at + 8)}Q${p(x - 4, at - 4)} ${p(x - 9, at + 6)}L${p(x - 4, at + 10)}`, { stroke: ink, width: 6 })]; // prettier-ignore
+      return [
+        ...(b.look.held > 0 ? onHook(b, x + 20, at + 22) : []),
+        line(`M${p(x + 104, at + 112)}L${p(x + 8, at + 8)}Q${p(x - 4, at - 4)} ${p(x - 9, at + 6)}L${p(x - 4, at + 10)}`, { stroke: ink, width: 6 }) // prettier-ignore
+      ];
     case 'needle':
       // From the middle of the ring to the outside.
       return [line(`M${p(x + 70, at + 130)}L${p(x - 14, at - 34)}`, { stroke: ink, width }), line(`M${p(x + 64, at + 118)}L${p(x + 60, at + 110)}`, { stroke: { ink: 'paper' }, width: 2 })]; // prettier-ignore

@@ -35,19 +35,25 @@ export function pin(b: Bench, n: number): Shape[] {
   ];
 }
 
-/** The small ledges beside the pins; the one the yarn must lie under is marked. */
-export function bumpers(b: Bench): Shape[] {
+/** A ledge beside a pin. */
+const ledge = (b: Bench, x: number, width: number, ink: 'line' | 'accent'): Shape => {
+  const at = y(b, x, AT.rim) - 7;
+  const reach = b.step * (ink === 'accent' ? 0.24 : 0.14);
+  return line(`M${p(x - reach, at)}L${p(x + reach, at)}`, { stroke: { ink }, width });
+};
+
+/** The small ledges beside the pins. */
+export const bumpers = (b: Bench): Shape[] =>
+  b.look.shown
+    .map((n) => b.x(n)! + b.step / 2)
+    .filter((x) => x < b.width - 10)
+    .map((x) => ledge(b, x, 4, 'line'));
+
+/** The ledge that the yarn must lie under, over the yarn. */
+export function bumperOver(b: Bench): Shape[] {
   const under = b.look.working?.bumper ?? null;
-  const edge = under === null ? undefined : b.x(under);
-  const outward = edgeSide(b);
-  return b.look.shown.flatMap((n): Shape[] => {
-    const x = b.x(n)! + b.step / 2;
-    if (x > b.width - 10) return [];
-    const here = edge !== undefined && Math.abs(edge + (outward * b.step) / 2 - x) < 1;
-    const at = y(b, x, AT.rim) - 7;
-    const reach = b.step * 0.14;
-    return [line(`M${p(x - reach, at)}L${p(x + reach, at)}`, { stroke: { ink: here ? 'accent' : 'line' }, width: here ? 7 : 4 })]; // prettier-ignore
-  });
+  const x = under === null ? undefined : b.x(under);
+  return x === undefined ? [] : [ledge(b, x + edgeSide(b) * b.step * 0.5, 8, 'accent')];
 }
 
 /** Which way out of the panel the yarn's edge looks: -1 to the left, 1 to the right. */

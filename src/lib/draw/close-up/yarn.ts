@@ -8,7 +8,7 @@ function guideAt(b: Bench): { x: number; y: number; side: -1 | 1 } {
   const { working, shown } = b.look;
   const x = working ? b.x(working.pin) : undefined;
   const from = x ?? (side < 0 ? b.x(shown[0]!)! : b.x(shown.at(-1)!)!);
-  const gx = Math.max(26, Math.min(b.width - 26, from + side * b.step * 0.9));
+  const gx = Math.max(26, Math.min(b.width - 26, from + side * b.step * 0.5));
   return { x: gx, y: y(b, gx, 0.27), side };
 }
 
@@ -53,18 +53,31 @@ export function working(b: Bench): Shape[] {
   }
 }
 
+/** A length on a ground of its own, so that it is read on any fabric. */
+function length(x: number, at: number, words: string, anchor: 'start' | 'end'): Shape[] {
+  const wide = words.length * 8.5 + 8;
+  const left = anchor === 'end' ? x - wide + 4 : x - 4;
+  const ground = `M${p(left, at - 15)}h${fix(wide)}v20h${fix(-wide)}Z`;
+  return [
+    { shape: 'path', d: ground, fill: { ink: 'paper' }, opacity: 0.9 },
+    text(x, at, words, { bold: true, anchor })
+  ];
+}
+
 /** Ends that hang in the middle, each with its length. */
 export function tails(b: Bench): Shape[] {
+  if (b.look.loops.length === 0 && b.look.held > 0) return [];
   return b.look.tails.flatMap((tail, i): Shape[] => {
     const x = b.x(tail.pin);
     if (x === undefined) return [];
     const side = edgeSide(b);
-    const from = x + side * b.step * (0.34 + 0.3 * i);
-    const end = AT.tail * b.height;
+    const from = x + side * b.step * (0.34 + 0.4 * i);
+    // Of two tails the second ends higher, so that their lengths are not written over each other.
+    const end = (AT.tail - 0.1 * i) * b.height;
     const d = `M${p(from, y(b, x, AT.rim) + 4)}Q${p(from - side * 12, (y(b, x, AT.rim) + end) / 2)} ${p(from, end)}`;
     const clear = from + side * 12;
     const room = side < 0 ? clear > 60 : clear < b.width - 60;
-    const words = tail.mm > 0 ? [text(room ? clear : from - side * 12, end, b.say.talk.cut(tail.mm), { size: 15, bold: true, anchor: (side < 0) === room ? 'end' : 'start' })] : []; // prettier-ignore
+    const words = tail.mm > 0 ? length(room ? clear : from - side * 12, end, b.say.talk.cut(tail.mm), (side < 0) === room ? 'end' : 'start') : []; // prettier-ignore
     return [...yarnPath(b, d, tail.yarn), ...words];
   });
 }
@@ -81,10 +94,29 @@ export function cards(b: Bench): Shape[] {
   });
 }
 
+/** A chained edge, with the yarn's end pulled through its last loop. */
+function chain(b: Bench): Shape[] {
+  const yarn = b.look.below[0] ?? 0;
+  const at = AT.fabric * b.height;
+  const [left, count] = [b.width * 0.2, 8];
+  const gap = (b.width * 0.46) / count;
+  const links = Array.from({ length: count }, (_, i) => {
+    const x = left + i * gap;
+    return `M${p(x, at)}Q${p(x + gap * 0.5, at - 17)} ${p(x + gap * 1.25, at)}Q${p(x + gap * 0.5, at + 17)} ${p(x, at)}`;
+  });
+  const end = left + count * gap;
+  return [
+    ...links.flatMap((d) => yarnPath(b, d, yarn)),
+    ...yarnPath(b, `M${p(end, at)}Q${p(end + 40, at - 4)} ${p(b.width * 0.86, at + 0.1 * b.height)}`, yarn),
+    text(b.width * 0.86, at + 0.18 * b.height, b.say.talk.cut(b.look.tails[0]?.mm ?? 0), { bold: true })
+  ];
+}
+
 /** A thread or needle with loops on it. */
 export function heldLoops(b: Bench): Shape[] {
-  const { held } = b.look;
+  const { held, tool } = b.look;
   if (held < 1 || b.look.loops.length > 0) return [];
+  if (tool === 'hook') return chain(b);
   const count = Math.min(held, 12);
   const [left, right] = [b.width * 0.16, b.width * 0.84];
   const gap = (right - left) / count;
@@ -93,6 +125,6 @@ export function heldLoops(b: Bench): Shape[] {
   return [
     line(`M${p(left - 30, at)}L${p(right + 30, at - 8)}`, { width: 5, stroke: { ink: 'quiet' } }),
     ...own.flatMap((x) => yarnPath(b, `M${p(x - gap * 0.3, at + 34)}Q${p(x - gap * 0.34, at - 16)} ${p(x, at - 16)}Q${p(x + gap * 0.34, at - 16)} ${p(x + gap * 0.3, at + 34)}`, b.look.below[0] ?? 0)), // prettier-ignore
-    text(b.width / 2, at + 76, b.say.talk.stitches(held), { size: 20, bold: true })
+    text(b.width / 2, at + 0.22 * b.height, b.say.talk.stitches(held), { size: 20, bold: true })
   ];
 }

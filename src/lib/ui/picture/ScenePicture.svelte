@@ -51,6 +51,7 @@
         stroke-dasharray={shape.dash}
         stroke-linecap="round"
         opacity={shape.opacity}
+        class={shape.flow ? 'flow' : undefined}
         >{#if shape.title}<title>{shape.title}</title>{/if}</path
       >
     {:else}

@@ -16,6 +16,8 @@ export const draw: Words['draw'] = {
       ...(f.risen ? ['risen'] : []),
       f.loops === 0 ? 'empty' : t.many(f.loops, 'loop', 'loops')
     ].join(', '),
+  modes: { tube: 'TUBE', panel: 'PANEL' },
+  yarnAt: (pin, t) => `The yarn is at ${t.pin(pin)}`,
   gate: { open: 'The gate is open', closed: 'The gate is closed' },
   yarn: {
     guide: 'The yarn comes through the guide',

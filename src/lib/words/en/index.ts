@@ -12,6 +12,7 @@ import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
 import { findings } from './findings';
 import { evidence, figures, reasons } from './reasons';
+import { moments } from './moments';
 import { left, refusals } from './refusals';
 import { options } from './options';
 import { remedies } from './remedies';
@@ -43,6 +44,7 @@ export const english: Words = {
     free: 'Your own'
   },
   steps,
+  moments,
   joined,
   joinedAgain: () => 'Change yarn as before.',
   changeYarn: () => 'Change yarn',

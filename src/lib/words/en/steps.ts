@@ -1,11 +1,6 @@
 import type { Talk } from '../talk';
 import type { Words } from '../words';
-
-const HOLE_NAMES: Readonly<Record<number, readonly string[]>> = {
-  1: ['only'],
-  2: ['small', 'large'],
-  3: ['smallest', 'middle', 'largest']
-};
+import { holeName } from './moments';
 
 /** What a yarn's behaviour asks of the hand that holds it (craft 5.9). */
 const TENSION = {
@@ -31,7 +26,7 @@ export const steps: Words['steps'] = {
         : `Feet and clamps tight, every ${t.terms.pin} down, the ${t.marker(f.machineId)} marker ${t.terms.pin} at the yarn guide.`
   }),
   guide: (f, t) => ({
-    title: `Thread the yarn through the ${HOLE_NAMES[f.holes]?.[f.hole - 1] ?? `number ${f.hole}`} hole`,
+    title: `Thread the yarn through ${holeName(f.hole, f.holes)}`,
     detail: `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together` : ''}, pulled slack from the ball on the floor. The gate stays open until the cast-on is laid.${TENSION[f.stretch]}`
   }),
   castOn: (f, t) => {

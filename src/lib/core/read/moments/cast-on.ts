@@ -32,7 +32,13 @@ export function castOn(at: Standing, facts: StepFacts['castOn']): Moment[] {
     put.push({ code: 'hung', facts: { from, to, whole }, sight: { of: 'pins', look: look(at, shown, { ...none, loops, tool: 'pick', moves: [] }) } }); // prettier-ignore
   else {
     put.push({ code: 'tail', facts: { mm: tailMm, pin: from }, sight: { of: 'pins', look: look(at, shown, { ...none, tails, working }) } }); // prettier-ignore
-    const sight = { of: 'pins', look: look(at, shown, { ...none, lay, tails, working: { ...working, pin: to } }) } as const; // prettier-ignore
+    // So far as it is seen: from the first pin on, the yarn going on to the next.
+    const begun = shown.slice(shown.indexOf(from)).filter((pin) => pin >= from && pin <= to);
+    const seen = {
+      lay: lay.filter(({ pin }) => begun.includes(pin)),
+      working: { ...working, pin: begun.at(-1) ?? from }
+    };
+    const sight = { of: 'pins', look: look(at, shown, { ...none, ...seen, tails }) } as const;
     put.push(style === 'weave' ? { code: 'woven', facts: { from, to, whole, card }, sight } : { code: 'wrapped', facts: { from, to, card }, sight }); // prettier-ignore
   }
   const end = yarnPin ?? from;

@@ -1,6 +1,7 @@
 import type { StepFacts } from '../facts';
 import type { Look, Move, PinLoop, WorkingYarn } from './look';
 import type { Moment } from './moment';
+import { decreaseMoves, moved } from './moved';
 import { inGuide, look, shownAtEdge, span, type Standing } from './standing';
 
 /** Edge work as a hand does it (craft 8.2): yarn aside, edge pins half up, the loops set, pins down, yarn back. */
@@ -22,33 +23,21 @@ function edgeWork(at: Standing, side: 'low' | 'high', work: EdgeWork): Moment[] 
   const seen = (more: Partial<Look>) => ({ of: 'pins' as const, look: look(at, shown, { working: aside, gate: 'open', ...more }) }); // prettier-ignore
   const [from, to] = [Math.min(...work.up), Math.max(...work.up)];
   const led = { ...inGuide(at), pin: work.edge, bumper: work.edge };
+  // Where many were taken off, the new edge lies farther in than the eye was.
+  const then = shown.includes(work.edge) ? shown : shownAtEdge(at, work.edge, side);
   return [
     { code: 'aside', facts: { pin: at.pin }, sight: seen({}) },
     { code: 'halfUp', facts: { from, to }, sight: seen({ risen }) },
     work.set((more) => seen({ risen, moves: work.moves, ...more })),
-    { code: 'back', facts: { pin: work.edge }, sight: seen({ loops: work.loopsAfter, working: led, gate: 'closed', turn: side === 'low' ? 'up' : 'down' }) } // prettier-ignore
+    { code: 'back', facts: { pin: work.edge }, sight: seen({ shown: then, loops: work.loopsAfter, working: led, gate: 'closed', turn: side === 'low' ? 'up' : 'down' }) } // prettier-ignore
   ];
-}
-
-const onto = (order: number, from: number, to: number): Move => ({ order, from: { on: 'pin', pin: from }, to: { on: 'pin', pin: to } }); // prettier-ignore
-
-/** Loops after moves from pin to pin: what was lifted comes to lie on top. */
-function moved(loops: readonly PinLoop[], moves: readonly Move[]): PinLoop[] {
-  const lifted = moves.flatMap(({ from, to }) => {
-    const loop = from.on === 'pin' ? loops.find((l) => l.pin === from.pin) : undefined;
-    return loop && to.on === 'pin' ? [{ loop, pin: to.pin }] : [];
-  });
-  const stay = loops.filter((loop) => !lifted.some((l) => l.loop === loop));
-  return [...stay, ...lifted.map(({ loop, pin }) => ({ ...loop, pin }))];
 }
 
 /** One stitch less: three loops lifted and set in their order, or the edge loop moved onto its neighbour. */
 export function decrease(at: Standing, facts: StepFacts['decrease']): Moment[] {
   const { side, method, pin, inner, nearest } = facts;
   const three = method === 'full-fashioned';
-  const moves = three
-    ? [onto(1, inner, nearest), onto(2, nearest, nearest), onto(3, pin, inner)]
-    : [onto(1, pin, inner)];
+  const moves = decreaseMoves(facts);
   // The middle one lies lowest on the pin nearest the panel, the innermost on top of it.
   const loopsAfter = moved(at.loops, moves);
   return edgeWork(at, side, {

@@ -9,11 +9,13 @@ const order = (at: Standing): number[] => {
   return !at.tube && at.pin === at.high ? pins.reverse() : pins;
 };
 
-/** Loops that come off onto a needle or hook, in their order; as many as are shown. */
+/** The first loops that come off onto a needle or hook, in their order: as many as are shown one beside the other. */
 function takes(at: Standing, shown: readonly number[]): Move[] {
   const live = new Set(at.loops.map(({ pin }) => pin));
-  return order(at)
-    .filter((pin) => live.has(pin) && shown.includes(pin))
+  const pins = order(at).filter((pin) => live.has(pin));
+  const hidden = pins.findIndex((pin) => !shown.includes(pin));
+  return pins
+    .slice(0, hidden < 0 ? pins.length : hidden)
     .map((pin, i) => ({ order: i + 1, from: { on: 'pin', pin }, to: { on: 'tool' } }));
 }
 

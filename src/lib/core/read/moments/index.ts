@@ -13,7 +13,8 @@ import { setMode, threadGuide, zeroCounter } from './set-up';
 import { inGuide, look, shownAtEdge, shownRound, type Standing, standingBefore } from './standing';
 import { join, turning } from './turning';
 
-export type { Lay, Look, Move, PinLoop, Spot, Tool, WorkingYarn } from './look';
+export type { Lay, Look, Move, Spot } from './look';
+export { markedPins } from './standing';
 export type { Moment, MomentCode, MomentFacts, Sight } from './moment';
 
 /** Which operation a set-up step comes before: the first of its piece. */

@@ -40,7 +40,7 @@ export interface WorkingYarn {
   readonly bumper: number | null;
 }
 
-export type Tool = 'pick' | 'needle' | 'hook' | 'scissors';
+type Tool = 'pick' | 'needle' | 'hook' | 'scissors';
 
 /** What the pins look like at one moment: loops, yarn and what a hand does to them. */
 export interface Look {

@@ -17,7 +17,7 @@ export interface MomentFacts {
   readonly flick: { readonly pin: number; readonly far: number };
   readonly zero: Record<never, never>;
   /** Where it is stopped for a new yarn: so many pins before the marker, or at the edge of a panel. */
-  readonly stop: { readonly tube: boolean; readonly before: number; readonly pin: number };
+  readonly stop: { readonly yarn: string; readonly tube: boolean; readonly before: number; readonly pin: number };
   readonly oldOut: { readonly mm: number; readonly waste: boolean };
   readonly newIn: { readonly yarn: string; readonly first: 'drop' | 'tie' | null };
   /** The rows themselves. */

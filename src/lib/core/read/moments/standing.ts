@@ -1,6 +1,8 @@
 import { type Machine, machineOf } from '../../kit';
 import type { Executed } from '../../knit';
+import { factsOf } from '../facts';
 import type { Look, PinLoop, WorkingYarn } from './look';
+import { decreaseMoves, moved } from './moved';
 
 /** Pins drawn at most, so that a loop is seen from where the crank is turned. */
 const SHOWN = 9;
@@ -52,6 +54,28 @@ function droppedBefore(run: Executed, p: number, index: number): Set<number> {
   return dropped;
 }
 
+/**
+ * The loops on the pins before an operation: one on each that carries any, but where decreases of this row have set several
+ * on one pin already.
+ */
+function loopsBefore(run: Executed, p: number, index: number, yarn: number | null): PinLoop[] {
+  const { operations } = run.plan.pieces[p]!;
+  const { trace } = run.fabric.pieces[p]!;
+  const last = operations.slice(0, index).findLastIndex((op) => op.op === 'knit' || op.op === 'castOn');
+  const hung = trace[last];
+  if (!hung || hung.occupied === 0) return [];
+  const dropped = droppedBefore(run, p, index);
+  let loops: PinLoop[] = span(hung.low, hung.high).map((pin) => ({ pin, yarn }));
+  for (let i = last + 1; i < index; i++) {
+    const what = factsOf(run, p, i, operations[i]!, hung.rowsAfter);
+    if (what.say === 'decrease') loops = moved(loops, decreaseMoves(what.facts));
+    if (what.say === 'increase') loops.push({ pin: what.facts.next, yarn });
+    if (what.say === 'hold') loops = loops.filter(({ pin }) => pin < what.facts.from || pin > what.facts.to);
+    if (what.say === 'hangOff') loops = [];
+  }
+  return loops.filter(({ pin }) => !dropped.has(pin));
+}
+
 /** Yarn of the loops that hang before an operation. */
 function yarnBefore(run: Executed, p: number, index: number): number {
   const { operations } = run.plan.pieces[p]!;
@@ -72,7 +96,6 @@ export function standingBefore(run: Executed, p: number, index: number): Standin
   const knitted = run.fabric.pieces[p]!;
   const hung = knitted.trace[index - 1];
   const [low, high] = hung && hung.occupied > 0 ? [hung.low, hung.high] : [0, -1];
-  const dropped = droppedBefore(run, p, index);
   const tube = piece.mode === 'tube';
   const rows = hung?.rowsAfter ?? 0;
   const own = piece.operations.slice(0, index).findLast((op) => op.op === 'castOn');
@@ -86,9 +109,7 @@ export function standingBefore(run: Executed, p: number, index: number): Standin
     ring: machine.pins,
     marked: markedPins(machine),
     tube,
-    loops: span(low, high)
-      .filter((pin) => !dropped.has(pin))
-      .map((pin) => ({ pin, yarn: rag ? null : yarn })),
+    loops: loopsBefore(run, p, index, rag ? null : yarn),
     low,
     high,
     yarn,

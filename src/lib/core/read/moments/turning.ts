@@ -16,7 +16,11 @@ export function join(at: Standing, facts: JoinedFacts, waste: boolean): Moment[]
   const old = { pin, yarn: at.yarn, mm };
   const led = { ...working, yarn: fresh };
   return [
-    { code: 'stop', facts: { tube, before, pin }, sight: { of: 'pins', look: look(at, shown, { working }) } },
+    {
+      code: 'stop',
+      facts: { yarn: facts.yarn, tube, before, pin },
+      sight: { of: 'pins', look: look(at, shown, { working }) }
+    },
     { code: 'oldOut', facts: { mm, waste }, sight: { of: 'pins', look: look(at, shown, { working: { ...working, where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
     { code: 'newIn', facts: { yarn: facts.yarn, first }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm }] }) } } // prettier-ignore
   ];

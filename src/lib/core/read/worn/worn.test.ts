@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyBrief, anyKit } from '../../../../../tests/support/arbitrary';
-import { made, sampleKit } from '../../../../../tests/support/sample';
+import { made, planned, sampleKit } from '../../../../../tests/support/sample';
 import { kindOf } from '../../kinds';
 import { presetFor } from '../../kit';
-import { plan, type Result } from '../../tomble';
+import { type Result } from '../../tomble';
 import { PLACES } from '../places';
 import { areaOf } from '../panel';
 import type { SketchShape } from '../sketch';
@@ -256,7 +256,8 @@ describe('any project of any kind', () => {
         fc.property(
           anyKit.chain((kit) => anyBrief(kit, kind).map((brief) => ({ kit, brief }))),
           ({ kit, brief }) => {
-            const sketch = finishedSketch(plan(kit, brief));
+            const result = planned(kit, brief);
+            const sketch = result && finishedSketch(result);
             if (!sketch) return;
             const { width, height } = box(sketch.shapes);
             expect(width).toBeGreaterThan(0);

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import CheckCheck from '@lucide/svelte/icons/check-check';
   import Hash from '@lucide/svelte/icons/hash';
@@ -11,8 +10,10 @@
   import {
     ANNOUNCE_ROWS,
     cuesAhead,
+    joinMomentsOf,
     legAt,
     minutesLeft,
+    momentsOf,
     nextAt,
     rowsAt,
     rowsAMinute,
@@ -26,13 +27,16 @@
   import type { CrankAction } from '$lib/store/records/crank-event';
   import { browserShelf, keepSmall } from '$lib/store/shelf';
   import { chime } from '$lib/ui/crank/chime';
-  import { watchStretch } from '$lib/ui/crank/stretch.svelte';
+  import ConfirmFace from '$lib/ui/crank/ConfirmFace.svelte';
+  import CueBar from '$lib/ui/crank/CueBar.svelte';
   import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
+  import MomentBar from '$lib/ui/crank/MomentBar.svelte';
+  import RowFace from '$lib/ui/crank/RowFace.svelte';
+  import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { speak } from '$lib/words';
-  import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
 
   const at = useProject();
   const screen = keepAwake();
@@ -49,7 +53,6 @@
   // Work of the hands stands on the large face until it is done; it is not said a second time below, nor after it.
   const told = $derived(due.filter((cue) => !('what' in cue.facts)));
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
-  const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
   const yarn = $derived(
     next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]
   );
@@ -60,14 +63,35 @@
   const inPiece = $derived(leg ? Math.min(leg.rows, Math.max(0, rows - leg.offset)) : 0);
   const inWork = $derived(leg ? workIn(leg, rows) : 0);
   const turning = $derived(next.do === 'row' || next.do === 'lift' ? next : null);
-  const waste = $derived(turning && turning.counted.of !== 'work' ? turning.counted : null);
   const several = $derived(track.legs.length > 1);
   const section = $derived(turning?.step.what.say === 'knit' ? turning.step.what.facts.section : '');
   const say = $derived(result ? speak(result) : null);
   const asked = $derived(say && face ? say.step(face) : null);
   const row = $derived(say?.talk.terms.row ?? 'row');
+  /** What the hand does in the step that stands on the face, one picture after the other. */
+  const moments = $derived.by(() => {
+    if (!result || !face) return [];
+    if (next.do === 'lift') return momentsOf(result, face, next.pin);
+    return next.do === 'confirm' && next.join ? joinMomentsOf(result, face) : momentsOf(result, face);
+  });
+  /** The picture the hand is at; a new thing to do begins with its first. */
+  let turned = $state({ of: '', to: 0 });
+  const shownFor = $derived(face ? `${rows} ${face.id} ${next.do === 'confirm' && next.join}` : '');
+  const moment = $derived(turned.of === shownFor ? Math.min(turned.to, Math.max(0, moments.length - 1)) : 0);
+  const toMoment = (to: number): void => {
+    if (to >= 0 && to < moments.length) turned = { of: shownFor, to };
+  };
   const oneSection = $derived(turning?.ofSection === leg?.workRows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
+  const where = $derived(
+    `${several ? `${legName}: ` : ''}${
+      inWork === 0
+        ? `before the first ${row}`
+        : inWork >= (leg?.workRows ?? 0)
+          ? `after the last ${row}`
+          : `after ${row} ${inWork}`
+    }`
+  );
   const heading = $derived(
     !several ? section : section === leg?.label || oneSection ? legName : `${legName}, ${section}`
   );
@@ -142,11 +166,11 @@
       Backspace: guard(back, FIELDS),
       u: guard(back, FIELDS),
       '$mod+z': guard(back, FIELDS),
+      ArrowRight: guard(() => toMoment(moment + 1), FIELDS),
+      ArrowLeft: guard(() => toMoment(moment - 1), FIELDS),
       g: guard(() => (jumping = !hand.elsewhere), FIELDS)
     });
   });
-
-  const big = $derived(next.do === 'lift' ? String(next.pin - 1) : String(turning ? turning.counted.row - 1 : ''));
 </script>
 
 {#if result}
@@ -182,100 +206,30 @@
         }}
         data-testid="crank"
       >
-        {#if next.do === 'confirm'}
-          <span class="text-lg font-semibold"
-            >{several ? `${legName}: ` : ''}{inWork === 0
-              ? `before the first ${row}`
-              : inWork >= (leg?.workRows ?? 0)
-                ? `after the last ${row}`
-                : `after ${row} ${inWork}`}</span
-          >
-          <span
-            class="mt-2 font-display text-3xl leading-tight font-bold text-balance sm:text-4xl md:mt-3 md:text-5xl low:mt-1 low:text-3xl"
-            >{next.join ? say?.words.changeYarn(say.talk) : asked?.title}</span
-          >
-          <span class="mt-2 max-w-[46ch] text-base leading-snug sm:text-lg md:mt-4 md:text-2xl low:mt-1 low:text-base"
-            >{next.join ? asked?.before : asked?.detail}</span
-          >
-          <span class="flex-1"></span>
-          <span class="flex shrink-0 items-center gap-3 pt-2 text-lg font-semibold">
-            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if} Space or touch when it is done <ArrowRight
-              class="size-6"
-            />
-          </span>
-        {:else if turning}
-          <span class="flex items-center gap-3 text-lg wrap-anywhere max-[20rem]:flex-wrap md:text-2xl low:text-lg">
-            {#if yarn}<YarnDot hex={yarn.colour.hex} size={36} />{/if}
-            <span class="min-w-0"><strong>{heading}</strong> in {yarn?.name}, {yarn?.colour.name}</span>
-          </span>
-          {#if next.do === 'lift'}
-            <span class="mt-2 font-display text-2xl leading-tight font-bold text-balance md:text-4xl"
-              >{asked?.title}</span
-            >
-            <span class="mt-1 max-w-[60ch] text-base leading-snug max-md:hidden md:text-lg">{asked?.detail}</span>
-          {/if}
-          <!-- However long the words around it are, the number keeps a height that is read from the machine. -->
-          <span class="relative min-h-24 flex-1">
-            <svg viewBox="0 0 {Math.max(big.length, 2) * 82} 104" class="absolute inset-0 size-full" aria-hidden="true">
-              <text
-                x="50%"
-                y="96"
-                text-anchor="middle"
-                font-size="124"
-                font-weight="750"
-                class="numerals"
-                fill={at.unkept ? 'var(--color-base-100)' : 'currentColor'}
-                stroke="currentColor"
-                stroke-width={at.unkept ? 4 : 0}
-                paint-order="stroke"
-                data-testid="big"
-                data-kept={at.unkept ? 'no' : 'yes'}>{big}</text
-              >
-            </svg>
-          </span>
-          {#if turning.turn}
-            <span
-              class="flex items-center justify-center gap-3 text-lg font-semibold md:text-3xl low:text-xl"
-              data-testid="turn"
-            >
-              {#if turning.turn.toPin < turning.turn.fromPin}<ArrowLeft class="size-7 md:size-10" />{/if}
-              <span class="numerals">{say?.talk.pin(turning.turn.fromPin)} to {say?.talk.pin(turning.turn.toPin)}</span>
-              {#if turning.turn.toPin >= turning.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
-            </span>
-            <span class="text-center text-sm md:text-lg low:text-sm"
-              >At {say?.talk.pin(turning.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
-            >
-          {/if}
-          {#if turning.card.length > 0}
-            <span class="text-center text-base font-semibold md:text-xl" data-testid="card"
-              >Round the card behind {say?.talk.pins} {turning.card.join(', ')}</span
-            >
-          {/if}
-          <span
-            class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl low:text-lg"
-          >
-            <span
-              >{#if next.do === 'lift'}<strong>{next.pin - 1}</strong> of {next.of}
-                {say?.talk.pins} lifted in this {row}{:else if waste}<strong>{waste.row - 1}</strong> of {waste.total}
-                {waste.of === 'separator' ? `separator ${row}` : `waste ${row}s`}, not counted{:else}<strong
-                  >{turning.inSection - 1}</strong
-                >
-                of {turning.ofSection} in this {several && oneSection ? 'piece' : 'section'}{/if}<span
-                class="block text-sm quiet md:text-lg low:text-sm"
-                data-testid="left"
-                >{minutes < 1.5 ? 'a minute or so' : `about ${Math.round(minutes)} minutes`} to go</span
-              ></span
-            >
-            <span class="sm:text-right"
-              >{#if several && !oneSection}<strong>{inWork}</strong> of {leg?.workRows} in this piece{:else}<strong
-                  >{done}</strong
-                >
-                of {total} in all{/if}{#if turning.counter !== null}<span
-                  class="block text-sm quiet md:text-lg low:text-sm"
-                  data-testid="counter">the machine's counter: {turning.counter - 1}</span
-                >{/if}</span
-            >
-          </span>
+        {#if next.do === 'confirm' && say && asked}
+          <ConfirmFace
+            {result}
+            {say}
+            {where}
+            piece={next.leg.piece}
+            title={next.join ? say.words.changeYarn(say.talk) : asked.title}
+            words={next.join ? (asked.before ?? '') : asked.detail}
+            moment={moments[moment]}
+            hex={yarn?.colour.hex}
+          />
+        {:else if turning && say}
+          <RowFace
+            {result}
+            {say}
+            next={turning}
+            {heading}
+            {minutes}
+            {done}
+            {total}
+            moment={moments[moment]}
+            unkept={at.unkept > 0}
+            pieces={{ several, oneSection, inWork }}
+          />
         {:else}
           <span class="mt-3 font-display text-4xl font-bold md:text-6xl">Off the machine</span>
           <span class="mt-3 text-xl">{say?.talk.rows(total)}, all done. Now it is closed by hand.</span>
@@ -298,32 +252,12 @@
         </div>
       {/if}
 
-      <div
-        class="rounded-box border-2 px-4 py-2.5 low:px-3 low:py-2 {told.length
-          ? 'border-warning bg-warning/25'
-          : near
-            ? 'border-accent bg-base-100'
-            : 'border-base-300 bg-base-100'}"
-        aria-live="polite"
-      >
-        {#each told as cue (`${cue.kind} ${cue.row} ${say?.cue(cue)}`)}<p class="text-lg font-semibold md:text-2xl">
-            Now: {say?.cue(cue)}
-          </p>{/each}
-        {#if !told.length}
-          {#if coming && turning}
-            <p class="text-base md:text-xl low:text-base">
-              <strong class="numerals">In {say?.talk.rows(coming.inRows)}:</strong>
-              {say?.cue(coming)}
-            </p>
-          {:else if turning && rows < 12}
-            <p class="text-base md:text-xl low:text-base">{ahead[0] ? say?.cue(ahead[0]) : ''}</p>
-          {:else}
-            <p class="text-base quiet md:text-xl low:text-base">
-              {next.do === 'done' ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}
-            </p>
-          {/if}
-        {/if}
-      </div>
+      {#if next.do === 'confirm' && moments.length > 1}
+        <MomentBar at={moment} count={moments.length} onmove={toMoment} />
+      {/if}
+      {#if say && (told.length > 0 || next.do !== 'confirm' || moments.length < 2)}
+        <CueBar {told} {say} {coming} first={turning && rows < 12 ? ahead[0] : undefined} done={next.do === 'done'} />
+      {/if}
 
       {#if restAfter !== null && stretch.minutes >= restAfter}
         <div
@@ -370,8 +304,9 @@
           >{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button
         >
         <p class="hidden flex-1 text-right text-sm quiet md:block low:hidden">
-          Space: one on · Backspace: undo · G: set the count{screen.awake ? ' · the screen stays awake' : ''}<br />Sit
-          close, elbows in, and take breaks: pain means stop.
+          Space: one on · Backspace: undo{moments.length > 1 ? ' · arrows: step by step' : ''} · G: set the count{screen.awake
+            ? ' · the screen stays awake'
+            : ''}<br />Sit close, elbows in, and take breaks: pain means stop.
         </p>
       </div>
     </section>

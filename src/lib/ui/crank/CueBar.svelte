@@ -1,0 +1,48 @@
+<script lang="ts">
+  import { ANNOUNCE_ROWS, type Ahead } from '$lib/core/read';
+  import type { Speech } from '$lib/words';
+
+  let {
+    told,
+    coming,
+    first,
+    done,
+    say
+  }: {
+    /** Due now. */
+    told: readonly Ahead[];
+    /** What comes after so many rows. */
+    coming: Ahead | undefined;
+    /** What is minded in the first rows. */
+    first: Ahead | undefined;
+    done: boolean;
+    say: Speech;
+  } = $props();
+  const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
+</script>
+
+<div
+  class="rounded-box border-2 px-4 py-2.5 low:px-3 low:py-2 {told.length
+    ? 'border-warning bg-warning/25'
+    : near
+      ? 'border-accent bg-base-100'
+      : 'border-base-300 bg-base-100'}"
+  aria-live="polite"
+>
+  {#each told as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}<p class="text-lg font-semibold md:text-2xl">
+      Now: {say.cue(cue)}
+    </p>{:else}
+    {#if coming && !done}
+      <p class="text-base md:text-xl low:text-base">
+        <strong class="numerals">In {say.talk.rows(coming.inRows)}:</strong>
+        {say.cue(coming)}
+      </p>
+    {:else if first}
+      <p class="text-base md:text-xl low:text-base">{say.cue(first)}</p>
+    {:else}
+      <p class="text-base quiet md:text-xl low:text-base">
+        {done ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}
+      </p>
+    {/if}
+  {/each}
+</div>
