@@ -4,6 +4,7 @@ import { join } from 'node:path';
 import { ensureChromium } from './install.mjs';
 import { buildIfStale } from './build.mjs';
 import { bundle } from './torture/bundle.mjs';
+import { crank } from './torture/crank.mjs';
 import { kills } from './torture/kills.mjs';
 import { requests } from './torture/requests.mjs';
 import { smallDisk } from './torture/small-disk.mjs';
@@ -29,6 +30,7 @@ const rounds = [
   ],
   ['kills', () => kills(Number(process.env.KILLS ?? 200))],
   ['disk', () => smallDisk()],
+  ['crank', () => crank(Number(process.env.ROWS ?? 10_000))],
   ['updates', () => updates()],
   ['bundle', () => bundle()],
   ['requests', () => requests(Number(process.env.REQUESTS ?? 20_000))]

@@ -6,6 +6,7 @@ import { expect, test } from './quiet';
 const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
   ['Bench', '/'],
   ['Log', '/log'],
+  ['Devices', '/devices'],
   ['Choosing', '/new'],
   ['Plan of several parts', '/project/demo-bag'],
   ['Plan of a toy', '/project/demo-moth'],

@@ -10,6 +10,7 @@ export const paths = {
   standIns: '/stand-ins',
   measures: '/measures',
   convert: '/convert',
+  devices: '/devices',
   plan: (id: string): string => `/project/${id}`,
   crank: (id: string): string => `/project/${id}/crank`,
   finish: (id: string): string => `/project/${id}/finish`

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Plug from '@lucide/svelte/icons/plug';
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
@@ -15,6 +16,7 @@
   import TextField from '$lib/ui/options/TextField.svelte';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
   import type { Project } from '$lib/store/records/project';
+  import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
 
@@ -52,7 +54,10 @@
 <svelte:head><title>Machines · Tomble</title></svelte:head>
 
 <div class="page">
-  <h1 class="text-3xl font-bold">Machines</h1>
+  <div class="flex flex-wrap items-center justify-between gap-2">
+    <h1 class="text-3xl font-bold">Machines</h1>
+    <a class="btn btn-quiet" href={paths.devices}><Plug class="size-5" /> Devices</a>
+  </div>
   <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
     <div>
       <ul class="space-y-2">

@@ -34,6 +34,7 @@
   import RowFace from '$lib/ui/crank/RowFace.svelte';
   import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
+  import { crankLink } from '$lib/ui/devices/connected.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { speak } from '$lib/words';
@@ -129,6 +130,7 @@
       void goto(paths.finish(at.project!.id));
       return;
     }
+    waiting = 0;
     if (next.do === 'confirm') did({ do: 'confirm', step: next.step.id });
     else if (next.do === 'lift' && next.pin < next.of) did({ do: 'confirm', step: next.lift.id });
     else did({ do: 'row', yarn: next.step.yarnId ?? '' });
@@ -136,6 +138,21 @@
     if (due.length > 0 || nextAt(track, at.progress).do === 'confirm') chime('due');
     else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
   }
+  /** Turns of the sensor while something else had to be done first; they are said, and not counted. */
+  let waiting = $state(0);
+  /** The row before which a turn may have been missed. */
+  let doubtful = $state<number | null>(null);
+  $effect(() =>
+    crankLink.listen((turns, doubt) => {
+      if (hand.elsewhere) return;
+      if (doubt) doubtful = inWork + 1;
+      for (let i = 0; i < turns; i++) {
+        if (next.do === 'row' || next.do === 'lift') did({ do: 'row', yarn: next.step.yarnId ?? '' });
+        else waiting += 1;
+      }
+      if (sound && due.length > 0) chime('due');
+    })
+  );
   function back(): void {
     if (at.progress.undoable) did({ do: 'undo' });
   }
@@ -259,6 +276,37 @@
         <CueBar {told} {say} {coming} first={turning && rows < 12 ? ahead[0] : undefined} done={next.do === 'done'} />
       {/if}
 
+      {#if crankLink.name && (waiting > 0 || doubtful !== null)}
+        <div
+          class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-warning bg-warning/15 px-4 py-2"
+          role="status"
+          data-testid="sensor"
+        >
+          {#if waiting > 0}
+            <p class="min-w-48 flex-1 text-base md:text-lg">
+              The crank was turned {waiting === 1 ? 'once' : `${waiting} times`} while this waits: not counted.
+            </p>
+          {:else}
+            <p class="min-w-48 flex-1 text-base md:text-lg">
+              A {row} may have been missed before {row}
+              {doubtful}: look at the fabric.
+            </p>
+            <button
+              type="button"
+              class="btn btn-quiet btn-sm"
+              disabled={next.do !== 'row'}
+              onclick={(e) =>
+                release(e, () => {
+                  doubtful = null;
+                  forward();
+                })}>One more</button
+            >
+            <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, () => (doubtful = null))}
+              >None missed</button
+            >
+          {/if}
+        </div>
+      {/if}
       {#if restAfter !== null && stretch.minutes >= restAfter}
         <div
           class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-info/50 bg-info/8 px-4 py-2"
