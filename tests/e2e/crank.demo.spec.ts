@@ -54,10 +54,15 @@ test('every row is kept at once: closing the page in the middle loses none', asy
   await expect(again.getByTestId('count')).toHaveText('48 of 136 rows');
 });
 
-test('sound is remembered, and the digits can be read from afar', async ({ page }) => {
-  await page.getByRole('button', { name: 'Sound off' }).click();
+test('how it calls is remembered, and the digits can be read from afar', async ({ page }) => {
+  await page.getByRole('button', { name: 'How it calls' }).click();
+  await page.getByRole('checkbox', { name: 'Sound' }).uncheck();
+  await page.getByRole('checkbox', { name: 'Speech' }).check();
   await page.reload();
-  await expect(page.getByRole('button', { name: 'Sound on' })).toBeVisible();
+  await page.getByRole('button', { name: 'How it calls' }).click();
+  await expect(page.getByRole('checkbox', { name: 'Sound' })).not.toBeChecked();
+  await expect(page.getByRole('checkbox', { name: 'Speech' })).toBeChecked();
+  await page.keyboard.press('Escape');
   const digits = await page.locator('[data-testid=crank] svg text').boundingBox();
   // Half the height of the window: from a metre and a half, as the design asks.
   expect(digits!.height).toBeGreaterThan(380);
@@ -162,4 +167,70 @@ test('what a hand does is shown picture by picture: the arrow keys go through th
   ).toBeAttached();
   await page.keyboard.press('Space');
   await expect(page.getByTestId('small-ring').getByRole('img')).toHaveAccessibleName(/^The yarn is at pin \d+; The next turn goes down/); // prettier-ignore
+});
+
+test('a reminder is seen to, or put off for three rows; what is due is said aloud where that is asked for', async ({
+  page
+}) => {
+  await page.addInitScript(() => {
+    const said: string[] = [];
+    Object.assign(window, { said });
+    Object.defineProperty(window, 'speechSynthesis', {
+      value: { cancel: () => undefined, speak: ({ text }: SpeechSynthesisUtterance) => void said.push(text) }
+    });
+  });
+  await page.goto('/project/demo-lantern/crank');
+  await page.getByRole('button', { name: 'How it calls' }).click();
+  await page.getByRole('checkbox', { name: 'Speech' }).check();
+  await page.keyboard.press('Escape');
+  await page.getByRole('button', { name: 'Set count' }).click();
+  await page.getByRole('textbox', { name: 'Rows knitted in all' }).fill('64');
+  await page.getByRole('button', { name: 'Set to 64' }).click();
+  // The colour is changed after row 64; its tails are tied four rows later.
+  for (let i = 0; i < 5; i++) await page.keyboard.press('Space');
+  const tie = page.getByText(/^Now: Tie the two tails/);
+  await expect(tie).toBeVisible();
+  expect(await page.evaluate(() => (window as unknown as { said: string[] }).said.at(-1))).toMatch(
+    /^Tie the two tails/
+  );
+  await page.getByRole('button', { name: 'Later' }).click();
+  await expect(tie).toBeHidden();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(tie).toBeHidden();
+  await page.keyboard.press('Space');
+  await expect(tie).toBeVisible();
+  await page.keyboard.press('Space');
+  await expect(tie).toBeVisible();
+  await page.getByRole('button', { name: 'Seen to' }).click();
+  await expect(tie).toBeHidden();
+});
+
+test('another count is agreed on by tape, by what was torn back, or by beginning again; each is kept and undone', async ({
+  page
+}) => {
+  await page.goto('/project/demo-lantern/crank');
+  const open = () => page.getByRole('button', { name: 'Set count' }).click();
+  const count = page.getByTestId('count');
+  await open();
+  await page.getByRole('radio', { name: 'Torn back' }).click();
+  await page.getByRole('textbox', { name: 'Rows torn back' }).fill('6');
+  await expect(page.getByTestId('agreed')).toHaveText('Row 35 of 136, 6 rows fewer than here.');
+  await page.getByRole('button', { name: 'Set to 35' }).click();
+  await expect(count).toHaveText('35 of 136 rows');
+  await open();
+  await page.getByRole('radio', { name: 'Tape' }).click();
+  await page.getByRole('textbox', { name: 'It hangs' }).fill('15 cm');
+  await expect(page.getByTestId('agreed')).toContainText(/^Row \d+ of 136, .*Between \d+ and \d+: count the last ones/);
+  await page.getByRole('radio', { name: 'Scale' }).click();
+  await page.getByRole('textbox', { name: 'The ball weighed' }).fill('40');
+  await page.getByRole('textbox', { name: 'It weighs now' }).fill('52');
+  await expect(page.getByTestId('agreed')).toHaveText('The ball cannot weigh more now, 52 g, than before, 40 g.');
+  await page.getByRole('radio', { name: 'Begin again' }).click();
+  await page.getByRole('button', { name: 'Begin again' }).click();
+  await expect(count).toHaveText('0 of 136 rows');
+  await expect(page.getByTestId('crank')).toContainText('before the first row');
+  await page.keyboard.press('Backspace');
+  await page.keyboard.press('Backspace');
+  await expect(count).toHaveText('41 of 136 rows');
 });

@@ -74,7 +74,6 @@ describe('lines of devices', () => {
 describe('rows out of turns', () => {
   it('ten thousand turns at five a second, with jitter, doubles and lost lines: in step with the sensor', () => {
     const { rows, lost, doubled, last, tally } = run(CRANK, 10_000);
-    console.log(`numbered: 10000 turns, ${rows} rows; lost on the wire ${lost}, caught up ${tally.caughtUp}; doubled ${doubled}, dropped ${tally.doubles}`); // prettier-ignore
     expect(lost).toBeGreaterThan(100);
     expect(doubled).toBeGreaterThan(300);
     expect(rows).toBe(last);
@@ -84,7 +83,6 @@ describe('rows out of turns', () => {
 
   it('a sensor without numbers: doubles are dropped, no turn is invented, and most lost ones are doubted', () => {
     const { rows, lost, doubled, tally } = run({ ...CRANK, numbered: false }, 10_000);
-    console.log(`plain: 10000 turns, ${rows} rows; lost on the wire ${lost}, doubted ${tally.doubts}; doubled ${doubled}, dropped ${tally.doubles}`); // prettier-ignore
     expect(rows).toBe(10_000 - lost);
     expect(tally.doubles).toBe(doubled);
     expect(tally.doubts).toBeGreaterThan(lost * 0.6);
@@ -116,7 +114,7 @@ describe('rows out of turns', () => {
     let at = 0;
     for (let i = 0; i < 12; i++) counter.add({ at: (at += 1000), n: null });
     expect(counter.add({ at: (at += 60_000), n: null })).toEqual({ rows: 1, as: 'turn', doubt: false });
-    expect(counter.add({ at: (at += 2000), n: null }).doubt).toBe(true);
+    expect(counter.add({ at: at + 2000, n: null }).doubt).toBe(true);
     expect(counter.perMinute).toBeCloseTo(60, 0);
   });
 });

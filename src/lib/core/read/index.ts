@@ -28,6 +28,7 @@ export { PLACE_WORDS, PLACES, type PlaceName, type Reveal } from './places';
 export { bagLayers } from './bag-bands';
 export { foldedBag, upright } from './paper';
 export { piecesOff, waitsFor } from './ready';
+export { type Agreed, rowByCounter, rowByTape, rowByWeight, stretchOfYarn } from './reconcile';
 export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore

@@ -2,6 +2,9 @@ import * as z from 'zod';
 import { Id } from '$lib/core/kit/text';
 import type { Position } from '$lib/core/read';
 
+/** How a count was come by: rows counted by eye, the machine's counter, a tape, a scale; rows torn back; begun again. */
+export const COUNTED_BY = ['rows', 'counter', 'tape', 'weight', 'ripped', 'again'] as const;
+
 /**
  * One thing that happened at the crank. Progress is the fold of all of them; nothing is ever rewritten. `undo`
  * takes back the last event that stands, also a jump.
@@ -17,7 +20,12 @@ export const CrankEvent = z.object({
   what: z.discriminatedUnion('do', [
     z.object({ do: z.literal('row'), yarn: z.string().max(80) }),
     z.object({ do: z.literal('confirm'), step: z.string().max(80) }),
-    z.object({ do: z.literal('jump'), to: z.int().min(0).max(1_000_000) }),
+    z.object({
+      do: z.literal('jump'),
+      to: z.int().min(0).max(1_000_000),
+      /** How the knitter came to know, or why it was set; those from before it was asked say nothing. */
+      why: z.enum(COUNTED_BY).optional()
+    }),
     z.object({ do: z.literal('undo') })
   ])
 });

@@ -7,7 +7,9 @@
     coming,
     first,
     done,
-    say
+    say,
+    onheard,
+    onlater
   }: {
     /** Due now. */
     told: readonly Ahead[];
@@ -17,8 +19,19 @@
     first: Ahead | undefined;
     done: boolean;
     say: Speech;
+    onheard: (cue: Ahead) => void;
+    onlater: (cue: Ahead) => void;
   } = $props();
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
+  /** The hand that pressed goes back to the crank. */
+  function press(
+    event: MouseEvent & { currentTarget: HTMLButtonElement },
+    act: (cue: Ahead) => void,
+    cue: Ahead
+  ): void {
+    act(cue);
+    if (event.detail > 0) event.currentTarget.blur();
+  }
 </script>
 
 <div
@@ -29,9 +42,15 @@
       : 'border-base-300 bg-base-100'}"
   aria-live="polite"
 >
-  {#each told as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}<p class="text-lg font-semibold md:text-2xl">
-      Now: {say.cue(cue)}
-    </p>{:else}
+  {#each told as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}
+    <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
+      <p class="min-w-48 flex-1 text-lg font-semibold md:text-2xl low:text-base">Now: {say.cue(cue)}</p>
+      <span class="flex gap-2">
+        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => press(e, onheard, cue)}>Seen to</button>
+        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => press(e, onlater, cue)}>Later</button>
+      </span>
+    </div>
+  {:else}
     {#if coming && !done}
       <p class="text-base md:text-xl low:text-base">
         <strong class="numerals">In {say.talk.rows(coming.inRows)}:</strong>

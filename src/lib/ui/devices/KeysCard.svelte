@@ -23,7 +23,7 @@
   </p>
   <dl class="mt-4 grid max-w-sm grid-cols-[auto_1fr] gap-x-5 gap-y-1.5">
     {#each KEYS as [key, what] (key)}
-      <dt><kbd class="kbd">{key}</kbd></dt>
+      <dt><kbd class="font-sans font-semibold">{key}</kbd></dt>
       <dd>{what}</dd>
     {/each}
   </dl>

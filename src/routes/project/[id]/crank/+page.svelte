@@ -3,8 +3,6 @@
   import CheckCheck from '@lucide/svelte/icons/check-check';
   import Hash from '@lucide/svelte/icons/hash';
   import Undo2 from '@lucide/svelte/icons/undo-2';
-  import Volume2 from '@lucide/svelte/icons/volume-2';
-  import VolumeX from '@lucide/svelte/icons/volume-x';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
   import {
@@ -15,7 +13,6 @@
     minutesLeft,
     momentsOf,
     nextAt,
-    rowsAt,
     rowsAMinute,
     rowsPerMinute,
     trackOf,
@@ -25,13 +22,14 @@
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { holdCrank } from '$lib/ui/crank/held.svelte';
   import type { CrankAction } from '$lib/store/records/crank-event';
-  import { browserShelf, keepSmall } from '$lib/store/shelf';
-  import { chime } from '$lib/ui/crank/chime';
+  import { calls } from '$lib/ui/crank/calls.svelte';
+  import CallsMenu from '$lib/ui/crank/CallsMenu.svelte';
   import ConfirmFace from '$lib/ui/crank/ConfirmFace.svelte';
   import CueBar from '$lib/ui/crank/CueBar.svelte';
-  import JumpDialog from '$lib/ui/crank/JumpDialog.svelte';
+  import CountDialog from '$lib/ui/crank/CountDialog.svelte';
   import MomentBar from '$lib/ui/crank/MomentBar.svelte';
   import RowFace from '$lib/ui/crank/RowFace.svelte';
+  import { Reminders } from '$lib/ui/crank/reminders.svelte';
   import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import { crankLink } from '$lib/ui/devices/connected.svelte';
@@ -48,11 +46,17 @@
   const total = $derived(track.workRows);
   const next = $derived(nextAt(track, at.progress));
   const ahead = $derived(cuesAhead(track, at.progress.rows));
+  const reminders = new Reminders();
   const due = $derived(ahead.filter((cue) => cue.inRows === 0 && at.progress.rows > 0));
   /** The step whose words stand on the large face. */
   const face = $derived(next.do === 'confirm' ? next.step : next.do === 'lift' ? next.lift : null);
   // Work of the hands stands on the large face until it is done; it is not said a second time below, nor after it.
-  const told = $derived(due.filter((cue) => !('what' in cue.facts)));
+  const told = $derived(
+    reminders.due(
+      due.filter((cue) => !('what' in cue.facts)),
+      at.progress.rows
+    )
+  );
   const coming = $derived(ahead.find((cue) => cue.inRows > 0));
   const yarn = $derived(
     next.do === 'done' ? undefined : result?.yarns[result.fabric.yarns.indexOf(next.step.yarnId ?? '')]
@@ -117,7 +121,6 @@
       told === null ? null : { faster: told / rowsAMinute(result!.kit.habits, !toAndFro), toAndFro }
     );
   });
-  let sound = $state(browserShelf().getItem('tomble-sound') !== 'off');
   let jumping = $state(false);
 
   /** Records what the hand did, where the hand is at this window. */
@@ -134,9 +137,7 @@
     if (next.do === 'confirm') did({ do: 'confirm', step: next.step.id });
     else if (next.do === 'lift' && next.pin < next.of) did({ do: 'confirm', step: next.lift.id });
     else did({ do: 'row', yarn: next.step.yarnId ?? '' });
-    if (!sound) return;
-    if (due.length > 0 || nextAt(track, at.progress).do === 'confirm') chime('due');
-    else if (coming?.inRows === ANNOUNCE_ROWS) chime('near');
+    callOut();
   }
   /** Turns of the sensor while something else had to be done first; they are said, and not counted. */
   let waiting = $state(0);
@@ -150,7 +151,7 @@
         if (next.do === 'row' || next.do === 'lift') did({ do: 'row', yarn: next.step.yarnId ?? '' });
         else waiting += 1;
       }
-      if (sound && due.length > 0) chime('due');
+      callOut();
     })
   );
   function back(): void {
@@ -161,9 +162,12 @@
     act();
     if (event.detail > 0) event.currentTarget.blur();
   }
-  function toggleSound(): void {
-    sound = !sound;
-    keepSmall('tomble-sound', sound ? 'on' : 'off');
+  /** Calls out what is due now, or what was just announced. */
+  function callOut(): void {
+    const now = nextAt(track, at.progress);
+    if (told.length > 0) calls.out('due', told.map((cue) => say?.cue(cue)).join(' '));
+    else if (now.do === 'confirm') calls.out('due', asked?.title ?? '');
+    else if (coming?.inRows === ANNOUNCE_ROWS) calls.out('near', `In ${say?.talk.rows(coming.inRows)}: ${say?.cue(coming)}`); // prettier-ignore
   }
 
   // Keys work wherever the focus is, except where they already mean something: all of them in a field or a dialog,
@@ -273,7 +277,15 @@
         <MomentBar at={moment} count={moments.length} onmove={toMoment} />
       {/if}
       {#if say && (told.length > 0 || next.do !== 'confirm' || moments.length < 2)}
-        <CueBar {told} {say} {coming} first={turning && rows < 12 ? ahead[0] : undefined} done={next.do === 'done'} />
+        <CueBar
+          {told}
+          {say}
+          {coming}
+          first={turning && rows < 12 ? ahead[0] : undefined}
+          done={next.do === 'done'}
+          onheard={(cue) => reminders.acknowledge(cue)}
+          onlater={(cue) => reminders.putOff(cue, rows)}
+        />
       {/if}
 
       {#if crankLink.name && (waiting > 0 || doubtful !== null)}
@@ -343,14 +355,7 @@
             ><CheckCheck class="size-5" /> All lifted</button
           >
         {/if}
-        <button
-          type="button"
-          class="btn btn-square btn-quiet btn-lg"
-          aria-label={sound ? 'Sound off' : 'Sound on'}
-          aria-pressed={sound}
-          onclick={(e) => release(e, toggleSound)}
-          >{#if sound}<Volume2 class="size-5" />{:else}<VolumeX class="size-5" />{/if}</button
-        >
+        <CallsMenu />
         <p class="hidden flex-1 text-right text-sm quiet md:block low:hidden">
           Space: one on · Backspace: undo{moments.length > 1 ? ' · arrows: step by step' : ''} · G: set the count{screen.awake
             ? ' · the screen stays awake'
@@ -361,13 +366,15 @@
   </div>
 {/if}
 
-{#if jumping}
-  <JumpDialog
-    rows={inWork}
-    most={leg?.workRows ?? total}
+{#if jumping && result && say && leg}
+  <CountDialog
+    {result}
+    {say}
+    {leg}
+    {inPiece}
     what={several ? legName : ''}
-    onjump={(to) => {
-      did({ do: 'jump', to: leg ? rowsAt(leg, to) : to });
+    onset={(row, why) => {
+      did({ do: 'jump', to: leg.offset + row, why });
       jumping = false;
     }}
     onclose={() => (jumping = false)}
