@@ -21,6 +21,7 @@
   import { live } from '$lib/ui/state/live.svelte';
 
   const kit = live(() => loadKit(db()));
+  const cranked = live(async () => (await import('$lib/store/cranked')).crankedOfLate(db()));
   const machines = $derived(kit.value?.machines ?? []);
   const units = $derived(kit.value?.habits.units ?? 'metric');
   let chosen = $state('');
@@ -213,7 +214,11 @@
   </div>
   {#if kit.value}
     <div class="mt-6">
-      <HabitsForm habits={kit.value.habits} onchange={(change) => void keeping(() => changeHabits(db(), change))} />
+      <HabitsForm
+        habits={kit.value.habits}
+        cranked={cranked.value ?? []}
+        onchange={(change) => void keeping(() => changeHabits(db(), change))}
+      />
     </div>
   {/if}
 </div>

@@ -22,6 +22,7 @@ export { garmentSizes, type GarmentSizes } from './garment';
 export { lengthMmOf } from '../knit';
 export { areaOf, layPanel, panelAreaMm2, type PanelLay } from './panel';
 export { heightOfRow, readOutline, type HatOutline, type Outline, type TubeOutline, type WornBand } from './outline';
+export { type CrankedRows, learnedPace } from './learned-pace';
 export { minutesLeft, rowsPerMinute, workingSince } from './cranked-pace';
 export { readPace, type Pace } from './pace';
 export { PLACE_WORDS, PLACES, type PlaceName, type Reveal } from './places';

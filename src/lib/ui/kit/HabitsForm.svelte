@@ -1,12 +1,31 @@
 <script lang="ts">
   import type { Habits, Terms } from '$lib/core/kit';
-  import { PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
+  import { type CrankedRows, learnedPace, PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
   import ChoiceField from '../options/ChoiceField.svelte';
   import CountField from '../options/CountField.svelte';
   import NumberField from '../options/NumberField.svelte';
   import SwitchField from '../options/SwitchField.svelte';
 
-  let { habits, onchange }: { habits: Habits; onchange: (change: Partial<Habits>) => void } = $props();
+  let {
+    habits,
+    cranked,
+    onchange
+  }: {
+    habits: Habits;
+    /** Rows that were cranked of late, for a pace to be learned from. */
+    cranked: readonly CrankedRows[];
+    onchange: (change: Partial<Habits>) => void;
+  } = $props();
+  /** A pace that was learned, in tenths; a proposal, which the knitter takes or leaves. */
+  const learned = $derived(
+    ([true, false] as const).flatMap((tube) => {
+      const pace = learnedPace(cranked, tube);
+      if (!pace) return [];
+      const perMinute = Math.round(pace.perMinute * 10) / 10;
+      const key = tube ? ('tubeRowsPerMinute' as const) : ('panelRowsPerMinute' as const);
+      return habits[key] === perMinute ? [] : [{ ...pace, perMinute, key, tube }];
+    })
+  );
   /** Words the craft has two of; the words of the knitter stand in every sentence. */
   const TERMS: readonly {
     key: keyof Terms;
@@ -156,4 +175,17 @@
       onvalue={(restMinutes) => onchange({ restMinutes })}
     />
   </div>
+  {#each learned as pace (pace.key)}
+    <div class="mt-2 flex flex-wrap items-center gap-x-3 gap-y-1" data-testid="learned">
+      <p class="min-w-0">
+        You crank <strong class="numerals">{pace.perMinute}</strong>
+        {habits.terms.row}s a minute {pace.tube ? 'in a tube' : 'to and fro'}, by {pace.rows}
+        {habits.terms.row}s of {pace.pieces}
+        {pace.pieces === 1 ? 'piece' : 'pieces'}.
+      </p>
+      <button type="button" class="btn btn-quiet btn-sm" onclick={() => onchange({ [pace.key]: pace.perMinute })}
+        >Plan with it</button
+      >
+    </div>
+  {/each}
 </section>
