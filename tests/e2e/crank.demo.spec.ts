@@ -234,3 +234,48 @@ test('another count is agreed on by tape, by what was torn back, or by beginning
   await page.keyboard.press('Backspace');
   await expect(count).toHaveText('41 of 136 rows');
 });
+
+test('a dropped stitch is told by a touch on the ring: it is seen on the tube, and latched up first when finishing', async ({
+  page
+}) => {
+  await page.goto('/project/demo-lantern/crank');
+  const tell = () => page.getByRole('button', { name: 'Something went wrong' }).click();
+  await tell();
+  const dialog = page.getByRole('dialog');
+  await expect(dialog.getByTestId('advice')).toHaveText(/^Mark the loop of row 41 below pin 1 at once/);
+  // The far side of the ring, a little past the middle: with the clock from the near side that is pin 25 of 48.
+  const ring = dialog.getByTestId('ring-pick');
+  const box = (await ring.boundingBox())!;
+  await ring.click({ position: { x: box.width / 2 + 4, y: 12 } });
+  await expect(dialog.getByRole('textbox', { name: 'Pin' })).toHaveValue('25');
+  await dialog.getByRole('textbox', { name: 'It ran down over' }).fill('3');
+  await expect(dialog.getByTestId('moment')).toHaveAttribute('data-code', 'markIt');
+  await dialog.getByRole('radio', { name: 'Tucked' }).click();
+  await expect(dialog.getByTestId('advice')).toHaveText(/^Push the loops on pin 25 down/);
+  await dialog.getByRole('radio', { name: 'Dropped' }).click();
+  await page.getByRole('button', { name: 'Marked, latch it up later' }).click();
+  await expect(page.locator('title').filter({ hasText: 'Something went wrong in row 41' }).first()).toBeAttached();
+  await expect(page.getByTestId('count')).toHaveText('41 of 136 rows');
+  // What comes back at one pin is said.
+  for (let i = 0; i < 2; i++) {
+    await tell();
+    await dialog.getByRole('textbox', { name: 'Pin' }).fill('25');
+    await dialog.getByRole('textbox', { name: 'Row of the work' }).fill(String(10 + i));
+    await page.getByRole('button', { name: 'Mended at once' }).click();
+  }
+  await expect(page.getByTestId('repeated')).toHaveText('Pin 25: 3 times now. Look at its hook.');
+  await page.reload();
+  await expect(page.getByTestId('repeated')).toBeVisible();
+  await page.getByRole('link', { name: /^Finish/ }).click();
+  await expect(page.getByText('Latch up 3 rows at pin 25')).toBeVisible();
+  // Torn back beyond it, it is gone with its row.
+  await page.getByRole('link', { name: /^Crank/ }).click();
+  await tell();
+  await page.getByRole('button', { name: 'Tear back instead' }).click();
+  await page.getByRole('textbox', { name: 'Rows torn back' }).fill('5');
+  await page.getByRole('button', { name: 'Set to 36' }).click();
+  await expect(page.getByTestId('count')).toHaveText('36 of 136 rows');
+  await page.getByRole('link', { name: /^Finish/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  await expect(page.getByText('Latch up 3 rows')).toHaveCount(0);
+});

@@ -38,6 +38,11 @@ const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
     '/project/demo-lantern/crank',
     (page) => page.getByRole('button', { name: 'Set count' }).click()
   ],
+  [
+    'Crank, telling a fault',
+    '/project/demo-lantern/crank',
+    (page) => page.getByRole('button', { name: 'Something went wrong' }).click()
+  ],
   ['Finish', '/project/demo-first/finish'],
   ['Machines', '/machines'],
   ['Yarns', '/yarns'],

@@ -3,7 +3,8 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { Kit, yarnsById } from './kit';
-import { type Act, beyond, Brief, type Draft, type Finding, optionFields } from './plan';
+import { CrankFault } from './knit';
+import { type Act, beyond, Brief, type Draft, type Finding, optionFields, type Plan } from './plan';
 import { make } from './hand';
 import { echo, type Fault } from './quantity';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
@@ -153,9 +154,26 @@ function withUnasked(schema: z.ZodObject, kit: Kit, given: Readonly<Record<strin
   return filled;
 }
 
+/** What making up has to mend first, of what went wrong at the crank; what went wrong in waste goes with it. */
+function mendingActs(plan: Plan, faults: readonly CrankFault[]): Act[] {
+  const seen = new Set<string>();
+  return faults.flatMap(({ kind, piece, copy, pin, row }): Act[] => {
+    const key = `${piece} ${copy} ${pin} ${row}`;
+    if (kind !== 'dropped' || seen.has(key)) return [];
+    seen.add(key);
+    const operations = plan.pieces[piece]?.operations ?? [];
+    let last = 0;
+    const knitted = operations.find((op) => op.op === 'knit' && (last += op.rows) >= row);
+    const work = knitted?.op === 'knit' && knitted.purpose === 'work';
+    return work ? [{ do: 'latchUp', piece, copy, pin, row }] : [];
+  });
+}
+
 /** Everything read from one plan that was drafted already. */
-export function read(kit: Kit, brief: Brief, { plan, notes }: Draft): Result {
-  const run = make(execute(kit, brief, plan, notes));
+export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
+  // prettier-ignore
+  const mended = { ...plan, acts: [...mendingActs(plan, faults), ...plan.acts] };
+  const run = make(execute(kit, brief, faults.length > 0 ? mended : plan, notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);
   const readings: Readings = {
@@ -174,10 +192,11 @@ export function read(kit: Kit, brief: Brief, { plan, notes }: Draft): Result {
  * Plans a project from a kit and a brief that are checked already, for example by the store. Options are checked
  * here, because only the kind knows them.
  *
+ * @param faults what went wrong at the crank so far
  * @returns the result, or every fault with its path
  * @example tryPlan(kit, brief) // { ok: true, value: { fabric, sizes, steps, … } }
  */
-export function tryPlan(kit: Kit, brief: Brief): Planned {
+export function tryPlan(kit: Kit, brief: Brief, faults: readonly CrankFault[] = []): Planned {
   const kind = kindOf(brief.kind);
   if (!kind) {
     const rule = `must be one of ${KINDS.map((k) => k.code).join(', ')}`;
@@ -194,7 +213,7 @@ export function tryPlan(kit: Kit, brief: Brief): Planned {
   const draft = withWishes(kind.draft(kit, whole, options.data), whole);
   const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };
-  return { ok: true, value: read(kit, whole, draft) };
+  return { ok: true, value: read(kit, whole, draft, faults) };
 }
 
 /**
@@ -210,7 +229,12 @@ export function plan(kit: Kit, brief: Brief): Result {
 }
 
 /** What `POST /api/plan` takes. */
-const PlanRequest = z.object({ kit: Kit, brief: Brief });
+const PlanRequest = z.object({
+  kit: Kit,
+  brief: Brief,
+  /** What went wrong at the crank; each dropped stitch becomes an act of making up. */
+  faults: z.array(CrankFault).max(500).default([])
+});
 
 /**
  * Plans a project from any value at all, as it comes from a network or a file.
@@ -218,6 +242,6 @@ const PlanRequest = z.object({ kit: Kit, brief: Brief });
 export function planFrom(input: unknown): Planned {
   const parsed = PlanRequest.safeParse(input);
   return parsed.success
-    ? tryPlan(parsed.data.kit, parsed.data.brief)
+    ? tryPlan(parsed.data.kit, parsed.data.brief, parsed.data.faults)
     : { ok: false, faults: faultsOf(parsed.error, input) };
 }

@@ -5,6 +5,7 @@ import type { Kit, Observation } from '$lib/core/kit';
 import type * as z from 'zod';
 import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { kindTitle } from '$lib/words';
+import type { CrankFault } from '$lib/core/knit';
 import { type Planned, tryPlan } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import { reviseProject } from './revise';
@@ -127,9 +128,18 @@ export function kitFor(kit: Kit, project: Pick<Project, 'knowledge'>): Kit {
   return { ...kit, ...measured, habits: { ...kit.habits, ...habits } };
 }
 
-/** The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere. */
-export const planProject = (kit: Kit, project: Pick<Project, 'brief' | 'knowledge'>): Planned =>
-  tryPlan(kitFor(kit, project), project.brief);
+/**
+ * The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere.
+ *
+ * @param faults what went wrong at the crank and is not mended
+ */
+export const planProject = (
+  kit: Kit,
+  project: Pick<Project, 'brief' | 'knowledge'>,
+  faults: readonly CrankFault[] = []
+): Planned =>
+  // prettier-ignore
+  tryPlan(kitFor(kit, project), project.brief, faults);
 
 /** The project with what is known now kept for it, unless it has its knowledge already. */
 export function settled(kit: Kit, project: Project): Project {

@@ -2,7 +2,7 @@ import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat }
 import type { MachineCode, MachineFacts } from '$lib/core/knit';
 import type { FindingFacts } from '$lib/core/judge';
 import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
-import type { CueFacts, CueKind, FigureName, JoinedFacts, MomentFacts, StepFacts } from '$lib/core/read';
+import type { CueFacts, CueKind, FigureName, JoinedFacts, MomentFacts, Repeated, StepFacts } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
 import type { NamesOfKinds } from './options';
 import type { Talk } from './talk';
@@ -32,6 +32,8 @@ export interface Words extends NamesOfKinds {
   readonly steps: { readonly [K in keyof StepFacts]: (facts: StepFacts[K], t: Talk) => Said };
   /** One thing a hand does at the machine, in one sentence. */
   readonly moments: { readonly [C in keyof MomentFacts]: (facts: MomentFacts[C], t: Talk) => string };
+  /** What goes wrong again and again, and where to look. */
+  readonly repeated: (repeated: Repeated, t: Talk) => string;
   /** A new yarn before the rows of a step. */
   readonly joined: (facts: JoinedFacts, t: Talk) => string;
   /** The same thing, told before. */

@@ -1,5 +1,6 @@
 import type { Executed } from '../knit';
 import type { Edge, RunName, RunRef } from '../plan';
+import { latchedName } from './acts/latch-up';
 import { countOf, girthMm } from './rims';
 import type { State } from './state';
 
@@ -14,6 +15,8 @@ export interface LeftFacts {
   readonly gathered: { readonly piece: number };
   readonly tails: { readonly piece: number; readonly yarn: string; readonly count: number };
   readonly floats: { readonly piece: number };
+  /** A stitch that was dropped at the crank and never latched up. */
+  readonly dropped: { readonly piece: number; readonly pin: number };
   /** Two layers that nothing holds to each other at the crown. */
   readonly lining: { readonly piece: number };
   /** A pouch that was folded and is not sewn up on both sides. */
@@ -152,6 +155,13 @@ const sewnUp = (s: State, part: number): boolean =>
 export function leftUndone(run: Executed, s: State, things: readonly Thing[]): Left[] {
   const left: Left[] = [...leftOfRuns(s), ...leftOfTails(s)];
   for (const part of s.parts) {
+    const { faults, purpose } = run.fabric.pieces[part.piece]!;
+    for (const fault of faults) {
+      // What went wrong in waste goes with it.
+      if (fault.kind !== 'dropped' || purpose[fault.row - 1] !== 0) continue;
+      if (part.copy !== null && part.copy !== fault.copy) continue;
+      if (!part.adorned[latchedName(fault)]) left.push({ code: 'dropped', piece: part.piece, pin: fault.pin });
+    }
     if (part.floats) left.push({ code: 'floats', piece: part.piece });
     if (part.pouch.length > 0 && !sewnUp(s, part.id)) left.push({ code: 'pouch', piece: part.piece });
     if (part.form === 'lined' && !part.linked) left.push({ code: 'lining', piece: part.piece });

@@ -46,6 +46,8 @@ export interface RefusalFacts {
   'no-tail': { readonly piece: number };
   'no-channel': { readonly piece: number };
   'no-cord': { readonly piece: number };
+  /** No stitch was dropped there, or it is latched up already. */
+  'none-dropped': { readonly piece: number; readonly pin: number };
   'no-floats': { readonly piece: number };
   'floats-loose': { readonly piece: number };
   'out-already': { readonly piece: number; readonly out: Face };
@@ -86,6 +88,7 @@ export const REFUSAL_CODES = [
   'no-tail',
   'no-channel',
   'no-cord',
+  'none-dropped',
   'no-floats',
   'floats-loose',
   'out-already',

@@ -64,6 +64,7 @@ const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change
   'no-tail': ['scarf', first({ do: 'tie', piece: 0, tails: 'joins', how: 'knot' })],
   'no-channel': ['scarf', first({ do: 'threadCord', piece: 0 })],
   'no-cord': ['sack', without((act) => act.do === 'cord')],
+  'none-dropped': ['scarf', first({ do: 'latchUp', piece: 0, copy: 1, pin: 4, row: 9 })],
   'no-floats': ['scarf', first({ do: 'latch', piece: 0 })],
   'floats-loose': ['wide-panel', without((act) => act.do === 'latch')],
   'out-already': ['scarf', first({ do: 'turn', piece: 0, out: 'knit' })],

@@ -2,6 +2,7 @@ import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '..
 import { type Brief, type Finding, NO_NOTES, type Notes, type Plan } from '../plan';
 import { remembered } from '../quantity';
 import type { Fabric } from './fabric';
+import type { CrankFault } from './fault';
 import { knit } from './knit';
 
 /** A plan that has been run, with everything its readings share. Readings take it and nothing else. */
@@ -22,10 +23,18 @@ export interface Executed {
 /**
  * Runs a plan and gathers what the readings need.
  *
+ * @param faults what went wrong at the crank
  * @throws RangeError when the plan names a machine or yarn the kit does not have
  */
-export function execute(kit: Kit, brief: Brief, plan: Plan, notes: Notes = NO_NOTES): Executed {
-  const { fabric, refusals } = knit(kit, plan);
+export function execute(
+  kit: Kit,
+  brief: Brief,
+  plan: Plan,
+  notes: Notes = NO_NOTES,
+  faults: readonly CrankFault[] = []
+): Executed {
+  // prettier-ignore
+  const { fabric, refusals } = knit(kit, plan, faults);
   const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
   // Pieces on the same machine in the same hole share their gauges.
   const known = new Map<string, readonly Gauge[]>();

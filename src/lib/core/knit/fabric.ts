@@ -1,3 +1,5 @@
+import type { CrankFault } from './fault';
+
 /** Why a row was knitted, as stored in a fabric. */
 export const PURPOSES = ['work', 'waste', 'separator'] as const;
 
@@ -56,11 +58,13 @@ export interface PieceFabric {
   readonly doubled: readonly { readonly from: number; readonly to: number }[];
   /** Pins whose stitches were dropped on purpose, in order. */
   readonly ladders: readonly number[];
+  /** What went wrong in it. */
+  readonly faults: readonly CrankFault[];
   readonly trace: readonly Trace[];
 }
 
 /** What is written down row by row while a piece is knitted. */
-export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats'>;
+export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats' | 'faults'>;
 
 /** The result of running a plan: what hangs from the machine, and what it was made of. */
 export interface Fabric {

@@ -1,16 +1,28 @@
+import * as z from 'zod';
+
 /**
- * What can go wrong while a row is cranked. The trainer and the troubleshooter run the same machine with these.
+ * What went wrong while rows were cranked (craft 9): at a pin, in a row of the piece, waste and all, from 1. It is told at
+ * the crank, the fabric takes it, and making up mends what is left of it.
  */
-export type CrankFault =
-  /** The yarn missed the hook: no stitch on that pin in that row. */
-  | { readonly kind: 'missed-hook'; readonly piece: number; readonly row: number; readonly pin: number }
-  /** Two rows lie on one pin. */
-  | { readonly kind: 'tuck'; readonly piece: number; readonly row: number; readonly pin: number }
-  /** The crank was turned back over some pins: the yarn lies on them twice. */
-  | {
-      readonly kind: 'wrong-turn';
-      readonly piece: number;
-      readonly row: number;
-      readonly pin: number;
-      readonly pins: number;
-    };
+export const CrankFault = z.object({
+  kind: z.enum([
+    /** The yarn missed the hook, or the loop came off: it ran open over so many rows down from that row. */
+    'dropped',
+    /** So many rows lie on one pin. */
+    'tuck',
+    /** The hook caught half the yarn. */
+    'split',
+    /** A loop stands at the edge where no stitch is. */
+    'edge-loop',
+    /** The crank was turned back: the yarn lies twice on so many pins. */
+    'wrong-turn'
+  ]),
+  piece: z.int().min(0).max(10_000),
+  /** Which copy of the piece, from 1. */
+  copy: z.int().min(1).max(10_000),
+  row: z.int().min(1).max(1_000_000),
+  pin: z.int().min(1).max(200),
+  /** Rows it reaches down, or pins it reaches along. */
+  over: z.int().min(1).max(10_000)
+});
+export type CrankFault = z.infer<typeof CrankFault>;

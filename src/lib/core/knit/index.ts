@@ -1,4 +1,5 @@
 export { PURPOSES, type Fabric, type PieceFabric, type Trace } from './fabric';
+export { CrankFault } from './fault';
 export { knit } from './knit';
 export { mirrored } from './mirror';
 export { ruleOf as ruleOfOperation } from './operations';

@@ -74,23 +74,23 @@ describe('knit', () => {
     expect([...flat!.counter]).toEqual([-1, -1, -1]);
   });
 
-  it('makes a missed hook, a tuck and a wrong turn visible in the fabric', () => {
+  it('makes dropped stitches, tucks and a wrong turn visible in the fabric, and keeps all that went wrong', () => {
+    const at = { piece: 0, copy: 1, over: 1 } as const;
     const [tube] = knit(kit, planOf(piece(whole)), [
-      { kind: 'missed-hook', piece: 0, row: 3, pin: 5 },
-      { kind: 'tuck', piece: 0, row: 4, pin: 6 },
-      { kind: 'wrong-turn', piece: 0, row: 5, pin: 47, pins: 4 },
-      { kind: 'tuck', piece: 0, row: 99, pin: 6 }
+      { ...at, kind: 'dropped', row: 3, pin: 5, over: 2 },
+      { ...at, kind: 'tuck', row: 4, pin: 6 },
+      { ...at, kind: 'wrong-turn', row: 5, pin: 47, over: 4 },
+      { ...at, kind: 'split', row: 2, pin: 9 },
+      { ...at, kind: 'tuck', row: 99, pin: 6 },
+      { ...at, kind: 'dropped', piece: 1, row: 3, pin: 20 }
     ]).fabric.pieces;
     const cell = (row: number, pin: number) => tube!.cells[(row - 1) * 48 + pin - 1];
-    expect([cell(3, 5), cell(4, 6), cell(5, 47), cell(5, 48), cell(5, 46)]).toEqual([
-      CELL.missed,
-      CELL.tuck,
-      CELL.tuck,
-      CELL.tuck,
-      CELL.stitch
-    ]);
+    expect([cell(3, 5), cell(2, 5), cell(1, 5), cell(4, 6), cell(5, 47), cell(5, 48), cell(5, 46), cell(2, 9)]).toEqual(
+      [CELL.missed, CELL.missed, CELL.stitch, CELL.tuck, CELL.tuck, CELL.tuck, CELL.stitch, CELL.stitch]
+    );
     expect(tube!.stitches[2]).toBe(47);
     expect(tube!.stitches[3]).toBe(48);
+    expect(tube!.faults.map(({ kind, row }) => [kind, row])).toEqual([['dropped', 3], ['tuck', 4], ['wrong-turn', 5], ['split', 2]]); // prettier-ignore
   });
 });
 

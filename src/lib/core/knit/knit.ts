@@ -33,19 +33,28 @@ function yarnsOf(plan: Plan): string[] {
   return [...seen];
 }
 
-function applyFaults(fabric: PieceFabric, faults: readonly CrankFault[], index: number): void {
-  for (const fault of faults) {
-    if (fault.piece !== index || fault.row < 1 || fault.row > fabric.rows) continue;
-    const many = fault.kind === 'wrong-turn' ? fault.pins : 1;
-    const row = fault.row - 1;
-    for (let i = 0; i < many; i++) {
-      const column = fault.pin - fabric.firstPin + i;
-      if (column < 0 || column >= fabric.width) continue;
-      const missed = fault.kind === 'missed-hook';
-      fabric.cells[row * fabric.width + column] = missed ? CELL.missed : CELL.tuck;
-      if (missed) fabric.stitches[row] = fabric.stitches[row]! - 1;
+/** Marks in the fabric what went wrong in it; a fault beyond it is none of this piece. */
+function applyFaults(fabric: PieceFabric, faults: readonly CrankFault[], index: number): PieceFabric {
+  const mark = (row: number, pin: number, cell: number): void => {
+    const column = pin - fabric.firstPin;
+    if (row < 1 || row > fabric.rows || column < 0 || column >= fabric.width) return;
+    const at = (row - 1) * fabric.width + column;
+    if (fabric.cells[at] !== CELL.stitch) return;
+    fabric.cells[at] = cell;
+    if (cell === CELL.missed) fabric.stitches[row - 1] = fabric.stitches[row - 1]! - 1;
+  };
+  const own = faults.filter(
+    (f) =>
+      f.piece === index && f.row <= fabric.rows && f.pin >= fabric.firstPin && f.pin < fabric.firstPin + fabric.width
+  );
+  for (const { kind, row, pin, over } of own) {
+    for (let i = 0; i < over; i++) {
+      if (kind === 'dropped') mark(row - i, pin, CELL.missed);
+      if (kind === 'tuck') mark(row - i, pin, CELL.tuck);
+      if (kind === 'wrong-turn') mark(row, pin + i, CELL.tuck);
     }
   }
+  return { ...fabric, faults: own };
 }
 
 function runPiece(
@@ -99,7 +108,7 @@ function runPiece(
   // A piece that could not be begun: nothing hangs after any of its operations.
   while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
   const ladders = [...ring.ladders].sort((a, b) => a - b);
-  return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, trace };
+  return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, faults: [], trace };
 }
 
 /** What hangs after an operation, and where the yarn stands. */
@@ -131,8 +140,7 @@ export function knit(kit: Kit, plan: Plan, faults: readonly CrankFault[] = []): 
   const refusals: Finding[] = [];
   const pieces = plan.pieces.map((piece, i) => {
     const fabric = runPiece(piece, i, machineOf(kit, piece.machineId), yarnIndex, refusals);
-    if (faults.length) applyFaults(fabric, faults, i);
-    return fabric;
+    return faults.length ? applyFaults(fabric, faults, i) : fabric;
   });
   return { fabric: { yarns, pieces }, refusals };
 }

@@ -136,6 +136,16 @@ interface Latch {
   readonly piece: number;
 }
 
+/** Latch a stitch up that was dropped at the crank, from the row of the piece in which it was lost. */
+interface LatchUp {
+  readonly do: 'latchUp';
+  readonly piece: number;
+  /** Which copy, from 1. */
+  readonly copy: number;
+  readonly pin: number;
+  readonly row: number;
+}
+
 /** A chain worked with a hook, between two points of a piece or by itself. */
 interface Cord {
   readonly do: 'cord';
@@ -252,6 +262,7 @@ export type Act =
   | Fill
   | Block
   | Latch
+  | LatchUp
   | Cord
   | ThreadCord
   | SewOn

@@ -4,6 +4,7 @@ export { isBlind } from './hanging';
 export { cutsOf, type CutLine } from './cuts';
 export type { JoinedFacts, StepFacts, What } from './facts';
 export {
+  faultMoment,
   joinMomentsOf,
   markedPins,
   type Lay,
@@ -30,6 +31,7 @@ export { bagLayers } from './bag-bands';
 export { foldedBag, upright } from './paper';
 export { piecesOff, waitsFor } from './ready';
 export { type Agreed, rowByCounter, rowByTape, rowByWeight, stretchOfYarn } from './reconcile';
+export { type Repeated, repeatedIn } from './repeated';
 export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore

@@ -28,6 +28,8 @@ export interface TubeOutline {
   readonly edges: readonly (readonly [number, number])[] | null;
   /** Columns that were dropped on purpose, from 0. */
   readonly ladders: readonly number[];
+  /** What went wrong: its column, from 0, and its row of the piece, from 1. */
+  readonly faults: readonly { readonly column: number; readonly row: number }[];
   readonly widthMm: number;
   readonly heightMm: number;
   /** Stitches seen from one side. */
@@ -102,6 +104,7 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
       flat,
       edges: flat ? edgesOf(run, p) : null,
       ladders: piece.ladders.map((pin) => pin - piece.firstPin),
+      faults: piece.faults.map(({ pin, row }) => ({ column: pin - piece.firstPin, row })),
       widthMm: (10 * piece.width) / main.wales.value / (flat ? 1 : 2),
       heightMm: at,
       stitchesAcross: flat ? piece.width : piece.width / 2,

@@ -7,7 +7,7 @@ import type { Desk, DrawAct } from './drawing';
 import { bringOut, draw, gather, runDown, thread, wasteOff } from './ends';
 import { fold, turn } from './folds';
 import { bind, join, sewOn } from './seams';
-import { block, fill, fix, latch, rest, waist } from './shaping';
+import { block, fill, fix, latch, latchUp, rest, waist } from './shaping';
 import { tie, weave } from './tails';
 
 /** A drawing for every act but the knitter's own words, which nobody else can draw. One that is missing does not compile. */
@@ -26,6 +26,7 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   fill,
   block,
   latch,
+  latchUp,
   cord,
   threadCord,
   sewOn,

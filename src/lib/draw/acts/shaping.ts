@@ -65,6 +65,17 @@ export const latch: DrawAct<'latch'> = (a, f, d) => {
   return parts({ shapes, lines: [...floats, ...up], labels: [{ at: [(every + f.columns / 2) * 9, 84], text: d.say.talk.many(f.columns, 'column', 'columns'), anchor: 'middle' }, { at: [every * 9 + 14, 58], text: '1', anchor: 'start' }, { at: [every * 9 + 14, 18], text: '2', anchor: 'start' }] }); // prettier-ignore
 };
 
+export const latchUp: DrawAct<'latchUp'> = (a, f, d) => {
+  // The column close up, between its neighbours, seen from the purl side: rungs, and the way of the hook.
+  const shown = Math.min(8, f.rows);
+  const [wide, high] = [16, 9];
+  const tall = (shown + 2) * high;
+  const columns = [-2, -1, 1, 2].map((i) => sheet(i * wide, 0, wide * 0.8, tall, d.say.words.draw.pin(a.pin + i, d.say.talk), 0.9)); // prettier-ignore
+  const rungs = Array.from({ length: shown }, (_, i) => hairline([[-2, (i + 1) * high + 4], [wide * 0.8 + 2, (i + 1) * high + 4]], { strong: true })); // prettier-ignore
+  const up = arrow([wide * 0.4, tall + 8], [wide * 0.4, 4], '');
+  return parts({ shapes: columns, lines: [...rungs, ...up], labels: [{ at: [wide * 0.4, tall + 22], text: d.say.words.draw.pin(f.pin, d.say.talk), anchor: 'middle' }] }); // prettier-ignore
+};
+
 export const rest: DrawAct<'rest'> = (a, f, d) => {
   const lay = lying(d, d.after(), a.pieces[0]!);
   const x = lay.half + 26;

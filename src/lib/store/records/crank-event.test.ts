@@ -11,6 +11,7 @@ const anyAction: fc.Arbitrary<CrankAction> = fc.oneof(
   { weight: 6, arbitrary: fc.constant(row) },
   { weight: 2, arbitrary: fc.constant(undo) },
   fc.constant(confirm),
+  fc.nat(500).map((at): CrankAction => ({ do: 'fault', fault: { kind: 'dropped', piece: 0, copy: 1, row: at + 1, pin: 4, over: 1 }, at, mended: false })), // prettier-ignore
   fc.integer({ min: 0, max: 500 }).map(jump)
 );
 
@@ -18,7 +19,7 @@ const anyAction: fc.Arbitrary<CrankAction> = fc.oneof(
  * An oracle of another build: it first strikes out what was undone, walking backwards, and then walks what is left
  * once.
  */
-function slowly(actions: readonly CrankAction[]): { rows: number; ticks: number } {
+function slowly(actions: readonly CrankAction[]): { rows: number; ticks: number; faults: number[] } {
   let struck = 0;
   const left: CrankAction[] = [];
   // Undo with nothing before it takes nothing back, so a forward count of what stands is needed first.
@@ -36,12 +37,19 @@ function slowly(actions: readonly CrankAction[]): { rows: number; ticks: number 
   }
   let rows = 0;
   let ticks = 0;
+  let faults: number[] = [];
   for (const action of left) {
+    if (action.do === 'fault') {
+      faults.push(action.at);
+      continue;
+    }
     ticks = action.do === 'confirm' ? ticks + 1 : 0;
+    // Rows that are torn back take with them what went wrong in them.
+    if (action.do === 'jump') faults = faults.filter((at) => at <= action.to);
     if (action.do === 'row') rows++;
     if (action.do === 'jump') rows = action.to;
   }
-  return { rows, ticks };
+  return { rows, ticks, faults };
 }
 
 describe('progressOf', () => {
@@ -56,14 +64,14 @@ describe('progressOf', () => {
     ['a row ends the confirmations', [confirm, confirm, row], 1, 0, true],
     ['undo brings the confirmations back', [confirm, confirm, row, undo], 0, 2, true]
   ])('%s', (_what, actions, rows, ticks, undoable) => {
-    expect(progressOf(actions)).toEqual({ rows, ticks, undoable });
+    expect(progressOf(actions)).toEqual({ rows, ticks, faults: [], undoable });
   });
 
   it('agrees with striking out what was undone, for any events', () => {
     fc.assert(
       fc.property(fc.array(anyAction, { maxLength: 80 }), (actions) => {
-        const { rows, ticks } = progressOf(actions);
-        expect({ rows, ticks }).toEqual(slowly(actions));
+        const { rows, ticks, faults } = progressOf(actions);
+        expect({ rows, ticks, faults: faults.map(({ at }) => at) }).toEqual(slowly(actions));
       })
     );
   });

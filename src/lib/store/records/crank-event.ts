@@ -1,5 +1,6 @@
 import * as z from 'zod';
 import { Id } from '$lib/core/kit/text';
+import { CrankFault } from '$lib/core/knit';
 import type { Position } from '$lib/core/read';
 
 /** How a count was come by: rows counted by eye, the machine's counter, a tape, a scale; rows torn back; begun again. */
@@ -26,6 +27,14 @@ export const CrankEvent = z.object({
       /** How the knitter came to know, or why it was set; those from before it was asked say nothing. */
       why: z.enum(COUNTED_BY).optional()
     }),
+    z.object({
+      do: z.literal('fault'),
+      fault: CrankFault,
+      /** The row counted over all pieces: torn back beyond it, it is gone with its row. */
+      at: z.int().min(0).max(1_000_000),
+      /** Mended at once: it is remembered, and nothing is left to do. */
+      mended: z.boolean()
+    }),
     z.object({ do: z.literal('undo') })
   ])
 });
@@ -33,18 +42,30 @@ export type CrankEvent = z.infer<typeof CrankEvent>;
 export type CrankAction = CrankEvent['what'];
 
 /** Where the events lead, and whether there is anything left to undo. */
-export interface Progress extends Position {
+export interface Progress extends Stand {
   readonly undoable: boolean;
+}
+
+/** Something that went wrong, as it was told at the crank. */
+export interface ToldFault {
+  readonly fault: CrankFault;
+  readonly at: number;
+  readonly mended: boolean;
+}
+
+/** Where a piece stands, with all that went wrong in the rows that hang there. */
+interface Stand extends Position {
+  readonly faults: readonly ToldFault[];
 }
 
 /**
  * Follows the crank event by event, so that a row costs the same after ten thousand as after one.
  *
- * @example new Fold().add({ do: 'row', yarn: 'y' }).progress // { rows: 1, ticks: 0, undoable: true }
+ * @example new Fold().add({ do: 'row', yarn: 'y' }).progress // { rows: 1, ticks: 0, faults: [], undoable: true }
  */
 export class Fold {
   /** Every position that stands, the latest last: undo goes back along it. */
-  readonly #stands: Position[] = [{ rows: 0, ticks: 0 }];
+  readonly #stands: Stand[] = [{ rows: 0, ticks: 0, faults: [] }];
 
   get progress(): Progress {
     return { ...this.#stands.at(-1)!, undoable: this.#stands.length > 1 };
@@ -55,9 +76,16 @@ export class Fold {
     const now = this.#stands.at(-1)!;
     if (action.do === 'undo') {
       if (this.#stands.length > 1) this.#stands.pop();
-    } else if (action.do === 'row') this.#stands.push({ rows: now.rows + 1, ticks: 0 });
+    } else if (action.do === 'row') this.#stands.push({ rows: now.rows + 1, ticks: 0, faults: now.faults });
     else if (action.do === 'confirm') this.#stands.push({ ...now, ticks: now.ticks + 1 });
-    else this.#stands.push({ rows: action.to, ticks: 0 });
+    else if (action.do === 'fault') {
+      const { fault, at, mended } = action;
+      this.#stands.push({ ...now, faults: [...now.faults, { fault, at, mended }] });
+    } else {
+      // What went wrong in rows that were torn back is torn back with them.
+      const faults = now.faults.some(({ at }) => at > action.to) ? now.faults.filter(({ at }) => at <= action.to) : now.faults; // prettier-ignore
+      this.#stands.push({ rows: action.to, ticks: 0, faults });
+    }
     return this;
   }
 }

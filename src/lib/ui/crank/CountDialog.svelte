@@ -28,6 +28,7 @@
     leg,
     inPiece,
     what = '',
+    start,
     onset,
     onclose
   }: {
@@ -37,6 +38,8 @@
     /** Rows of the piece that are counted now, waste and all. */
     inPiece: number;
     what?: string;
+    /** How it begins. */
+    start: 'rows' | 'ripped';
     /** The rows of the piece it is set to, waste and all, and how that is known. */
     onset: (row: number, why: Way) => void;
     onclose: () => void;
@@ -60,7 +63,7 @@
       ] as const
     ).map(([value, label, help]) => ({ value, label, help }))
   );
-  let way = $state<Way>('rows');
+  let way = $state<Way>(untrack(() => start));
   // The fields start at the count of the moment and then belong to the knitter.
   let counted = $state(untrack(() => workIn(leg, leg.offset + inPiece)));
   let shows = $state(untrack(() => leg.counter(Math.max(1, inPiece)) ?? 0));

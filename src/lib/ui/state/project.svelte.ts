@@ -1,4 +1,5 @@
 import { liveQuery } from 'dexie';
+import type { CrankFault } from '$lib/core/knit';
 import { tick } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Change, changed } from '$lib/core/plan';
@@ -37,6 +38,7 @@ const isSame = (a: CrankEvent, b: CrankEvent | undefined): boolean => (a.key ? a
 const stampOf = ({ rev, updatedAt }: Project): string => `${rev} ${updatedAt}`;
 
 /** Parts of a brief that change no row. */
+const NO_FAULTS: readonly CrankFault[] = [];
 const WORDS = ['name', 'ownSteps', 'pompom'];
 
 /**
@@ -62,7 +64,18 @@ export class ProjectState {
   /** Things that happened at the crank and are not on the disk yet. */
   unkept = $state(0);
 
-  planned = $derived.by((): Planned | null => (this.kit && this.project ? planProject(this.kit, this.project) : null));
+  /** What happened at the crank, and where it leads: both grow by one with every press. */
+  #events: CrankEvent[] = [];
+  #fold = new Fold();
+  progress = $state.raw(this.#fold.progress);
+  /** What went wrong at the crank and is not mended: the same list until another fault is told. */
+  #open = $derived.by(() => {
+    const told = this.progress.faults;
+    return told.length === 0 ? NO_FAULTS : told.filter(({ mended }) => !mended).map(({ fault }) => fault);
+  });
+  planned = $derived.by((): Planned | null =>
+    this.kit && this.project ? planProject(this.kit, this.project, this.#open) : null
+  );
   result = $derived.by((): Result | null => {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
@@ -87,10 +100,6 @@ export class ProjectState {
       return () => (gone = true);
     });
   }
-  /** What happened at the crank, and where it leads: both grow by one with every press. */
-  #events: CrankEvent[] = [];
-  #fold = new Fold();
-  progress = $state.raw(this.#fold.progress);
   units = $derived(this.kit?.habits.units ?? 'metric');
 
   /** Everything that happened at the crank so far, for a file. */
@@ -199,7 +208,7 @@ export class ProjectState {
     this.asked = null;
     const { kit, planned, progress, project } = this;
     if (!kit || !project || !planned?.ok || progress.rows === 0 || project.measured) return false;
-    const then = planProject(kit, next);
+    const then = planProject(kit, next, this.#open);
     const departs = then.ok ? departure(planned.value, then.value, progress.rows) : null;
     if (departs) this.asked = { departs, go };
     return departs !== null;

@@ -54,6 +54,7 @@ export const draw: Words['draw'] = {
     fill: () => 'Through the open end, the far end first',
     block: () => 'Pinned out to its measures',
     latch: (_a, f, t) => `${t.many(f.columns, 'column', 'columns')} out of the floats, from the cast-on up`,
+    latchUp: (_a, f, t) => `${t.rows(f.rows)} at ${t.pin(f.pin)}, from the bottom up`,
     cord: (_a, f, t) => t.many(f.chains, 'chain', 'chains'),
     threadCord: () => 'Once round, inside the doubled edge',
     sewOn: () => 'Where it is sewn',

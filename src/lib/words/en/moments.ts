@@ -16,6 +16,18 @@ export const holeName = (hole: number, holes: number): string => {
 const pinsOf = (from: number, to: number, t: Talk): string =>
   from === to ? t.pin(from) : `${t.pins} ${from} to ${to}`;
 
+/** What comes back, and where to look. */
+export const repeated: Words['repeated'] = (r, t) => {
+  switch (r.at) {
+    case 'pin':
+      return `${t.sentence(t.pin(r.pin))}: ${t.num(r.times)} times now. Look at its hook.`;
+    case 'first-rows':
+      return `${t.num(r.times)} times in the first ${t.terms.row}s: crank them slower, and see that the cast-on lies in every hook.`;
+    case 'yarn':
+      return `${t.num(r.times)} times with ${t.yarn(r.yarn)}: another hole, less tension, and slack pulled ahead from the ball.`;
+  }
+};
+
 /** One thing a hand does, in one short sentence: it is read from a metre and a half away, wool in hand. */
 export const moments: Words['moments'] = {
   feet: (_f, t) => `Feet and clamps tight, every ${t.terms.pin} down.`,
@@ -79,6 +91,14 @@ export const moments: Words['moments'] = {
   hookOn: (f, t) => `Pull the next one, of ${t.pin(f.next)}, through it, and so on ${f.panel ? 'along the edge' : 'round the ring'}: firm, not tight.`, // prettier-ignore
   hookEnd: (f, t) => `The end, ${t.cut(f.mm)}, through the last one.`,
   cutWaste: () => 'Cut the yarn and lay it into the middle.',
+  markIt: (f, t) =>
+    `Mark the loop of ${t.row(f.row)} below ${t.pin(f.pin)} at once, so that it runs no further. It is latched up when finishing; if you have the pick, latch it up now, from the purl side, and set it on the ${t.terms.pin}.`,
+  pushDown: (f, t) =>
+    `Push the loops on ${t.pin(f.pin)} down, pull slack ahead from the ball, and roll the fabric up if it bunches below.`,
+  setWhole: (f, t) => `Lift the loop off ${t.pin(f.pin)} and set the whole strand on it.`,
+  liftOff: (f, t) =>
+    `Lift the loop that stands at ${t.pin(f.pin)} off and pull the slack out; then a light pull at every turn.`,
+  tearBack: (f, t) => `Tear back to before ${t.row(f.row)}, or begin again while it is early.`,
   fall: (f, t) =>
     `Crank on without yarn until the ${f.panel ? `panel falls off: to the end of the ${t.terms.row} and back` : 'tube falls off'}. The last loops may need a pull.`
 };

@@ -11,6 +11,7 @@ import { gather, type GatherFacts } from './gather';
 import { hang, type HangFacts } from './hang';
 import { join, type JoinFacts } from './join';
 import { latch, type LatchFacts } from './latch';
+import { latchUp, type LatchUpFacts } from './latch-up';
 import { own, type OwnFacts } from './own';
 import { pompom, type PompomFacts } from './pompom';
 import { rest, type RestFacts } from './rest';
@@ -41,6 +42,7 @@ export interface FactsOf {
   readonly fill: FillFacts;
   readonly block: BlockFacts;
   readonly latch: LatchFacts;
+  readonly latchUp: LatchUpFacts;
   readonly cord: CordFacts;
   readonly threadCord: ThreadCordFacts;
   readonly sewOn: SewOnFacts;
@@ -69,6 +71,7 @@ const RULES: { readonly [D in Act['do']]: ActRule<ActOf<D>, FactsOf[D]> } = {
   fill,
   block,
   latch,
+  latchUp,
   cord,
   threadCord,
   sewOn,

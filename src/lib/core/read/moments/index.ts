@@ -14,6 +14,7 @@ import { inGuide, look, shownAtEdge, shownRound, type Standing, standingBefore }
 import { join, turning } from './turning';
 
 export type { Lay, Look, Move, Spot } from './look';
+export { faultMoment } from './fault';
 export { markedPins } from './standing';
 export type { Moment, MomentCode, MomentFacts, Sight } from './moment';
 

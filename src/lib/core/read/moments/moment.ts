@@ -1,6 +1,12 @@
 import type { Mode } from '../../plan';
 import type { Look } from './look';
 
+interface FaultAt {
+  readonly pin: number;
+  readonly row: number;
+  readonly over: number;
+}
+
 /** What a moment says, as facts, by its code. Pins, counts, lengths in mm, ids. */
 export interface MomentFacts {
   /** Feet, clamps, every pin down. */
@@ -49,6 +55,12 @@ export interface MomentFacts {
   readonly hookEnd: { readonly mm: number };
   readonly cutWaste: Record<never, never>;
   readonly fall: { readonly panel: boolean };
+  /** Something went wrong at a pin, in a row of the work, over so many rows. */
+  readonly markIt: FaultAt;
+  readonly pushDown: FaultAt;
+  readonly setWhole: FaultAt;
+  readonly liftOff: FaultAt;
+  readonly tearBack: FaultAt;
 }
 export type MomentCode = keyof MomentFacts;
 

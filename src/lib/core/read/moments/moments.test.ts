@@ -6,7 +6,7 @@ import { KINDS } from '../../kinds';
 import { SMALL_GARMENT } from '../../kinds/waistcoat';
 import type { Operation } from '../../plan';
 import type { Result } from '../../tomble';
-import { joinMomentsOf, type Look, type Moment, type MomentCode, momentsOf, ringLook } from '.';
+import { faultMoment, joinMomentsOf, type Look, type Moment, type MomentCode, momentsOf, ringLook } from '.';
 
 /**
  * An oracle of another build: every loop by itself, moved by the operations of the plan alone, without the trace. Rules from
@@ -183,7 +183,8 @@ const ALL: Readonly<Record<MomentCode, true>> = {
   flick: true, zero: true, stop: true, oldOut: true, newIn: true, turning: true, rise: true, lift: true, aside: true,
   halfUp: true, three: true, one: true, below: true, take: true, back: true, cutHere: true, newEnd: true, cards: true,
   over: true, roundCard: true, offPin: true, runsDown: true, cutTail: true, noYarn: true, needle: true, taken: true,
-  drawThrough: true, hookTwo: true, hookOn: true, hookEnd: true, cutWaste: true, fall: true
+  drawThrough: true, hookTwo: true, hookOn: true, hookEnd: true, cutWaste: true, fall: true,
+  markIt: true, pushDown: true, setWhole: true, liftOff: true, tearBack: true
 }; // prettier-ignore
 
 describe('what a hand does at the machine, moment by moment', () => {
@@ -193,6 +194,18 @@ describe('what a hand does at the machine, moment by moment', () => {
     replay(made('waistcoat', { ...SMALL_GARMENT, farSide: 'cut' }), seen);
     replay(made('cowl', {}, sampleKit({ habits: { wasteStrip: true } })), seen);
     replay(withLadder(), seen);
+    // What went wrong at any pin, at either edge of a panel or round a tube: its pin is in the picture.
+    for (const result of [made('waistcoat'), made('lined-hat')]) {
+      const { low, high } = result.fabric.pieces[0]!;
+      for (const pin of [low[39]!, low[39]! + 9, high[39]!])
+        for (const kind of ['dropped', 'tuck', 'split', 'edge-loop', 'wrong-turn'] as const) {
+          const moment = faultMoment(result, { kind, piece: 0, row: 40, pin, over: 2 });
+          const [look] = looksOf([moment]);
+          expect(look!.shown).toContain(pin);
+          sound(look!, 48, result.plan.pieces[0]!.mode === 'tube');
+          seen.add(moment.code);
+        }
+    }
     expect(Object.keys(ALL).filter((code) => !seen.has(code))).toEqual([]);
   });
 

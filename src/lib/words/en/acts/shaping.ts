@@ -1,6 +1,6 @@
 import type { Words } from '../../words';
 
-type Shaping = Pick<Words['acts'], 'waist' | 'fill' | 'fix' | 'block' | 'latch' | 'rest'>;
+type Shaping = Pick<Words['acts'], 'waist' | 'fill' | 'fix' | 'block' | 'latch' | 'latchUp' | 'rest'>;
 
 /** Pieces named one by one up to this many; more are counted. */
 const NAMED = 4;
@@ -55,6 +55,10 @@ export const shaping: Shaping = {
   latch: (_a, f, t) => ({
     title: `Latch up ${t.many(f.groups, 'group', 'groups')} of floats into ${t.many(f.columns, 'column', 'columns')} each`,
     detail: `Before any washing, the last stitches on their thread, nothing stretched. From the cast-on up: twist the bottom strand into a loop and latch strand after strand, ${t.rows(f.rows)}, close to the column before; the top loop goes onto the thread. ${t.sentence(t.many(f.columns, 'time', 'times'))} in every group. A wash evens it out.`
+  }),
+  latchUp: (a, f, t) => ({
+    title: `Latch up ${t.rows(f.rows)} at ${t.pin(f.pin)}${f.copy === null ? '' : ` of ${t.piece(a.piece)} ${t.num(f.copy)}`}`,
+    detail: `From the purl side, before anything hides it: a hook into the loop below ${t.row(f.row)}, rung after rung pulled through it, ${t.num(f.rows)} of them, none skipped, none split. The last loop is fastened with a thread on the purl side, or caught into the ${t.terms.row} above. Take the mark out.`
   }),
   rest: (a, f, t) => {
     const which = a.pieces.length > NAMED ? t.many(a.pieces.length, 'piece', 'pieces') : `the ${t.list(a.pieces.map(t.piece))}`; // prettier-ignore

@@ -2,6 +2,7 @@
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import CheckCheck from '@lucide/svelte/icons/check-check';
   import Hash from '@lucide/svelte/icons/hash';
+  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
@@ -13,6 +14,7 @@
     minutesLeft,
     momentsOf,
     nextAt,
+    repeatedIn,
     rowsAMinute,
     rowsPerMinute,
     trackOf,
@@ -27,6 +29,7 @@
   import ConfirmFace from '$lib/ui/crank/ConfirmFace.svelte';
   import CueBar from '$lib/ui/crank/CueBar.svelte';
   import CountDialog from '$lib/ui/crank/CountDialog.svelte';
+  import FaultDialog from '$lib/ui/crank/FaultDialog.svelte';
   import MomentBar from '$lib/ui/crank/MomentBar.svelte';
   import RowFace from '$lib/ui/crank/RowFace.svelte';
   import { Reminders } from '$lib/ui/crank/reminders.svelte';
@@ -109,6 +112,8 @@
     }
     return found.reverse();
   }
+  /** Something can go wrong in the work only once a row of it hangs. */
+  const canFault = $derived(!hand.elsewhere && inWork > 0);
   const stretch = watchStretch(times, () => at.progress);
   const restAfter = $derived(at.kit?.habits.restMinutes ?? null);
   /** Read from the steps of the plan; what the hand does now counts for the kind of work it does now. */
@@ -121,7 +126,10 @@
       told === null ? null : { faster: told / rowsAMinute(result!.kit.habits, !toAndFro), toAndFro }
     );
   });
-  let jumping = $state(false);
+  let jumping = $state<false | 'rows' | 'ripped'>(false);
+  let faulty = $state(false);
+  /** What goes wrong again and again on this machine, as far as it was told of this piece. */
+  const repeats = $derived(result ? repeatedIn(at.progress.faults.map(({ fault }) => fault), result.fabric) : []); // prettier-ignore
 
   /** Records what the hand did, where the hand is at this window. */
   function did(what: CrankAction): void {
@@ -189,7 +197,8 @@
       '$mod+z': guard(back, FIELDS),
       ArrowRight: guard(() => toMoment(moment + 1), FIELDS),
       ArrowLeft: guard(() => toMoment(moment - 1), FIELDS),
-      g: guard(() => (jumping = !hand.elsewhere), FIELDS)
+      g: guard(() => (jumping = hand.elsewhere ? false : 'rows'), FIELDS),
+      f: guard(() => (faulty = canFault), FIELDS)
     });
   });
 </script>
@@ -319,6 +328,14 @@
           {/if}
         </div>
       {/if}
+      {#if say && repeats[0]}
+        <p
+          class="rounded-box border-2 border-warning bg-warning/15 px-4 py-2 text-base md:text-lg"
+          data-testid="repeated"
+        >
+          {say.words.repeated(repeats[0], say.talk)}
+        </p>
+      {/if}
       {#if restAfter !== null && stretch.minutes >= restAfter}
         <div
           class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-info/50 bg-info/8 px-4 py-2"
@@ -344,7 +361,7 @@
           type="button"
           class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
           disabled={hand.elsewhere}
-          onclick={() => (jumping = true)}><Hash class="size-5" /> Set count</button
+          onclick={() => (jumping = 'rows')}><Hash class="size-5" /> Set count</button
         >
         {#if next.do === 'lift'}
           <button
@@ -355,6 +372,13 @@
             ><CheckCheck class="size-5" /> All lifted</button
           >
         {/if}
+        <button
+          type="button"
+          class="btn btn-square btn-quiet btn-lg"
+          aria-label="Something went wrong"
+          disabled={!canFault}
+          onclick={(e) => release(e, () => (faulty = true))}><TriangleAlert class="size-5" /></button
+        >
         <CallsMenu />
         <p class="hidden flex-1 text-right text-sm quiet md:block low:hidden">
           Space: one on · Backspace: undo{moments.length > 1 ? ' · arrows: step by step' : ''} · G: set the count{screen.awake
@@ -366,8 +390,23 @@
   </div>
 {/if}
 
+{#if faulty && result && say && leg}
+  <FaultDialog
+    {result}
+    {say}
+    {leg}
+    {inPiece}
+    ontold={(fault, mended) => {
+      did({ do: 'fault', fault, at: leg.offset + fault.row, mended });
+      faulty = false;
+    }}
+    ontear={() => ((faulty = false), (jumping = 'ripped'))}
+    onclose={() => (faulty = false)}
+  />
+{/if}
 {#if jumping && result && say && leg}
   <CountDialog
+    start={jumping}
     {result}
     {say}
     {leg}

@@ -1,0 +1,33 @@
+import { rollup } from 'd3-array';
+import type { CrankFault, Fabric } from '../knit';
+
+/** So often at one place is no accident any more (own estimate, no source). */
+const OFTEN = 3;
+/** First rows, in which most stitches fall off (craft 3.5). */
+const FIRST_ROWS = 12;
+
+/** What comes back: at one pin, with one yarn, or in the first rows; and how often. */
+export type Repeated =
+  | { readonly at: 'pin'; readonly pin: number; readonly times: number }
+  | { readonly at: 'first-rows'; readonly times: number }
+  | { readonly at: 'yarn'; readonly yarn: string; readonly times: number };
+
+/**
+ * What of all that went wrong comes back. A pin is named before anything else: its hook can be looked at.
+ *
+ * @param faults all that went wrong on one machine, what was mended at once too
+ * @example repeatedIn(faults, result.fabric) // [{ at: 'pin', pin: 17, times: 3 }]
+ */
+export function repeatedIn(faults: readonly CrankFault[], fabric: Fabric): Repeated[] {
+  const often = <K>(of: readonly CrankFault[], key: (f: CrankFault) => K): [K, number][] =>
+    [...rollup(of, (list) => list.length, key)].filter(([, n]) => n >= OFTEN).sort((a, b) => b[1] - a[1]);
+  const pins = often(faults, (f) => f.pin).map(([pin, times]): Repeated => ({ at: 'pin', pin, times }));
+  const rest = faults.filter((f) => !pins.some((p) => p.at === 'pin' && p.pin === f.pin));
+  const early = rest.filter((f) => f.row <= FIRST_ROWS).length;
+  const yarns = often(rest.filter((f) => f.row > FIRST_ROWS), (f) => fabric.yarns[fabric.pieces[f.piece]?.yarn[f.row - 1] ?? -1]); // prettier-ignore
+  return [
+    ...pins,
+    ...(early >= OFTEN ? [{ at: 'first-rows', times: early } as const] : []),
+    ...yarns.flatMap(([yarn, times]): Repeated[] => (yarn === undefined || fabric.yarns.length < 2 ? [] : [{ at: 'yarn', yarn, times }])) // prettier-ignore
+  ];
+}
