@@ -1,5 +1,5 @@
 export type { Device, Heard, Release } from './device';
 export { serialDevice, serialOffered } from './serial';
 export { TurnCounter, type Tally } from './turns';
-export { type CrankOptions, virtualCrank } from './virtual-crank';
+export { virtualCrank } from './virtual-crank';
 export { virtualScale } from './virtual-scale';

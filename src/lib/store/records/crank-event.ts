@@ -47,7 +47,7 @@ export interface Progress extends Stand {
 }
 
 /** Something that went wrong, as it was told at the crank. */
-export interface ToldFault {
+interface ToldFault {
   readonly fault: CrankFault;
   readonly at: number;
   readonly mended: boolean;

@@ -88,7 +88,7 @@
       </div>
     </div>
     <div class="flex flex-col gap-2">
-      <MomentPicture {result} piece={leg.piece} {moment} {say} class="h-56 rounded-box border-2 border-base-300 bg-base-100" /> <!-- prettier-ignore -->
+      <MomentPicture {result} piece={leg.piece} {moment} {say} class="h-44 rounded-box sm:h-56 border-2 border-base-300 bg-base-100" /> <!-- prettier-ignore -->
       <p class="text-lg leading-snug" data-testid="advice">{say.moment(moment)}</p>
     </div>
   </div>

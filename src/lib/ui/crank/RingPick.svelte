@@ -35,10 +35,9 @@
 </script>
 
 <!-- For a finger; the number beside it is for keys, and says the same. -->
-<!-- svelte-ignore a11y_click_events_have_key_events, a11y_no_static_element_interactions -->
 <svg
   viewBox="0 0 {SIZE} {SIZE}"
-  class="w-full max-w-64 cursor-pointer touch-manipulation"
+  class="w-full max-w-52 cursor-pointer touch-manipulation"
   onclick={pick}
   aria-hidden="true"
   data-testid="ring-pick"

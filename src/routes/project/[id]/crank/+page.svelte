@@ -361,7 +361,8 @@
           type="button"
           class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
           disabled={hand.elsewhere}
-          onclick={() => (jumping = 'rows')}><Hash class="size-5" /> Set count</button
+          onclick={() => (jumping = 'rows')}
+          ><Hash class="size-5" /><span class="max-md:sr-only">Set count</span></button
         >
         {#if next.do === 'lift'}
           <button
