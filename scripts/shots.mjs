@@ -37,12 +37,14 @@ const ACTS = {
     await page.getByRole('textbox', { name: 'Front, hem to underarm', exact: true }).fill('84');
     await page.locator('[data-finding=seam-uneven]').first().scrollIntoViewIfNeeded();
   },
-  /** The first half of a back, some rows before its underarm. */
+  /** The first half of a back, past its underarm: a decrease, and the loops it moves. */
   panel: async (page) => {
     for (let i = 0; i < 13; i++) await page.keyboard.press('Space');
     await page.keyboard.press('g');
-    await page.getByRole('dialog').getByRole('textbox').fill('79');
+    await page.getByRole('dialog').getByRole('textbox').fill('80');
     await page.keyboard.press('Enter');
+    await page.getByTestId('moment').waitFor();
+    for (let i = 0; i < 2; i++) await page.keyboard.press('ArrowRight');
   }
 };
 

@@ -33,15 +33,16 @@ function yarnsOf(plan: Plan): string[] {
   return [...seen];
 }
 
-/** Marks in the fabric what went wrong in it; a fault beyond it is none of this piece. */
+/**
+ * Marks in the fabric what went wrong in it; a fault beyond it is none of this piece. The yarn of a dropped stitch stays where
+ * it was laid, as a rung: a row takes as much of it as before.
+ */
 function applyFaults(fabric: PieceFabric, faults: readonly CrankFault[], index: number): PieceFabric {
   const mark = (row: number, pin: number, cell: number): void => {
     const column = pin - fabric.firstPin;
     if (row < 1 || row > fabric.rows || column < 0 || column >= fabric.width) return;
     const at = (row - 1) * fabric.width + column;
-    if (fabric.cells[at] !== CELL.stitch) return;
-    fabric.cells[at] = cell;
-    if (cell === CELL.missed) fabric.stitches[row - 1] = fabric.stitches[row - 1]! - 1;
+    if (fabric.cells[at] === CELL.stitch) fabric.cells[at] = cell;
   };
   const own = faults.filter(
     (f) =>

@@ -2,7 +2,8 @@
   const KEYS = [
     ['Space or Enter', 'a row, or done'],
     ['Backspace or U', 'undo'],
-    ['← and →', 'pictures, step by step'],
+    ['Arrow keys', 'pictures, step by step'],
+    ['F', 'something went wrong'],
     ['G', 'set the count']
   ] as const;
   let pressed = $state(0);
