@@ -168,10 +168,14 @@ test('on a telephone the longest thing to do is read to its end, and how to go o
   await page.keyboard.press('Enter');
   await expect(face).toContainText('stitches off at the edge');
   const box = (await face.boundingBox())!;
+  // Its words end above that, and nothing of the page lies beside the screen.
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(face.getByTestId('moment')).toHaveAttribute('data-code', 'take');
+  expect((await face.getByTestId('moment').boundingBox())!.height).toBeGreaterThan(90);
+  const words = face.getByTestId('words');
   const onward = (await face.getByText('Space or touch when it is done').boundingBox())!;
   expect(onward.y + onward.height).toBeLessThanOrEqual(box.y + box.height);
-  // Its words end above that, and nothing of the page lies beside the screen.
-  const words = face.getByText('The yarn must hang here');
   const seen = (await words.boundingBox())!;
   expect(seen.y + seen.height).toBeLessThanOrEqual(onward.y + 1);
   expect(seen.height).toBeGreaterThan(60);

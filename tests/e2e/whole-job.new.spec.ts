@@ -252,9 +252,14 @@ test('keys alone do the whole of Plan and Crank', async ({ page }) => {
   await page.keyboard.type('20');
   await page.keyboard.press('Enter');
   await expect(count).toHaveText('20 of 24 rows');
-  await tabTo(page, /^Sound o/);
+  await tabTo(page, /^How it calls$/);
   await page.keyboard.press('Enter');
-  await expect(page.getByRole('button', { name: 'Sound on' })).toBeVisible();
+  const sound = page.getByRole('checkbox', { name: 'Sound' });
+  await expect(sound).toBeFocused();
+  await page.keyboard.press('Space');
+  await expect(sound).not.toBeChecked();
+  await page.keyboard.press('Escape');
+  await expect(sound).toHaveCount(0);
   await tabTo(page, /^Undo$/);
   await page.keyboard.press('Enter');
   await expect(count).toHaveText('0 of 24 rows');
