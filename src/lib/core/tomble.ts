@@ -171,7 +171,6 @@ function mendingActs(plan: Plan, faults: readonly CrankFault[]): Act[] {
 
 /** Everything read from one plan that was drafted already. */
 export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
-  // prettier-ignore
   const mended = { ...plan, acts: [...mendingActs(plan, faults), ...plan.acts] };
   const run = make(execute(kit, brief, faults.length > 0 ? mended : plan, notes, faults));
   const reveal = readReveal(run);

@@ -137,9 +137,7 @@ export const planProject = (
   kit: Kit,
   project: Pick<Project, 'brief' | 'knowledge'>,
   faults: readonly CrankFault[] = []
-): Planned =>
-  // prettier-ignore
-  tryPlan(kitFor(kit, project), project.brief, faults);
+): Planned => tryPlan(kitFor(kit, project), project.brief, faults);
 
 /** The project with what is known now kept for it, unless it has its knowledge already. */
 export function settled(kit: Kit, project: Project): Project {

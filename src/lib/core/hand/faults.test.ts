@@ -56,6 +56,14 @@ describe('a stitch that was dropped at the crank', () => {
     );
   });
 
+  it('that ran down into the waste is latched up over the rows of the work alone', () => {
+    const plain = made('headband');
+    const { before } = workOf(plain.fabric.pieces[0]!);
+    expect(before).toBeGreaterThan(2);
+    const result = withFaults(plain, [drop({ row: before + 3, over: 5 })]);
+    expect(result.worked.done[0]).toMatchObject({ do: 'latchUp', facts: { row: 3, rows: 3 } });
+  });
+
   it('is said where it is left, cannot be reached once the lining hides it, and is latched up once only', () => {
     const hat = withFaults(made('lined-hat', {}, sampleKit()), [drop()]);
     const [latching, ...rest] = hat.plan.acts;

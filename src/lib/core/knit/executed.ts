@@ -33,7 +33,6 @@ export function execute(
   notes: Notes = NO_NOTES,
   faults: readonly CrankFault[] = []
 ): Executed {
-  // prettier-ignore
   const { fabric, refusals } = knit(kit, plan, faults);
   const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
   // Pieces on the same machine in the same hole share their gauges.

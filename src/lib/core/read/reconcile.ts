@@ -44,7 +44,6 @@ function agreed(
   measured: number,
   of: (row: number) => { value: number; low: number; high: number }
 ): Agreed {
-  // prettier-ignore
   return {
     row: nearest(from, to, measured, (row) => of(row).value),
     low: nearest(from, to, measured, (row) => of(row).high),

@@ -9,7 +9,7 @@ import { speak } from '$lib/words';
 import { actSketches } from '../acts';
 import type { PathShape, Scene, TextShape } from '../scene';
 import { momentScene } from './moment';
-import { pinAngle, smallRing } from './small-ring';
+import { pinAngle, pinTowards, smallRing } from './small-ring';
 
 const texts = (scene: Scene): TextShape[] => scene.shapes.filter((s): s is TextShape => s.shape === 'text');
 const paths = (scene: Scene): PathShape[] => scene.shapes.filter((s): s is PathShape => s.shape === 'path');
@@ -121,6 +121,22 @@ describe('the small ring', () => {
       expect(pinAngle(1, pins)).toBeLessThan(pinAngle(2, pins));
       expect(pinAngle(pins, pins) - 2 * Math.PI).toBeLessThan(Math.PI / 2);
     }
+  });
+
+  it('a touch anywhere about a pin means that pin, on any ring', () => {
+    fc.assert(
+      fc.property(
+        fc.integer({ min: 4, max: 200 }),
+        fc.nat(199),
+        fc.double({ min: -0.49, max: 0.49, noNaN: true }),
+        fc.integer({ min: -1, max: 1 }),
+        (pins, n, off, turns) => {
+          const pin = (n % pins) + 1;
+          const angle = pinAngle(pin, pins) + (2 * Math.PI * off) / pins + 2 * Math.PI * turns;
+          expect(pinTowards(angle, pins)).toBe(pin);
+        }
+      )
+    );
   });
 
   it('says where the yarn stands and which way the next row goes, for every row of a panel', () => {

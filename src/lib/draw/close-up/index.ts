@@ -41,7 +41,6 @@ export function closeUp(
   width: number,
   height: number
 ): Scene {
-  // prettier-ignore
   const b = benchOf(fitted(look, width), width, height, hexes, say);
   const shapes: Shape[] = [
     ...cards(b),

@@ -16,7 +16,6 @@ export function momentScene(
   width: number,
   height: number
 ): Scene {
-  // prettier-ignore
   const hexes = run.yarns.map((yarn) => yarn.colour.hex);
   switch (sight.of) {
     case 'pins':

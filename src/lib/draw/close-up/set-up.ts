@@ -17,7 +17,6 @@ export function ringSight(
   width: number,
   height: number
 ): Scene {
-  // prettier-ignore
   const r = Math.min(width * 0.24, height * 0.33);
   const [cx, cy] = [width * 0.33, height * 0.46];
   const marked = markedPins(machine);
@@ -80,7 +79,6 @@ export function waySight(
   width: number,
   height: number
 ): Scene {
-  // prettier-ignore
   const hex = sight.yarn === null ? '#888888' : (hexes[sight.yarn] ?? '#888888');
   const [bx, by] = [width * 0.16, height * 0.78];
   const r = Math.min(width * 0.1, height * 0.17);

@@ -12,6 +12,16 @@ import { disc, line, p } from './bench';
 export const pinAngle = (pin: number, pins: number): number => Math.PI / 2 + (2 * Math.PI * (pin - 0.5)) / pins;
 
 /**
+ * The pin that lies in a direction from the middle: `pinAngle` read backwards.
+ *
+ * @example pinTowards(pinAngle(17, 48), 48) // 17
+ */
+export function pinTowards(angle: number, pins: number): number {
+  const turn = (((angle - Math.PI / 2) / (2 * Math.PI)) % 1) + 1;
+  return Math.floor((turn % 1) * pins) + 1;
+}
+
+/**
  * The ring from above, small: which pins carry loops, where the yarn stands, which way the next row goes.
  *
  * @example smallRing(ringLook(result, 0, 12), say, 96).label // 'The yarn is at pin 42; the next turn goes down the numbers'

@@ -32,7 +32,6 @@
 <span
   class="grid min-h-0 flex-1 grid-rows-[auto_minmax(0,1fr)_auto] gap-x-4 gap-y-2 sm:grid-cols-[minmax(0,3fr)_minmax(0,2fr)] sm:grid-rows-[minmax(0,1fr)] low:grid-cols-2 low:grid-rows-[minmax(0,1fr)]"
 >
-  <!-- prettier-ignore -->
   <span class="min-w-0 sm:hidden low:hidden">
     <span class="block text-base font-semibold">{where}</span>
     <span class="block font-display text-2xl leading-tight font-bold text-balance">{title}</span>
@@ -46,9 +45,9 @@
       class="mt-1 font-display leading-tight font-bold text-balance max-sm:hidden sm:text-3xl lg:text-4xl low:block low:text-xl"
       >{title}</span
     >
-    <!-- prettier-ignore -->
-    <span class="text-lg leading-snug sm:mt-3 sm:text-xl lg:text-2xl low:mt-1 low:text-base" data-testid="words">{moment ? say.moment(moment) : words}</span>
-    <!-- prettier-ignore -->
+    <span class="text-lg leading-snug sm:mt-3 sm:text-xl lg:text-2xl low:mt-1 low:text-base" data-testid="words"
+      >{moment ? say.moment(moment) : words}</span
+    >
   </span>
 </span>
 <span class="flex shrink-0 items-center gap-3 pt-2 text-lg font-semibold low:text-base">

@@ -149,14 +149,36 @@
         onvalue={(v) => (shows = v)}
         onfault={(said) => (fault = said)}
       />
-      <!-- prettier-ignore -->
     {:else if way === 'tape'}
-      <LengthField label="It hangs" valueMm={tapeMm} minMm={1} maxMm={20_000} units={t.units} onvalue={(mm) => (tapeMm = mm)} />
-      <!-- prettier-ignore -->
+      <LengthField
+        label="It hangs"
+        valueMm={tapeMm}
+        minMm={1}
+        maxMm={20_000}
+        units={t.units}
+        onvalue={(mm) => (tapeMm = mm)}
+      />
     {:else if way === 'weight'}
       <div class="grid gap-3 sm:grid-cols-2">
-        <NumberField label="The ball weighed" help="When {t.row(work(stretch.from))} began" unit="g" optional value={before} min={0} max={100_000} onvalue={(v) => (before = v)} /> <!-- prettier-ignore -->
-        <NumberField label="It weighs now" unit="g" optional value={now} min={0} max={100_000} onvalue={(v) => (now = v)} /> <!-- prettier-ignore -->
+        <NumberField
+          label="The ball weighed"
+          help="When {t.row(work(stretch.from))} began"
+          unit="g"
+          optional
+          value={before}
+          min={0}
+          max={100_000}
+          onvalue={(v) => (before = v)}
+        />
+        <NumberField
+          label="It weighs now"
+          unit="g"
+          optional
+          value={now}
+          min={0}
+          max={100_000}
+          onvalue={(v) => (now = v)}
+        />
       </div>
       {#if scaleLink.grams !== null}
         <button type="button" class="btn w-fit btn-quiet btn-sm" onclick={() => (now = scaleLink.grams)}
@@ -172,7 +194,6 @@
         onvalue={(v) => (torn = v)}
         onfault={(said) => (fault = said)}
       />
-      <!-- prettier-ignore -->
     {/if}
     <p class="min-h-7 text-lg font-semibold" aria-live="polite" data-testid="agreed">{fault ? '' : answer}</p>
     <div class="flex justify-end gap-2">

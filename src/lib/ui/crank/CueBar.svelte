@@ -1,6 +1,7 @@
 <script lang="ts">
   import { ANNOUNCE_ROWS, type Ahead } from '$lib/core/read';
   import type { Speech } from '$lib/words';
+  import { release } from './release';
 
   let {
     told,
@@ -23,15 +24,6 @@
     onlater: (cue: Ahead) => void;
   } = $props();
   const near = $derived(coming !== undefined && coming.inRows <= ANNOUNCE_ROWS);
-  /** The hand that pressed goes back to the crank. */
-  function press(
-    event: MouseEvent & { currentTarget: HTMLButtonElement },
-    act: (cue: Ahead) => void,
-    cue: Ahead
-  ): void {
-    act(cue);
-    if (event.detail > 0) event.currentTarget.blur();
-  }
 </script>
 
 <div
@@ -46,8 +38,11 @@
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
       <p class="min-w-48 flex-1 text-lg font-semibold md:text-2xl low:text-base">Now: {say.cue(cue)}</p>
       <span class="flex gap-2">
-        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => press(e, onheard, cue)}>Seen to</button>
-        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => press(e, onlater, cue)}>Later</button>
+        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, () => onheard(cue))}
+          >Seen to</button
+        >
+        <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, () => onlater(cue))}>Later</button
+        >
       </span>
     </div>
   {:else}

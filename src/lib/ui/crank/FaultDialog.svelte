@@ -72,23 +72,57 @@
   freeFocus
   {onclose}
 >
-  <!-- prettier-ignore -->
   <div class="grid gap-x-5 gap-y-2 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
     <div>
       <ChoiceField label="What" value={kind} choices={KINDS} onvalue={(v) => (kind = v as Kind)} />
       <div class="flex items-center gap-3">
-        <RingPick pins={machine.pins} marked={markedPins(machine)} {low} {high} value={pin} onvalue={(p) => (picked = p)} /> <!-- prettier-ignore -->
+        <RingPick
+          pins={machine.pins}
+          marked={markedPins(machine)}
+          {low}
+          {high}
+          value={pin}
+          onvalue={(p) => (picked = p)}
+        />
       </div>
       <div class="mt-2 grid grid-cols-2 gap-3">
-        <CountField label={t.sentence(t.terms.pin)} value={pin} min={low} max={high} onvalue={(v) => (picked = v)} onfault={(said) => (wrong = said)} /> <!-- prettier-ignore -->
-        <CountField label="{t.sentence(t.terms.row)} of the work" value={Math.max(1, row - leg.before)} min={1} max={Math.max(1, inPiece - leg.before)} onvalue={(v) => (row = leg.before + v)} onfault={(said) => (wrong = said)} /> <!-- prettier-ignore -->
+        <CountField
+          label={t.sentence(t.terms.pin)}
+          value={pin}
+          min={low}
+          max={high}
+          onvalue={(v) => (picked = v)}
+          onfault={(said) => (wrong = said)}
+        />
+        <CountField
+          label="{t.sentence(t.terms.row)} of the work"
+          value={Math.max(1, row - leg.before)}
+          min={1}
+          max={Math.max(1, inPiece - leg.before)}
+          onvalue={(v) => (row = leg.before + v)}
+          onfault={(said) => (wrong = said)}
+        />
         {#if several}
-          <CountField label={kind === 'dropped' ? 'It ran down over' : 'Rows on the pin'} help="rows" value={over} min={1} max={Math.min(row, 400)} onvalue={(v) => (over = v)} onfault={(said) => (wrong = said)} /> <!-- prettier-ignore -->
+          <CountField
+            label={kind === 'dropped' ? 'It ran down over' : 'Rows on the pin'}
+            help="rows"
+            value={over}
+            min={1}
+            max={Math.min(row, 400)}
+            onvalue={(v) => (over = v)}
+            onfault={(said) => (wrong = said)}
+          />
         {/if}
       </div>
     </div>
     <div class="flex flex-col gap-2">
-      <MomentPicture {result} piece={leg.piece} {moment} {say} class="h-44 rounded-box sm:h-56 border-2 border-base-300 bg-base-100" /> <!-- prettier-ignore -->
+      <MomentPicture
+        {result}
+        piece={leg.piece}
+        {moment}
+        {say}
+        class="h-44 rounded-box border-2 border-base-300 bg-base-100 sm:h-56"
+      />
       <p class="text-lg leading-snug" data-testid="advice">{say.moment(moment)}</p>
     </div>
   </div>

@@ -1,14 +1,9 @@
 <script lang="ts">
   import ChevronLeft from '@lucide/svelte/icons/chevron-left';
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
+  import { release } from './release';
 
   let { at, count, onmove }: { at: number; count: number; onmove: (to: number) => void } = $props();
-
-  /** The hand that pressed goes back to the crank: the space bar stays what it was. */
-  function press(event: MouseEvent & { currentTarget: HTMLButtonElement }, to: number): void {
-    onmove(to);
-    if (event.detail > 0) event.currentTarget.blur();
-  }
 </script>
 
 <div class="flex items-center gap-2" role="group" aria-label="Step by step">
@@ -17,7 +12,7 @@
     class="btn btn-square btn-quiet"
     aria-label="The moment before"
     disabled={at === 0}
-    onclick={(e) => press(e, at - 1)}><ChevronLeft class="size-6" /></button
+    onclick={(e) => release(e, () => onmove(at - 1))}><ChevronLeft class="size-6" /></button
   >
   <span class="flex items-center gap-1.5" aria-hidden="true">
     {#each { length: count } as _, i (i)}
@@ -29,7 +24,7 @@
     class="btn btn-square btn-quiet"
     aria-label="The next moment"
     disabled={at >= count - 1}
-    onclick={(e) => press(e, at + 1)}><ChevronRight class="size-6" /></button
+    onclick={(e) => release(e, () => onmove(at + 1))}><ChevronRight class="size-6" /></button
   >
   <span class="numerals text-base" data-testid="moment-count">{at + 1} of {count}</span>
 </div>

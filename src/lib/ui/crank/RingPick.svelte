@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { pinAngle } from '$lib/draw/close-up/small-ring';
+  import { pinAngle, pinTowards } from '$lib/draw/close-up/small-ring';
 
   let {
     pins,
@@ -28,8 +28,7 @@
   function pick(event: MouseEvent & { currentTarget: SVGSVGElement }): void {
     const box = event.currentTarget.getBoundingClientRect();
     const [x, y] = [event.clientX - box.left - box.width / 2, event.clientY - box.top - box.height / 2];
-    const turn = (Math.atan2(y, x) - Math.PI / 2 + 4 * Math.PI) % (2 * Math.PI);
-    const pin = Math.floor((turn / (2 * Math.PI)) * pins) + 1;
+    const pin = pinTowards(Math.atan2(y, x), pins);
     onvalue(Math.max(low, Math.min(high, pin)));
   }
 </script>
@@ -42,7 +41,6 @@
   aria-hidden="true"
   data-testid="ring-pick"
 >
-  <!-- prettier-ignore -->
   {#each { length: pins } as _, i (i)}
     {@const [x, y] = at(i + 1, r)}
     {@const on = i + 1 >= low && i + 1 <= high}

@@ -68,13 +68,30 @@
         max={300}
         onvalue={(v) => v !== null && (turnsPerMinute = v)}
       />
-      <!-- prettier-ignore -->
-      <NumberField label="Unevenness" unit="%" value={jitter} min={0} max={25} onvalue={(v) => v !== null && (jitter = v)} />
-      <!-- prettier-ignore -->
-      <NumberField label="Turns that bounce" unit="%" value={doubles} min={0} max={30} onvalue={(v) => v !== null && (doubles = v)} />
-      <!-- prettier-ignore -->
-      <NumberField label="Lines that are lost" unit="%" value={missed} min={0} max={30} onvalue={(v) => v !== null && (missed = v)} />
-      <!-- prettier-ignore -->
+      <NumberField
+        label="Unevenness"
+        unit="%"
+        value={jitter}
+        min={0}
+        max={25}
+        onvalue={(v) => v !== null && (jitter = v)}
+      />
+      <NumberField
+        label="Turns that bounce"
+        unit="%"
+        value={doubles}
+        min={0}
+        max={30}
+        onvalue={(v) => v !== null && (doubles = v)}
+      />
+      <NumberField
+        label="Lines that are lost"
+        unit="%"
+        value={missed}
+        min={0}
+        max={30}
+        onvalue={(v) => v !== null && (missed = v)}
+      />
       <SwitchField
         label="The sensor numbers its turns"
         help="Then a line that is lost is caught up. Without numbers nobody can know, and you are asked."

@@ -39,6 +39,5 @@
       max={5000}
       onvalue={(v) => v !== null && (lies = v)}
     />
-    <!-- prettier-ignore -->
   </div>
 </section>

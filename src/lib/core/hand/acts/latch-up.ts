@@ -43,7 +43,8 @@ export const latchUp: ActRule<LatchUp, LatchUpFacts> = {
   does: (act, t) => {
     for (const { part } of partsIn(t, act.piece)) adorn(part, latchedName(act));
     const { before } = workOf(t.run.fabric.pieces[act.piece]!);
-    const rows = dropped(act, t)!.over;
+    // What ran down into the waste goes with it.
+    const rows = Math.min(dropped(act, t)!.over, act.row - before);
     const many = (t.run.plan.pieces[act.piece]?.copies ?? 1) > 1;
     return { row: act.row - before, rows, pin: act.pin, copy: many ? act.copy : null };
   },

@@ -1,9 +1,5 @@
 <script lang="ts">
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import CheckCheck from '@lucide/svelte/icons/check-check';
-  import Hash from '@lucide/svelte/icons/hash';
-  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
-  import Undo2 from '@lucide/svelte/icons/undo-2';
   import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
   import {
@@ -25,13 +21,15 @@
   import { holdCrank } from '$lib/ui/crank/held.svelte';
   import type { CrankAction } from '$lib/store/records/crank-event';
   import { calls } from '$lib/ui/crank/calls.svelte';
-  import CallsMenu from '$lib/ui/crank/CallsMenu.svelte';
   import ConfirmFace from '$lib/ui/crank/ConfirmFace.svelte';
   import CueBar from '$lib/ui/crank/CueBar.svelte';
   import CountDialog from '$lib/ui/crank/CountDialog.svelte';
+  import CrankBar from '$lib/ui/crank/CrankBar.svelte';
   import FaultDialog from '$lib/ui/crank/FaultDialog.svelte';
   import MomentBar from '$lib/ui/crank/MomentBar.svelte';
+  import RestNote from '$lib/ui/crank/RestNote.svelte';
   import RowFace from '$lib/ui/crank/RowFace.svelte';
+  import SensorNote from '$lib/ui/crank/SensorNote.svelte';
   import { Reminders } from '$lib/ui/crank/reminders.svelte';
   import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
@@ -165,11 +163,6 @@
   function back(): void {
     if (at.progress.undoable) did({ do: 'undo' });
   }
-  /** A button pressed by hand or mouse lets the focus go, so that the space bar stays a row and never an undo. */
-  function release(event: MouseEvent & { currentTarget: HTMLButtonElement }, act: () => void): void {
-    act();
-    if (event.detail > 0) event.currentTarget.blur();
-  }
   /** Calls out what is due now, or what was just announced. */
   function callOut(): void {
     const now = nextAt(track, at.progress);
@@ -298,35 +291,17 @@
       {/if}
 
       {#if crankLink.name && (waiting > 0 || doubtful !== null)}
-        <div
-          class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-warning bg-warning/15 px-4 py-2"
-          role="status"
-          data-testid="sensor"
-        >
-          {#if waiting > 0}
-            <p class="min-w-48 flex-1 text-base md:text-lg">
-              The crank was turned {waiting === 1 ? 'once' : `${waiting} times`} while this waits: not counted.
-            </p>
-          {:else}
-            <p class="min-w-48 flex-1 text-base md:text-lg">
-              A {row} may have been missed before {row}
-              {doubtful}: look at the fabric.
-            </p>
-            <button
-              type="button"
-              class="btn btn-quiet btn-sm"
-              disabled={next.do !== 'row'}
-              onclick={(e) =>
-                release(e, () => {
-                  doubtful = null;
-                  forward();
-                })}>One more</button
-            >
-            <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, () => (doubtful = null))}
-              >None missed</button
-            >
-          {/if}
-        </div>
+        <SensorNote
+          {waiting}
+          {doubtful}
+          {row}
+          turns={next.do === 'row'}
+          onmissed={() => {
+            doubtful = null;
+            forward();
+          }}
+          onnone={() => (doubtful = null)}
+        />
       {/if}
       {#if say && repeats[0]}
         <p
@@ -337,56 +312,20 @@
         </p>
       {/if}
       {#if restAfter !== null && stretch.minutes >= restAfter}
-        <div
-          class="flex flex-wrap items-center gap-x-3 gap-y-1 rounded-box border-2 border-info/50 bg-info/8 px-4 py-2"
-          role="status"
-          data-testid="rest"
-        >
-          <p class="min-w-48 flex-1 text-base md:text-lg">
-            {stretch.minutes} minutes at the crank: let hands, shoulders and eyes rest. What hurts, stops; the count waits.
-          </p>
-          <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, stretch.putOff)}
-            >Put it off</button
-          >
-        </div>
+        <RestNote minutes={stretch.minutes} onputoff={stretch.putOff} />
       {/if}
-      <div class="flex flex-wrap items-center gap-2 low:content-end">
-        <button
-          type="button"
-          class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
-          disabled={!at.progress.undoable || hand.elsewhere}
-          onclick={(e) => release(e, back)}><Undo2 class="size-5" /> Undo</button
-        >
-        <button
-          type="button"
-          class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
-          disabled={hand.elsewhere}
-          onclick={() => (jumping = 'rows')}
-          ><Hash class="size-5" /><span class="max-md:sr-only">Set count</span></button
-        >
-        {#if next.do === 'lift'}
-          <button
-            type="button"
-            class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
-            onclick={(e) =>
-              release(e, () => did({ do: 'row', yarn: next.do === 'lift' ? (next.step.yarnId ?? '') : '' }))}
-            ><CheckCheck class="size-5" /> All lifted</button
-          >
-        {/if}
-        <button
-          type="button"
-          class="btn btn-square btn-quiet btn-lg"
-          aria-label="Something went wrong"
-          disabled={!canFault}
-          onclick={(e) => release(e, () => (faulty = true))}><TriangleAlert class="size-5" /></button
-        >
-        <CallsMenu />
-        <p class="hidden flex-1 text-right text-sm quiet md:block low:hidden">
-          Space: one on · Backspace: undo{moments.length > 1 ? ' · arrows: step by step' : ''} · G: set the count{screen.awake
-            ? ' · the screen stays awake'
-            : ''}<br />Sit close, elbows in, and take breaks: pain means stop.
-        </p>
-      </div>
+      <CrankBar
+        undoable={at.progress.undoable && !hand.elsewhere}
+        elsewhere={hand.elsewhere}
+        {canFault}
+        lifting={next.do === 'lift'}
+        pictures={moments.length > 1}
+        awake={screen.awake}
+        onundo={back}
+        oncount={() => (jumping = 'rows')}
+        onlifted={() => next.do === 'lift' && did({ do: 'row', yarn: next.step.yarnId ?? '' })}
+        onfault={() => (faulty = true)}
+      />
     </section>
   </div>
 {/if}
