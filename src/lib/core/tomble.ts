@@ -2,6 +2,7 @@ import * as z from 'zod';
 import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
+import { joinsTied } from './kinds/shared/hands';
 import { Kit, yarnsById } from './kit';
 import { CrankFault } from './knit';
 import { type Act, beyond, Brief, type Draft, type Finding, optionFields, type Plan } from './plan';
@@ -161,17 +162,33 @@ function mendingActs(plan: Plan, faults: readonly CrankFault[]): Act[] {
     const key = `${piece} ${copy} ${pin} ${row}`;
     if (kind !== 'dropped' || seen.has(key)) return [];
     seen.add(key);
-    const operations = plan.pieces[piece]?.operations ?? [];
-    let last = 0;
-    const knitted = operations.find((op) => op.op === 'knit' && (last += op.rows) >= row);
-    const work = knitted?.op === 'knit' && knitted.purpose === 'work';
-    return work ? [{ do: 'latchUp', piece, copy, pin, row }] : [];
+    return inWork(plan, piece, row) ? [{ do: 'latchUp', piece, copy, pin, row }] : [];
   });
+}
+
+/** Whether a row of a piece is one of its work, by the operations. */
+function inWork(plan: Plan, piece: number, row: number): boolean {
+  let last = 0;
+  const knitted = plan.pieces[piece]?.operations.find((op) => op.op === 'knit' && (last += op.rows) >= row);
+  return knitted?.op === 'knit' && knitted.purpose === 'work';
+}
+
+/**
+ * The acts with the tails of new balls tied: once the piece was stretched, where the plan ties no joins of it anyway.
+ */
+function withBallsTied(plan: Plan, brief: Brief, faults: readonly CrankFault[]): readonly Act[] {
+  const inside = (piece: number, row: number): boolean => inWork(plan, piece, row) && inWork(plan, piece, row + 1);
+  const pieces = new Set(faults.flatMap((f) => (f.kind === 'new-ball' && inside(f.piece, f.row) ? [f.piece] : [])));
+  return [...pieces].reduce<readonly Act[]>((acts, piece) => {
+    if (acts.some((act) => act.do === 'tie' && act.piece === piece && act.tails === 'joins')) return acts;
+    const at = acts.findIndex((act) => act.do === 'rest' && act.pieces.includes(piece)) + 1;
+    return [...acts.slice(0, at), ...joinsTied(piece, 1, brief.options.joinBy === 'weave' ? 'weave' : 'knot'), ...acts.slice(at)]; // prettier-ignore
+  }, plan.acts);
 }
 
 /** Everything read from one plan that was drafted already. */
 export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
-  const mended = { ...plan, acts: [...mendingActs(plan, faults), ...plan.acts] };
+  const mended = { ...plan, acts: [...mendingActs(plan, faults), ...withBallsTied(plan, brief, faults)] };
   const run = make(execute(kit, brief, faults.length > 0 ? mended : plan, notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);

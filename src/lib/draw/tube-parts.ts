@@ -12,6 +12,8 @@ export interface TubeView {
   readonly rowsDone: number | null;
   /** Without rulers and letters, for a narrow margin. */
   readonly slim: boolean;
+  /** Which copy of the piece hangs there; what went wrong in others is not drawn. */
+  readonly copy?: number;
 }
 
 /** Pixels the ring takes above the tube. */
@@ -188,14 +190,14 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
     });
     if (!slim) shapes.push({ shape: 'text', x: x0 - 8, y: at + 4, text: 'fold', size: 12, anchor: 'end', ink: 'text' });
   }
-  for (const { column, row } of tube.faults) {
-    if (row > done) continue;
+  for (const { column, row, copy, ball } of tube.faults) {
+    if (row > done || copy !== (view.copy ?? copy)) continue;
     const at = y(heightOfRow(tube.bands, row));
     // In front it is seen where it is; at the back of a tube its row is marked at the side.
     const angle = (2 * Math.PI * (column + 0.5)) / tube.pins;
     const mm = tube.edges ? (wide * (column + 0.5)) / Math.max(1, tube.pins) : 0;
     const x = tube.edges ? across(mm) : Math.cos(angle) < -0.2 ? x1 + 2 : cx + (bodyWidth / 2) * 0.97 * Math.sin(angle);
-    shapes.push({ shape: 'path', d: `M${fix(x)} ${fix(at - 9)}L${fix(x + 9)} ${fix(at)}L${fix(x)} ${fix(at + 9)}L${fix(x - 9)} ${fix(at)}Z`, fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2, title: `Something went wrong in row ${row - tube.work.before}` }); // prettier-ignore
+    shapes.push({ shape: 'path', d: `M${fix(x)} ${fix(at - 9)}L${fix(x + 9)} ${fix(at)}L${fix(x)} ${fix(at + 9)}L${fix(x - 9)} ${fix(at)}Z`, fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2, title: ball ? `A new ball after row ${row - tube.work.before}` : `Something went wrong in row ${row - tube.work.before}` }); // prettier-ignore
   }
   shapes.push(...ladderShapes(tube, cx, bodyWidth / 2, y(hung), RING_HEIGHT + room));
   const rim = tube.flat ? (width - 8) / 2.6 : bodyWidth / 2 + 12;

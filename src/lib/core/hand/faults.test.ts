@@ -5,6 +5,7 @@ import { made, planned, sampleKit } from '../../../../tests/support/sample';
 import { KINDS } from '../kinds';
 import type { CrankFault } from '../knit';
 import { workOf } from '../knit';
+import { cuesAhead, trackOf } from '../read';
 import { type Result, tryPlan } from '../tomble';
 import { work } from './work';
 
@@ -74,5 +75,65 @@ describe('a stitch that was dropped at the crank', () => {
     expect(tried([latching!, latching!, ...rest]).refusals.map(({ refusal }) => refusal.code)).toEqual([
       'none-dropped'
     ]);
+  });
+});
+
+describe('a new ball that came in at the crank', () => {
+  const ball = (more: Partial<CrankFault> = {}): CrankFault => drop({ kind: 'new-ball', over: 1, ...more });
+  const tailsIn = (result: Result) => result.worked.tails.reduce((sum, tail) => sum + tail.times, 0);
+
+  it('of any kind makes two tails more, and none of them stays loose', () => {
+    for (const kind of KINDS) {
+      const plain = made(kind.code);
+      if (plain.plan.pieces.length === 0) continue;
+      const { before, rows } = workOf(plain.fabric.pieces[0]!);
+      const result = withFaults(plain, [ball({ row: before + Math.ceil(rows / 2) - 1 || 1, pin: plain.fabric.pieces[0]!.firstPin })]); // prettier-ignore
+      expect(result.worked.refusals, kind.code).toEqual([]);
+      expect(result.worked.left, kind.code).toEqual(plain.worked.left);
+      expect(tailsIn(result), kind.code).toBe(tailsIn(plain) + 2);
+      const ids = new Set(result.steps.map((s) => s.id));
+      for (const step of plain.steps) expect(ids.has(step.id), `${kind.code} ${step.id}`).toBe(true);
+    }
+  });
+
+  it('of any plan: two tails and their yarn for each that came into the work, waste and ends of the piece left out', () => {
+    const at = fc.record({ row: fc.integer({ min: 1, max: 300 }), copy: fc.integer({ min: 1, max: 3 }) });
+    fc.assert(
+      fc.property(
+        anyKitAndBrief,
+        fc.uniqueArray(at, { maxLength: 4, selector: (f) => f.row }),
+        ({ kit, brief }, list) => {
+          const plain = planned(kit, brief);
+          const knitted = plain?.fabric.pieces[0];
+          if (!plain || !knitted || plain.refusals.length > 0) return;
+          const faults = list.filter((f) => f.copy <= plain.plan.pieces[0]!.copies).map((f) => ball({ ...f, pin: knitted.firstPin })); // prettier-ignore
+          const result = withFaults(plain, faults);
+          const { before, rows } = workOf(knitted);
+          const inside = faults.filter((f) => f.row > before && f.row < before + rows);
+          expect(tailsIn(result)).toBe(tailsIn(plain) + 2 * inside.length);
+          expect(result.worked.left).toEqual(plain.worked.left);
+          const joined = (of: Result) => of.yarnUse.flatMap((use) => use.parts).filter((part) => part.what === 'tails at joins').reduce((sum, part) => sum + part.metres, 0); // prettier-ignore
+          const there = faults.filter((f) => f.row <= knitted.rows).length;
+          const strands = result.yarns[knitted.yarn[0]!]!.strands;
+          if (result.yarns.every((yarn) => yarn.strands === strands))
+            expect(joined(result) - joined(plain)).toBeCloseTo(0.4 * there * strands, 6);
+        }
+      ),
+      { numRuns: 40 }
+    );
+  });
+
+  it('is tied some rows later, in its own copy', () => {
+    const plain = made('toy-figure');
+    const piece = plain.plan.pieces.findIndex((p) => p.copies > 1);
+    expect(piece).toBeGreaterThanOrEqual(0);
+    const { firstPin } = plain.fabric.pieces[piece]!;
+    const result = withFaults(plain, [ball({ piece, copy: 2, row: 6, pin: firstPin })]);
+    const ties = (of: Result) => trackOf(of).legs.filter((leg) => leg.piece === piece).map((leg) => leg.balls); // prettier-ignore
+    expect(ties(plain).flat()).toEqual([]);
+    expect(ties(result).slice(0, 2)).toEqual([[], [6]]);
+    const leg = trackOf(result).legs.find((l) => l.piece === piece && l.copy === 2)!;
+    const due = leg.offset + 6 + result.kit.habits.tieAfterRows;
+    expect(cuesAhead(trackOf(result), due).filter((c) => c.kind === 'tie' && c.inRows === 0)).toHaveLength(1);
   });
 });

@@ -109,6 +109,19 @@ class Layer {
   }
 }
 
+/** Tails of joins nobody planned: a new ball came in at the crank, in one copy alone. */
+function tailsOfBalls(run: Executed, s: State, part: number, piece: number): void {
+  const { faults, yarn } = run.fabric.pieces[piece]!;
+  const { first, count } = workSpan(rowRuns(run.fabric.pieces[piece]!));
+  const { copy } = s.parts[part]!;
+  for (const fault of faults) {
+    const row = fault.row - first;
+    if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
+    for (let end = 0; end < 2; end++)
+      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
+  }
+}
+
 /** The tails a piece comes off the machine with. */
 function tailsOf(run: Executed, s: State, part: number, piece: number): void {
   const { operations } = run.plan.pieces[piece]!;
@@ -209,6 +222,7 @@ function layPart(run: Executed, s: State, piece: number, copy: number | null, ti
     s.surfaces.push({ chi: 1, rims: [[start, ...layer.side('high'), end, ...layer.side('low')]], gone: false });
   }
   tailsOf(run, s, index, piece);
+  tailsOfBalls(run, s, index, piece);
 }
 
 /**

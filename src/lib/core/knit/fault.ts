@@ -15,7 +15,9 @@ export const CrankFault = z.object({
     /** A loop stands at the edge where no stitch is. */
     'edge-loop',
     /** The crank was turned back: the yarn lies twice on so many pins. */
-    'wrong-turn'
+    'wrong-turn',
+    /** No fault of the fabric: a knot was cut out or the ball ended, and a new end came in once that row was done. */
+    'new-ball'
   ]),
   piece: z.int().min(0).max(10_000),
   /** Which copy of the piece, from 1. */

@@ -28,8 +28,14 @@ export interface TubeOutline {
   readonly edges: readonly (readonly [number, number])[] | null;
   /** Columns that were dropped on purpose, from 0. */
   readonly ladders: readonly number[];
-  /** What went wrong: its column, from 0, and its row of the piece, from 1. */
-  readonly faults: readonly { readonly column: number; readonly row: number }[];
+  /** What went wrong: its column, from 0, its row of the piece, from 1, and the copy that has it. */
+  readonly faults: readonly {
+    readonly column: number;
+    readonly row: number;
+    readonly copy: number;
+    /** A new ball came in there; nothing is wrong with the fabric. */
+    readonly ball: boolean;
+  }[];
   readonly widthMm: number;
   readonly heightMm: number;
   /** Stitches seen from one side. */
@@ -104,7 +110,7 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
       flat,
       edges: flat ? edgesOf(run, p) : null,
       ladders: piece.ladders.map((pin) => pin - piece.firstPin),
-      faults: piece.faults.map(({ pin, row }) => ({ column: pin - piece.firstPin, row })),
+      faults: piece.faults.map(({ kind, pin, row, copy }) => ({ column: pin - piece.firstPin, row, copy, ball: kind === 'new-ball' })), // prettier-ignore
       widthMm: (10 * piece.width) / main.wales.value / (flat ? 1 : 2),
       heightMm: at,
       stitchesAcross: flat ? piece.width : piece.width / 2,

@@ -15,10 +15,12 @@ export type Repeated =
 /**
  * What of all that went wrong comes back. A pin is named before anything else: its hook can be looked at.
  *
- * @param faults all that went wrong on one machine, what was mended at once too
+ * @param told all that went wrong on one machine, what was mended at once too
  * @example repeatedIn(faults, result.fabric) // [{ at: 'pin', pin: 17, times: 3 }]
  */
-export function repeatedIn(faults: readonly CrankFault[], fabric: Fabric): Repeated[] {
+export function repeatedIn(told: readonly CrankFault[], fabric: Fabric): Repeated[] {
+  // A ball that ends is nobody's fault.
+  const faults = told.filter((f) => f.kind !== 'new-ball');
   const often = <K>(of: readonly CrankFault[], key: (f: CrankFault) => K): [K, number][] =>
     [...rollup(of, (list) => list.length, key)].filter(([, n]) => n >= OFTEN).sort((a, b) => b[1] - a[1]);
   const pins = often(faults, (f) => f.pin).map(([pin, times]): Repeated => ({ at: 'pin', pin, times }));

@@ -80,13 +80,34 @@ export function pointOn(lay: Pick<Lay, 'origin' | 'turn'>, alongMm: number, side
 /** Steps of a curved side for a whole length; enough that no corner shows. */
 const STEPS = 40;
 
-/** The outline of a lay between two shares of its length. */
-export function slab(lay: Pick<Lay, 'origin' | 'turn' | 'lengthMm' | 'half'>, from: number, to: number): Point[] {
+/** Two half widths that are one for a drawing, mm. */
+const SAME_WIDTH = 1e-9;
+
+/** Shares of a length where an outline has a corner, with the half width there; along a straight side there is none. */
+function corners(half: Lay['half'], from: number, to: number): [share: number, half: number][] {
   const steps = Math.max(1, Math.ceil((to - from) * STEPS));
-  const at = (i: number): number => from + ((to - from) * i) / steps;
-  const side = (sign: 1 | -1, i: number): Point => pointOn(lay, at(i) * lay.lengthMm, sign * lay.half(at(i)));
-  const indices = Array.from({ length: steps + 1 }, (_, i) => i);
-  return [...indices.map((i) => side(-1, i)), ...indices.reverse().map((i) => side(1, i))];
+  const kept: [number, number][] = [];
+  let last = half(from);
+  let here = last;
+  for (let i = 0; i <= steps; i++) {
+    const share = from + ((to - from) * i) / steps;
+    const next = i < steps ? half(from + ((to - from) * (i + 1)) / steps) : here;
+    // Where the side goes on as it came, a point says nothing.
+    if (i === 0 || i === steps || Math.abs(next - here - (here - last)) > SAME_WIDTH) kept.push([share, here]);
+    [last, here] = [here, next];
+  }
+  return kept;
+}
+
+/** The outline of a lay between two shares of its length, its straight sides by their ends. */
+export function slab(lay: Pick<Lay, 'origin' | 'turn' | 'lengthMm' | 'half'>, from: number, to: number): Point[] {
+  const there: Point[] = [];
+  const back: Point[] = [];
+  for (const [share, half] of corners(lay.half, from, to)) {
+    there.push(pointOn(lay, share * lay.lengthMm, -half));
+    back.push(pointOn(lay, share * lay.lengthMm, half));
+  }
+  return [...there, ...back.reverse()];
 }
 
 /**
@@ -178,10 +199,21 @@ export const box = (x: number, y: number, width: number, height: number): Point[
   [x, y + height]
 ];
 
-/** Points of a circle. */
-export function circle(cx: number, cy: number, r: number, steps = 32): Point[] {
-  return Array.from({ length: steps }, (_, i): Point => {
-    const angle = (2 * Math.PI * i) / steps;
-    return [cx + r * Math.cos(angle), cy + r * Math.sin(angle)];
-  });
+/** Directions of the points of a circle, by how many they are: few numbers of points are used, each very often. */
+const DIRECTIONS = new Map<number, readonly Point[]>();
+
+function directions(steps: number): readonly Point[] {
+  let known = DIRECTIONS.get(steps);
+  if (!known) {
+    known = Array.from({ length: steps }, (_, i): Point => {
+      const angle = (2 * Math.PI * i) / steps;
+      return [Math.cos(angle), Math.sin(angle)];
+    });
+    DIRECTIONS.set(steps, known);
+  }
+  return known;
 }
+
+/** Points of a circle. */
+export const circle = (cx: number, cy: number, r: number, steps = 32): Point[] =>
+  directions(steps).map(([x, y]): Point => [cx + r * x, cy + r * y]);

@@ -1,4 +1,5 @@
 import { bisector } from 'd3-array';
+import type { Kit } from '../kit';
 import { remembered } from '../quantity';
 import { type Counted, countedRow, type Fabric, workOf } from '../knit';
 import type { Plan } from '../plan';
@@ -32,6 +33,10 @@ export interface Leg {
   readonly counter: (row: number) => number | null;
   /** Pins behind which a card stands. */
   readonly card: readonly number[];
+  /** Rows of this copy after which a new ball came in that nobody had planned. */
+  readonly balls: readonly number[];
+  /** Rows after a join at which its tails are tied. */
+  readonly tieAfter: number;
 }
 
 /** Everything there is to crank, in order. */
@@ -44,6 +49,7 @@ export interface Track {
 
 /** What a track is laid from. */
 interface Planned {
+  readonly kit: Pick<Kit, 'habits'>;
   readonly plan: Plan;
   readonly fabric: Fabric;
   readonly steps: readonly Step[];
@@ -54,7 +60,7 @@ interface Planned {
  *
  * @example trackOf(result).legs.map((leg) => leg.label) // ['Body', 'Leg', 'Leg']
  */
-export function trackOf({ plan, fabric, steps }: Planned): Track {
+export function trackOf({ kit, plan, fabric, steps }: Planned): Track {
   let offset = 0;
   const legs = plan.pieces.flatMap((piece, p) => {
     const own = steps.filter((step) => step.piece === p && step.phase !== 'finish');
@@ -86,7 +92,9 @@ export function trackOf({ plan, fabric, steps }: Planned): Track {
         turns,
         counted,
         counter,
-        card: knitted.floats.after
+        card: knitted.floats.after,
+        balls: knitted.faults.flatMap((f) => (f.kind === 'new-ball' && f.copy === i + 1 ? [f.row] : [])),
+        tieAfter: kit.habits.tieAfterRows
       };
       offset += rows;
       return leg;
@@ -238,7 +246,8 @@ function cuesOfLeg(leg: Leg): Cue[] {
       : []),
     ...handWork(leg, step)
   ]);
-  return own.map((cue) => ({ ...cue, row: cue.row + leg.offset }));
+  const balls = leg.balls.map((row): Cue => ({ row: Math.min(leg.rows, row + leg.tieAfter), kind: 'tie', facts: { row: row + 1 - leg.before } })); // prettier-ignore
+  return [...own, ...balls].map((cue) => ({ ...cue, row: cue.row + leg.offset }));
 }
 
 /** Work between two sections, such as a rehang, is announced too. */

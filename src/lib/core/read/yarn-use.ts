@@ -1,5 +1,5 @@
 import { gaugeFor, machineOf, ringMm, strandTex, yarnName } from '../kit';
-import { floatMm } from '../plan';
+import { floatMm, JOIN_TAIL_MM } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
 import { type Executed, rowRuns } from '../knit';
@@ -88,6 +88,10 @@ export function readYarnUse(run: Made): YarnUse[] {
         add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1 + casts), piece.copies);
         casts = 0;
       }
+    }
+    for (const fault of knitted.faults) {
+      if (fault.kind === 'new-ball')
+        add(fabric.yarns[knitted.yarn[fault.row - 1]!]!, 'tails at joins', 2 * JOIN_TAIL_MM);
     }
     let onPins: string | null = null;
     for (const op of piece.operations) {

@@ -1,6 +1,6 @@
 import { type Made, stateBefore, walk } from '$lib/core/hand';
 import type { Act } from '$lib/core/plan';
-import type { Sketch } from '$lib/core/read';
+import type { Point, Sketch } from '$lib/core/read';
 import type { Speech } from '$lib/words';
 import { cord, hang, pompom, threadCord } from './cords';
 import type { Desk, DrawAct } from './drawing';
@@ -38,6 +38,10 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   weave
 };
 
+/** Points to a hundredth of a millimetre: nobody sees less, and the answers of the service are half as long. */
+const fine = (points: readonly Point[]): Point[] =>
+  points.map(([x, y]) => [Math.round(x * 100) / 100, Math.round(y * 100) / 100]);
+
 function drawn(desk: Desk, index: number): Sketch | null {
   const { made, say } = desk;
   const did = made.worked.done[index];
@@ -45,10 +49,13 @@ function drawn(desk: Desk, index: number): Sketch | null {
   const draws = DRAWN[did.do] as unknown as (act: Act, facts: object, d: Desk) => Omit<Sketch, 'label'>;
   const caption = say.words.draw.captions[did.do] as unknown as (act: Act, facts: object, t: Speech['talk']) => string;
   const drawing = draws(did.act, did.facts, desk);
-  const shapes = drawing.shapes.map((shape) =>
-    shape.rows ? { ...shape, title: `${shape.title}, ${say.talk.span(shape.rows.from, shape.rows.to)}` } : shape
-  );
-  return { label: caption(did.act, did.facts, say.talk), ...drawing, shapes };
+  const shapes = drawing.shapes.map((shape) => ({
+    ...shape,
+    points: fine(shape.points),
+    title: shape.rows ? `${shape.title}, ${say.talk.span(shape.rows.from, shape.rows.to)}` : shape.title
+  }));
+  const lines = drawing.lines.map((line) => ({ ...line, points: fine(line.points) }));
+  return { label: caption(did.act, did.facts, say.talk), ...drawing, shapes, lines };
 }
 
 /**

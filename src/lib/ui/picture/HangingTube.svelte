@@ -8,8 +8,9 @@
     result,
     piece = 0,
     rowsDone = null,
-    slim = false
-  }: { result: Result; piece?: number; rowsDone?: number | null; slim?: boolean } = $props();
+    slim = false,
+    copy
+  }: { result: Result; piece?: number; rowsDone?: number | null; slim?: boolean; copy?: number | undefined } = $props();
   // Told by the browser once it has laid the page out; asking for it would lay it out for every picture.
   let room = $state.raw<DOMRectReadOnly>();
   const width = $derived(room?.width ?? 0);
@@ -20,7 +21,9 @@
   const turning = $derived(rowsDone !== null);
   const there = $derived(tube !== undefined && width > 0 && height > 0);
   // At the crank a row moves what is drawn already; nothing is drawn anew.
-  const layers = $derived(there && turning ? tubeLayers(tube!, result.yarns, pins, { width, height, slim }) : null);
+  const layers = $derived(
+    there && turning ? tubeLayers(tube!, result.yarns, pins, { width, height, slim, ...(copy ? { copy } : {}) }) : null
+  );
 </script>
 
 <div class="h-full w-full" bind:contentRect={room}>

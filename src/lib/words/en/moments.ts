@@ -98,6 +98,8 @@ export const moments: Words['moments'] = {
   setWhole: (f, t) => `Lift the loop off ${t.pin(f.pin)} and set the whole strand on it.`,
   liftOff: (f, t) =>
     `Lift the loop that stands at ${t.pin(f.pin)} off and pull the slack out; then a light pull at every turn.`,
+  newBall: (f, t) =>
+    `Cut the knot out, or let the old ball end: both ends ${t.len(f.mm)} long into the middle, the new one into the guide, gate closed. Crank on slowly; both are tied after some ${t.terms.row}s.`,
   tearBack: (f, t) => `Tear back to before ${t.row(f.row)}, or begin again while it is early.`,
   fall: (f, t) =>
     `Crank on without yarn until the ${f.panel ? `panel falls off: to the end of the ${t.terms.row} and back` : 'tube falls off'}. The last loops may need a pull.`

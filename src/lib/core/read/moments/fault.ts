@@ -1,7 +1,8 @@
 import type { CrankFault, Executed } from '../../knit';
 import { workOf } from '../../knit';
+import { JOIN_TAIL_MM } from '../../plan';
 import type { Moment } from './moment';
-import { look, shownAtEdge, shownRound, standingBefore } from './standing';
+import { inGuide, look, shownAtEdge, shownRound, standingBefore } from './standing';
 
 /**
  * What to do now about something that went wrong, with what is seen at its pin (craft 9).
@@ -30,6 +31,12 @@ export function faultMoment(run: Executed, fault: Omit<CrankFault, 'copy'>): Mom
       return { code: 'setWhole', facts, sight: { of: 'pins', look: look(at, shown, { ...bare, risen: [{ pin, by: 'half' }], moves: [{ order: 1, from: { on: 'pin', pin }, to: { on: 'pin', pin } }], tool: 'pick' }) } }; // prettier-ignore
     case 'edge-loop':
       return { code: 'liftOff', facts, sight: { of: 'pins', look: look(at, shown, { ...bare, risen: [{ pin, by: 'half' }], moves: [{ order: 1, from: { on: 'pin', pin }, to: { on: 'tool' } }], tool: 'pick' }) } }; // prettier-ignore
+    case 'new-ball': {
+      const { yarn } = at;
+      const led = { ...inGuide(at), pin };
+      const tails = [0, 1].map(() => ({ pin, yarn, mm: JOIN_TAIL_MM }));
+      return { code: 'newBall', facts: { ...facts, yarn: run.fabric.yarns[yarn]!, mm: JOIN_TAIL_MM }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails }) } }; // prettier-ignore
+    }
     case 'wrong-turn':
       return { code: 'tearBack', facts, sight: { of: 'pins', look: look(at, shown, { ...bare, turn: null }) } };
   }

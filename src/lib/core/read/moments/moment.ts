@@ -61,6 +61,8 @@ export interface MomentFacts {
   readonly setWhole: FaultAt;
   readonly liftOff: FaultAt;
   readonly tearBack: FaultAt;
+  /** A new ball of the same yarn, wherever the old one ended. */
+  readonly newBall: FaultAt & { readonly yarn: string; readonly mm: number };
 }
 export type MomentCode = keyof MomentFacts;
 

@@ -184,7 +184,7 @@ const ALL: Readonly<Record<MomentCode, true>> = {
   halfUp: true, three: true, one: true, below: true, take: true, back: true, cutHere: true, newEnd: true, cards: true,
   over: true, roundCard: true, offPin: true, runsDown: true, cutTail: true, noYarn: true, needle: true, taken: true,
   drawThrough: true, hookTwo: true, hookOn: true, hookEnd: true, cutWaste: true, fall: true,
-  markIt: true, pushDown: true, setWhole: true, liftOff: true, tearBack: true
+  markIt: true, pushDown: true, setWhole: true, liftOff: true, tearBack: true, newBall: true
 }; // prettier-ignore
 
 describe('what a hand does at the machine, moment by moment', () => {
@@ -198,7 +198,7 @@ describe('what a hand does at the machine, moment by moment', () => {
     for (const result of [made('waistcoat'), made('lined-hat')]) {
       const { low, high } = result.fabric.pieces[0]!;
       for (const pin of [low[39]!, low[39]! + 9, high[39]!])
-        for (const kind of ['dropped', 'tuck', 'split', 'edge-loop', 'wrong-turn'] as const) {
+        for (const kind of ['dropped', 'tuck', 'split', 'edge-loop', 'wrong-turn', 'new-ball'] as const) {
           const moment = faultMoment(result, { kind, piece: 0, row: 40, pin, over: 2 });
           const [look] = looksOf([moment]);
           expect(look!.shown).toContain(pin);

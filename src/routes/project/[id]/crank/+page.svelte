@@ -203,10 +203,10 @@
     <aside class="relative max-[20rem]:hidden" aria-label="The hanging tube">
       <!-- Only as tall as the rest of the page is: it is the tube that gives way. -->
       <div class="absolute inset-0 md:hidden low:block">
-        <HangingTube {result} piece={leg?.piece ?? 0} slim rowsDone={inPiece} />
+        <HangingTube {result} piece={leg?.piece ?? 0} copy={leg?.copy} slim rowsDone={inPiece} />
       </div>
       <div class="absolute inset-0 hidden md:block low:hidden">
-        <HangingTube {result} piece={leg?.piece ?? 0} rowsDone={inPiece} />
+        <HangingTube {result} piece={leg?.piece ?? 0} copy={leg?.copy} rowsDone={inPiece} />
       </div>
     </aside>
 
