@@ -279,3 +279,58 @@ test('a dropped stitch is told by a touch on the ring: it is seen on the tube, a
   await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
   await expect(page.getByText('Latch up 3 rows')).toHaveCount(0);
 });
+
+test('a step is put off and ticked late, or passed over with a reason; both are kept', async ({ page }) => {
+  await page.goto('/project/demo-waistcoat/crank');
+  const count = page.getByTestId('count');
+  await page.getByRole('button', { name: 'Set count' }).click();
+  await page.getByRole('textbox', { name: /^Rows knitted/ }).fill('78');
+  await page.getByRole('button', { name: 'Set to 78' }).click();
+  await expect(page.getByTestId('crank')).toContainText('stitches off at the edge');
+  await page.getByRole('button', { name: 'Not done' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('textbox', { name: 'In your own words' }).fill('no needle here');
+  await dialog.getByRole('button', { name: 'Go on, and keep it in view' }).click();
+  const putOff = page.getByTestId('put-off');
+  await expect(putOff).toContainText('since row 78');
+  await expect(putOff).toContainText('(no needle here)');
+  // The rows go on; the next thing to do is passed over for good.
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Space');
+  await expect(count).toContainText('80 of ');
+  await page.getByRole('button', { name: 'Not done' }).click();
+  await dialog.getByRole('radio', { name: 'Too late now' }).click();
+  await dialog.getByRole('button', { name: 'Pass it over' }).click();
+  await expect(putOff.getByRole('listitem')).toHaveCount(1);
+  await page.reload();
+  await putOff.getByRole('button', { name: 'Done now' }).click();
+  await expect(putOff).toHaveCount(0);
+  await page.keyboard.press('Backspace');
+  await expect(putOff).toBeVisible();
+  await page.getByRole('link', { name: /^Finish/ }).click();
+  const passed = page.getByTestId('passed');
+  await expect(passed.getByRole('listitem')).toHaveCount(2);
+  await expect(passed).toContainText('too late now');
+  await passed.getByRole('button', { name: 'Done now' }).click();
+  await expect(passed.getByRole('listitem')).toHaveCount(1);
+});
+
+test('a new ball at the crank is a join: tied some rows later, and its tails are known when finishing', async ({
+  page
+}) => {
+  await page.goto('/project/demo-lantern/finish');
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  const before = await page.getByText(/^Tie the/).count();
+  await page.goto('/project/demo-lantern/crank');
+  await page.getByRole('button', { name: 'or a new ball' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('radio', { name: 'New ball here' }).click();
+  await expect(dialog.getByTestId('moment')).toHaveAttribute('data-code', 'newBall');
+  await dialog.getByRole('button', { name: 'The new ball is in' }).click();
+  await expect(page.locator('title').filter({ hasText: 'A new ball after row 41' }).first()).toBeAttached();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('Space');
+  await expect(page.getByText('Tie the two tails of the join at row 42', { exact: false }).first()).toBeVisible();
+  await page.getByRole('link', { name: /^Finish/ }).click();
+  await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+  expect(await page.getByText(/^Tie the/).count()).toBeGreaterThanOrEqual(before);
+});

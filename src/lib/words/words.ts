@@ -2,7 +2,17 @@ import type { FactsOf, LeftCode, LeftFacts, RefusalCode, RefusalFacts, CutWhat }
 import type { MachineCode, MachineFacts } from '$lib/core/knit';
 import type { FindingFacts } from '$lib/core/judge';
 import type { Act, ActOf, Remedies, RemedyCode, Shaping, ShapingLine } from '$lib/core/plan';
-import type { CueFacts, CueKind, FigureName, JoinedFacts, MomentFacts, Repeated, StepFacts } from '$lib/core/read';
+
+import type {
+  CueFacts,
+  CueKind,
+  FigureName,
+  JoinedFacts,
+  MomentFacts,
+  PassedFor,
+  Repeated,
+  StepFacts
+} from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
 import type { NamesOfKinds } from './options';
 import type { Talk } from './talk';
@@ -34,6 +44,8 @@ export interface Words extends NamesOfKinds {
   readonly moments: { readonly [C in keyof MomentFacts]: (facts: MomentFacts[C], t: Talk) => string };
   /** What goes wrong again and again, and where to look. */
   readonly repeated: (repeated: Repeated, t: Talk) => string;
+  /** Why a step was not done in its turn: as a choice, and as it is said afterwards. */
+  readonly passed: Readonly<Record<PassedFor, { readonly label: string; readonly help: string }>>;
   /** A new yarn before the rows of a step. */
   readonly joined: (facts: JoinedFacts, t: Talk) => string;
   /** The same thing, told before. */

@@ -1,5 +1,7 @@
-import { type Executed, type RowRun, workOf } from '../knit';
+import { range } from 'd3-array';
+import { type Executed, type RowRun, rowRuns, workOf } from '../knit';
 import type { What } from './facts';
+import { hangingOf, isBlind } from './hanging';
 
 /** What a cue says, as facts, by its kind. */
 export interface CueFacts {
@@ -11,6 +13,12 @@ export interface CueFacts {
   /** Tails of the join at a row. */
   readonly tie: { readonly row: number };
   readonly doughnut: Record<never, never>;
+  /** Loops that stand at the edges of a panel are pushed down. */
+  readonly 'edge-loops': Record<never, never>;
+  /** Where no counter tells: what a tape shows from the pins down. */
+  readonly tape: { readonly mm: number; readonly row: number };
+  /** A marker in the edge stitch, found again by seams: there an armhole begins (stitches are held), or a slope such as a neck. */
+  readonly marker: { readonly pin: number; readonly held: boolean };
   readonly clog: { readonly tube: boolean };
   readonly 'last-row': { readonly tube: boolean };
   /** A yarn is changed before the next row, perhaps some pins before this one ends; or hands have something to do. */
@@ -41,6 +49,61 @@ const CLOG_EVERY = 50;
 /** Fabric length at which it touches the table under most machines (own estimate, no source). */
 const TABLE_MM = 250;
 
+/** Rows of a panel until loops at its edges are pushed down again (own estimate, no source). */
+const EDGES_EVERY = 20;
+
+/** Rows between two looks at the tape where the counter is blind (own estimate, no source). */
+const TAPE_EVERY = 30;
+
+/** Shortest edge below a marker, rows: where the shaping begins with the piece, its corner is mark enough. */
+const MARKED_FROM = 4;
+
+/** Where the edges of a piece of a garment begin to be shaped, and what by: true rows of the piece. */
+function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marker'])[] {
+  if (!run.notes.shaping?.some(({ what }) => what.of === 'armhole' || what.of === 'neck')) return [];
+  const { trace } = run.fabric.pieces[p]!;
+  const { before } = workOf(run.fabric.pieces[p]!);
+  const seen = new Set<string>();
+  return trace.flatMap((t, i) => {
+    const op = run.plan.pieces[p]!.operations[t.operation]!;
+    if ((op.op !== 'hold' && op.op !== 'decrease') || seen.has(op.side)) return [];
+    seen.add(op.side);
+    const hung = trace[i - 1]!;
+    if (t.rowsBefore < before + MARKED_FROM) return [];
+    return [{ row: t.rowsBefore, pin: op.side === 'low' ? hung.low : hung.high, held: op.op === 'hold' }];
+  });
+}
+
+/** What is looked at in a panel, and where the counter is blind. */
+function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
+  const cues: Cue[] = [];
+  const [start, end] = [r.first, r.last + 1];
+  const { before, rows } = workOf(run.fabric.pieces[p]!);
+  if (r.purpose !== 0) return cues;
+  /** Rows of this section at which so many rows of the work are done, again and again; not at its very end. */
+  const every = (gap: number): number[] => {
+    const from = gap * Math.max(1, Math.floor((start - before) / gap) + 1);
+    return range(from, Math.min(rows, end - before + 1), gap).map((row) => before + row);
+  };
+  if (run.plan.pieces[p]!.mode === 'panel') {
+    for (const row of every(EDGES_EVERY)) cues.push({ row, kind: 'edge-loops', facts: {} });
+  }
+  if (isBlind(run, p)) {
+    const course = hangingOf(run, p);
+    const upTo = (row: number): number => {
+      let mm = 0;
+      for (const band of rowRuns(run.fabric.pieces[p]!))
+        if (band.purpose === 0 && band.first < row) mm += course(band.yarn, Math.min(band.last + 1, row) - band.first);
+      return mm;
+    };
+    for (const row of every(TAPE_EVERY)) cues.push({ row, kind: 'tape', facts: { mm: upTo(row), row: row - before } });
+  }
+  for (const { row, ...facts } of markersOf(run, p)) {
+    if (row > start && row <= end) cues.push({ row, kind: 'marker', facts });
+  }
+  return cues;
+}
+
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
 export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, last: boolean): Cue[] {
   const cues: Cue[] = [];
@@ -66,6 +129,7 @@ export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, las
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);
   for (let row = firstClog; row <= end; row += CLOG_EVERY) cues.push({ row, kind: 'clog', facts: { tube } });
+  cues.push(...looksOf(run, p, r));
   if (last) cues.push({ row: end, kind: 'last-row', facts: { tube } });
   return cues.sort((a, b) => a.row - b.row);
 }

@@ -20,6 +20,21 @@ describe('what goes wrong again and again', () => {
     expect(repeatedIn(lining, fabric)).toEqual([{ at: 'yarn', yarn: fabric.yarns[1], times: 3 }]);
   });
 
+  it('a pin that fails in piece after piece is named, once it fails in this one', () => {
+    const others = [at(7, 17), at(40, 17), at(8, 5), at(9, 5), at(10, 5)];
+    expect(repeatedIn([at(2, 17)], fabric, others)).toEqual([{ at: 'pin', pin: 17, times: 3 }]);
+    expect(repeatedIn([], fabric, others)).toEqual([]);
+  });
+
+  it('a new ball is nobody\u2019s fault', () => {
+    expect(
+      repeatedIn(
+        [2, 30, 90].map((row) => ({ ...at(row, 17), kind: 'new-ball' })),
+        fabric
+      )
+    ).toEqual([]);
+  });
+
   it('the same faults are not said twice', () => {
     expect(repeatedIn([at(1, 3), at(2, 3), at(3, 3)], fabric)).toEqual([{ at: 'pin', pin: 3, times: 3 }]);
   });

@@ -12,6 +12,10 @@ export interface Position {
   readonly ticks: number;
 }
 
+/** Why a step is not done when its turn comes: it is done later, or never. */
+export const PASSED_FOR = ['later', 'not-needed', 'other-way', 'too-late'] as const;
+export type PassedFor = (typeof PASSED_FOR)[number];
+
 /** One piece as it goes over the machine: of several copies each is a leg of its own. */
 export interface Leg {
   readonly piece: number;

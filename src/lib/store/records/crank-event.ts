@@ -1,10 +1,17 @@
 import * as z from 'zod';
 import { Id } from '$lib/core/kit/text';
 import { CrankFault } from '$lib/core/knit';
-import type { Position } from '$lib/core/read';
+import { PASSED_FOR, type Position } from '$lib/core/read';
 
 /** How a count was come by: rows counted by eye, the machine's counter, a tape, a scale; rows torn back; begun again. */
 export const COUNTED_BY = ['rows', 'counter', 'tape', 'weight', 'ripped', 'again'] as const;
+
+const Passed = z.object({
+  why: z.enum(PASSED_FOR),
+  /** What the knitter says about it. */
+  said: z.string().max(200).optional()
+});
+export type Passed = z.infer<typeof Passed>;
 
 /**
  * One thing that happened at the crank. Progress is the fold of all of them; nothing is ever rewritten. `undo`
@@ -20,7 +27,19 @@ export const CrankEvent = z.object({
   at: z.iso.datetime(),
   what: z.discriminatedUnion('do', [
     z.object({ do: z.literal('row'), yarn: z.string().max(80) }),
-    z.object({ do: z.literal('confirm'), step: z.string().max(80) }),
+    z.object({
+      do: z.literal('confirm'),
+      step: z.string().max(80),
+      /** Not done when its turn came; absent where it was. */
+      passed: Passed.optional()
+    }),
+    /** A step that was put off is done now. */
+    z.object({
+      do: z.literal('late'),
+      step: z.string().max(80),
+      /** Rows in all at which its turn had been. */
+      at: z.int().min(0).max(1_000_000)
+    }),
     z.object({
       do: z.literal('jump'),
       to: z.int().min(0).max(1_000_000),
@@ -53,19 +72,26 @@ interface ToldFault {
   readonly mended: boolean;
 }
 
-/** Where a piece stands, with all that went wrong in the rows that hang there. */
+/** A step that was passed over, and where its turn had been: rows in all. */
+export interface PassedStep extends Passed {
+  readonly step: string;
+  readonly at: number;
+}
+
+/** Where a piece stands, with all that went wrong in the rows that hang there, and what was not done in its turn. */
 interface Stand extends Position {
   readonly faults: readonly ToldFault[];
+  readonly passed: readonly PassedStep[];
 }
 
 /**
  * Follows the crank event by event, so that a row costs the same after ten thousand as after one.
  *
- * @example new Fold().add({ do: 'row', yarn: 'y' }).progress // { rows: 1, ticks: 0, faults: [], undoable: true }
+ * @example new Fold().add({ do: 'row', yarn: 'y' }).progress // { rows: 1, ticks: 0, faults: [], passed: [], undoable: true }
  */
 export class Fold {
   /** Every position that stands, the latest last: undo goes back along it. */
-  readonly #stands: Stand[] = [{ rows: 0, ticks: 0, faults: [] }];
+  readonly #stands: Stand[] = [{ rows: 0, ticks: 0, faults: [], passed: [] }];
 
   get progress(): Progress {
     return { ...this.#stands.at(-1)!, undoable: this.#stands.length > 1 };
@@ -76,15 +102,22 @@ export class Fold {
     const now = this.#stands.at(-1)!;
     if (action.do === 'undo') {
       if (this.#stands.length > 1) this.#stands.pop();
-    } else if (action.do === 'row') this.#stands.push({ rows: now.rows + 1, ticks: 0, faults: now.faults });
-    else if (action.do === 'confirm') this.#stands.push({ ...now, ticks: now.ticks + 1 });
-    else if (action.do === 'fault') {
+    } else if (action.do === 'row') this.#stands.push({ ...now, rows: now.rows + 1, ticks: 0 });
+    else if (action.do === 'confirm') {
+      const { passed, step } = action;
+      const all = passed ? [...now.passed, { step, at: now.rows, ...passed }] : now.passed;
+      this.#stands.push({ ...now, ticks: now.ticks + 1, passed: all });
+    } else if (action.do === 'late') {
+      const passed = now.passed.filter((p) => p.why !== 'later' || p.step !== action.step || p.at !== action.at);
+      this.#stands.push({ ...now, passed });
+    } else if (action.do === 'fault') {
       const { fault, at, mended } = action;
       this.#stands.push({ ...now, faults: [...now.faults, { fault, at, mended }] });
     } else {
       // What went wrong in rows that were torn back is torn back with them.
       const faults = now.faults.some(({ at }) => at > action.to) ? now.faults.filter(({ at }) => at <= action.to) : now.faults; // prettier-ignore
-      this.#stands.push({ rows: action.to, ticks: 0, faults });
+      const passed = now.passed.some(({ at }) => at > action.to) ? now.passed.filter(({ at }) => at <= action.to) : now.passed; // prettier-ignore
+      this.#stands.push({ rows: action.to, ticks: 0, faults, passed });
     }
     return this;
   }

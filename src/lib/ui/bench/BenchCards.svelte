@@ -21,7 +21,7 @@
   }
   let { projects, cranked, onbusy }: Props = $props();
 
-  const NOTHING_DONE: Progress = { rows: 0, ticks: 0, faults: [], undoable: false };
+  const NOTHING_DONE: Progress = { rows: 0, ticks: 0, faults: [], passed: [], undoable: false };
   const kits = live(() => loadKit(db()));
   const kit = $derived(kits.value ?? null);
   const progress = new SvelteMap<string, Progress>();

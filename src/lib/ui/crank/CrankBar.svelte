@@ -1,6 +1,7 @@
 <script lang="ts">
   import CheckCheck from '@lucide/svelte/icons/check-check';
   import Hash from '@lucide/svelte/icons/hash';
+  import SkipForward from '@lucide/svelte/icons/skip-forward';
   import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import CallsMenu from './CallsMenu.svelte';
@@ -14,6 +15,8 @@
     pictures,
     awake,
     onundo,
+    canPass,
+    onpass,
     oncount,
     onlifted,
     onfault
@@ -28,6 +31,9 @@
     pictures: boolean;
     awake: boolean;
     onundo: () => void;
+    /** What waits need not be done. */
+    canPass: boolean;
+    onpass: () => void;
     oncount: () => void;
     onlifted: () => void;
     onfault: () => void;
@@ -47,6 +53,14 @@
     disabled={elsewhere}
     onclick={oncount}><Hash class="size-5" /><span class="max-md:sr-only">Set count</span></button
   >
+  {#if canPass}
+    <button
+      type="button"
+      class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
+      onclick={(e) => release(e, onpass)}
+      ><SkipForward class="size-5" /><span class="max-md:sr-only">Not done</span></button
+    >
+  {/if}
   {#if lifting}
     <button
       type="button"
@@ -57,7 +71,7 @@
   <button
     type="button"
     class="btn btn-square btn-quiet btn-lg"
-    aria-label="Something went wrong"
+    aria-label="Something went wrong, or a new ball"
     disabled={!canFault}
     onclick={(e) => release(e, onfault)}><TriangleAlert class="size-5" /></button
   >

@@ -37,8 +37,13 @@
     { value: 'dropped', label: 'Dropped', help: 'A stitch hangs loose, or ran down.' },
     { value: 'tuck', label: 'Tucked', help: 'Loops stand up: several rows on one pin.' },
     { value: 'split', label: 'Split', help: 'The hook caught half the yarn.' },
+    { value: 'new-ball', label: 'New ball here', help: 'A knot, or the ball ended: a join with two tails.' },
     { value: 'edge-loop', label: 'Loop at the edge', help: 'A loop stands where no stitch is.' }
   ] as const;
+  const DONE: Partial<Record<Kind, string>> = {
+    dropped: 'Marked, latch it up later',
+    'new-ball': 'The new ball is in'
+  };
   const knitted = $derived(result.fabric.pieces[leg.piece]!);
   const machine = $derived(machineOf(result.kit, result.plan.pieces[leg.piece]!.machineId));
   let kind = $state<Kind>('dropped');
@@ -66,7 +71,7 @@
 </script>
 
 <DialogFrame
-  title="Something went wrong"
+  title="What happened?"
   about="Touch the pin; the row is this one unless you say another."
   width={46}
   freeFocus
@@ -127,10 +132,10 @@
     </div>
   </div>
   <div class="mt-3 flex flex-wrap justify-end gap-2">
-    <button type="button" class="btn mr-auto btn-ghost" onclick={ontear}>Tear back instead</button>
-    <button type="button" class="btn btn-quiet" onclick={() => tell(true)}>Mended at once</button>
-    <button type="button" class="btn btn-primary" onclick={() => tell(false)}
-      >{kind === 'dropped' ? 'Marked, latch it up later' : 'Left as it is'}</button
-    >
+    {#if kind !== 'new-ball'}
+      <button type="button" class="btn mr-auto btn-ghost" onclick={ontear}>Tear back instead</button>
+      <button type="button" class="btn btn-quiet" onclick={() => tell(true)}>Mended at once</button>
+    {/if}
+    <button type="button" class="btn btn-primary" onclick={() => tell(false)}>{DONE[kind] ?? 'Left as it is'}</button>
   </div>
 </DialogFrame>

@@ -12,6 +12,10 @@ export const cues: Words['cues'] = {
   loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,
   tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
   doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
+  'edge-loops': (_f, t) => `Push the loops at both edges down to the base of their ${t.pins}, and give a light pull.`,
+  tape: (f, t) => `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}.`,
+  marker: (f, t) =>
+    `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.held ? 'the underarm is' : 'this edge begins to slope'}, and the seam finds it again.`,
   clog: (f) =>
     f.tube
       ? 'A long tube clogs the middle: untwist it and let it hang free.'

@@ -12,7 +12,7 @@ import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
 import { findings } from './findings';
 import { evidence, figures, reasons } from './reasons';
-import { moments, repeated } from './moments';
+import { moments, passed, repeated } from './moments';
 import { left, refusals } from './refusals';
 import { options } from './options';
 import { remedies } from './remedies';
@@ -46,6 +46,7 @@ export const english: Words = {
   steps,
   moments,
   repeated,
+  passed,
   joined,
   joinedAgain: () => 'Change yarn as before.',
   changeYarn: () => 'Change yarn',

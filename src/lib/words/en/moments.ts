@@ -28,6 +28,14 @@ export const repeated: Words['repeated'] = (r, t) => {
   }
 };
 
+/** Why a step was not done when its turn came. */
+export const passed: Words['passed'] = {
+  later: { label: 'Later', help: 'It stays in view until it is done.' },
+  'not-needed': { label: 'Not needed', help: 'It is left out on purpose.' },
+  'other-way': { label: 'Done another way', help: 'What it is for was had by other means.' },
+  'too-late': { label: 'Too late now', help: 'It was forgotten, and the piece goes on without it.' }
+};
+
 /** One thing a hand does, in one short sentence: it is read from a metre and a half away, wool in hand. */
 export const moments: Words['moments'] = {
   feet: (_f, t) => `Feet and clamps tight, every ${t.terms.pin} down.`,

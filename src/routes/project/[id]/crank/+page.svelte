@@ -10,12 +10,12 @@
     minutesLeft,
     momentsOf,
     nextAt,
-    repeatedIn,
     rowsAMinute,
     rowsPerMinute,
     trackOf,
     workCount,
-    workIn
+    workIn,
+    type Step
   } from '$lib/core/read';
   import { keepAwake } from '$lib/ui/crank/awake.svelte';
   import { holdCrank } from '$lib/ui/crank/held.svelte';
@@ -31,7 +31,10 @@
   import RowFace from '$lib/ui/crank/RowFace.svelte';
   import SensorNote from '$lib/ui/crank/SensorNote.svelte';
   import { Reminders } from '$lib/ui/crank/reminders.svelte';
+  import PassDialog from '$lib/ui/crank/PassDialog.svelte';
+  import PutOffNote from '$lib/ui/crank/PutOffNote.svelte';
   import { watchStretch } from '$lib/ui/crank/stretch.svelte';
+  import { watchTroubles } from '$lib/ui/crank/troubles.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import { crankLink } from '$lib/ui/devices/connected.svelte';
   import { paths } from '$lib/ui/paths';
@@ -126,8 +129,21 @@
   });
   let jumping = $state<false | 'rows' | 'ripped'>(false);
   let faulty = $state(false);
-  /** What goes wrong again and again on this machine, as far as it was told of this piece. */
-  const repeats = $derived(result ? repeatedIn(at.progress.faults.map(({ fault }) => fault), result.fabric) : []); // prettier-ignore
+  const troubles = watchTroubles(
+    () => at.project!,
+    () => at.progress.faults.map(({ fault }) => fault),
+    () => result
+  );
+  /** The step that is not done now, while it is asked why. */
+  let passing = $state(false);
+  const open = $derived(at.progress.passed.filter(({ why }) => why === 'later'));
+  const stepOf = (id: string): Step | undefined => track.legs.flatMap((l) => l.steps).find((step) => step.id === id);
+  /** After which row the turn of a step had been, of which piece. */
+  function turnOf(rows: number): string {
+    const of = legAt(track, rows);
+    const work = of ? workIn(of, rows) : 0;
+    return `${row} ${work}${several && of ? ` of ${of.label}` : ''}`;
+  }
 
   /** Records what the hand did, where the hand is at this window. */
   function did(what: CrankAction): void {
@@ -166,7 +182,8 @@
   /** Calls out what is due now, or what was just announced. */
   function callOut(): void {
     const now = nextAt(track, at.progress);
-    if (told.length > 0) calls.out('due', told.map((cue) => say?.cue(cue)).join(' '));
+    const fresh = reminders.uncalled(told);
+    if (fresh.length > 0) calls.out('due', fresh.map((cue) => say?.cue(cue)).join(' '));
     else if (now.do === 'confirm') calls.out('due', asked?.title ?? '');
     else if (coming?.inRows === ANNOUNCE_ROWS) calls.out('near', `In ${say?.talk.rows(coming.inRows)}: ${say?.cue(coming)}`); // prettier-ignore
   }
@@ -303,12 +320,20 @@
           onnone={() => (doubtful = null)}
         />
       {/if}
-      {#if say && repeats[0]}
+      {#if say && open.length > 0}
+        <PutOffNote
+          {open}
+          since={(step) => turnOf(step.at)}
+          titleOf={(step) => (stepOf(step.step) ? say.step(stepOf(step.step)!).title : step.step)}
+          ondone={({ step, at }) => did({ do: 'late', step, at })}
+        />
+      {/if}
+      {#if say && troubles.list[0]}
         <p
           class="rounded-box border-2 border-warning bg-warning/15 px-4 py-2 text-base md:text-lg"
           data-testid="repeated"
         >
-          {say.words.repeated(repeats[0], say.talk)}
+          {say.words.repeated(troubles.list[0], say.talk)}
         </p>
       {/if}
       {#if restAfter !== null && stretch.minutes >= restAfter}
@@ -322,6 +347,8 @@
         pictures={moments.length > 1}
         awake={screen.awake}
         onundo={back}
+        canPass={next.do === 'confirm' && !next.join && !hand.elsewhere}
+        onpass={() => (passing = true)}
         oncount={() => (jumping = 'rows')}
         onlifted={() => next.do === 'lift' && did({ do: 'row', yarn: next.step.yarnId ?? '' })}
         onfault={() => (faulty = true)}
@@ -330,6 +357,18 @@
   </div>
 {/if}
 
+{#if passing && say && asked && next.do === 'confirm'}
+  <PassDialog
+    title={asked.title}
+    {say}
+    canWait={inPiece > 0 && inPiece < next.leg.rows}
+    onpassed={(passed) => {
+      did({ do: 'confirm', step: next.step.id, passed });
+      passing = false;
+    }}
+    onclose={() => (passing = false)}
+  />
+{/if}
 {#if faulty && result && say && leg}
   <FaultDialog
     {result}

@@ -23,6 +23,11 @@
   const say = $derived(result ? speak(result) : null);
   const left = $derived(steps.filter((step) => !ticked.has(step.id)).length);
   const current = $derived(steps.find((step) => !ticked.has(step.id))?.id);
+  /** What a step that was passed over is called; a plan that was changed may have lost it. */
+  function passedTitle(id: string): string {
+    const step = result?.steps.find((s) => s.id === id);
+    return step && say ? say.step(step).title : id;
+  }
   const minutes = (n: number): string => (n < 1.5 ? 'a minute' : `${Math.round(n)} minutes`);
   const missing = $derived(result ? trackOf(result).rows - at.progress.rows : 0);
   // While rows are missing the part on the machine hangs here, afterwards the first one, whole.
@@ -118,6 +123,27 @@
           </li>
         {/each}
       </ol>
+      {#if at.progress.passed.length > 0}
+        <div class="mt-4 sheet p-4" data-testid="passed">
+          <h2 class="text-lg font-semibold">Not done at the crank</h2>
+          <ul class="mt-1 space-y-1">
+            {#each at.progress.passed as passed (`${passed.step} ${passed.at}`)}
+              <li>
+                {passedTitle(passed.step)}: {say.words.passed[passed.why].label.toLowerCase()}{passed.said
+                  ? `, “${passed.said}”`
+                  : ''}
+                {#if passed.why === 'later'}
+                  <button
+                    type="button"
+                    class="btn ml-2 btn-quiet btn-sm"
+                    onclick={() => at.crank({ do: 'late', step: passed.step, at: passed.at })}>Done now</button
+                  >
+                {/if}
+              </li>
+            {/each}
+          </ul>
+        </div>
+      {/if}
       <OwnStep steps={at.project!.brief.ownSteps} onsteps={(ownSteps) => at.edit({ ownSteps })} />
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
