@@ -267,7 +267,8 @@ function handWork(leg: Leg, step: Step): Cue[] {
 const inOrder = remembered((track: Track): readonly { readonly cue: Cue; readonly until: number }[] =>
   track.legs
     .flatMap((leg) => cuesOfLeg(leg).map((cue) => ({ cue, until: leg.offset + leg.rows })))
-    .sort((a, b) => a.cue.row - b.cue.row)
+    // What hands must do there comes before what is minded there.
+    .sort((a, b) => a.cue.row - b.cue.row || Number('what' in b.cue.facts) - Number('what' in a.cue.facts))
 );
 
 const rowOf = bisector(({ cue }: { cue: Cue }) => cue.row);

@@ -1,14 +1,30 @@
 <script lang="ts">
+  import { rollup } from 'd3-array';
   import type { Yarn } from '$lib/core/kit';
   import { type Cue, type Entry, workOf } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { SaidStep, Speech } from '$lib/words';
+  import MachineStepPicture from '../picture/MachineStepPicture.svelte';
   import StepPicture from '../picture/StepPicture.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   let { entry, result, say }: { entry: Entry; result: Result; say: Speech } = $props();
   /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
   const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
+  /** What is due again and again is written once, with all its rows. */
+  const gathered = (cues: readonly Cue[]): [string, number[]][] => [
+    ...rollup(
+      cues,
+      (same) => same.map((cue) => cue.row),
+      (cue) => say.cue(cue)
+    )
+  ];
+  const whenOf = (rows: readonly number[]): string =>
+    rows.length === 1
+      ? rows[0]! <= 0
+        ? 'start'
+        : say.talk.row(rows[0]!)
+      : `${say.talk.terms.row}s ${say.talk.list(rows.map(String))}`;
   const yarnOf = (id: string | null): Yarn | undefined => result.yarns[result.fabric.yarns.indexOf(id ?? '')];
 </script>
 
@@ -27,12 +43,10 @@
 {#snippet due(cues: readonly Cue[], piece: number | null)}
   {#if cues.length}
     <ul class="mt-0.5 text-sm">
-      {#each cues as cue, i (i)}
+      {#each gathered(cues) as [sentence, rows] (sentence)}
         <li>
-          <span class="numerals font-semibold"
-            >{cue.row <= before(piece) ? 'start' : say.talk.row(cue.row - before(piece))}</span
-          >
-          · {say.cue(cue)}
+          <span class="numerals font-semibold">{whenOf(rows.map((row) => row - before(piece)))}</span>
+          · {sentence}
         </li>
       {/each}
     </ul>
@@ -42,15 +56,19 @@
 {#if 'step' in entry}
   {@const { step } = entry}
   {@const said = say.step(step)}
-  <li class="flex break-inside-avoid gap-3 border-l-3 border-base-300 pl-3">
-    <div class="min-w-0 flex-1">
+  <li class="flex break-inside-avoid flex-wrap gap-3 border-l-3 border-base-300 pl-3">
+    <div class="min-w-40 flex-1">
       {@render head(said.title, step.yarnId)}
       {@render joining(said)}
       <p class="text-sm quiet">{said.detail}</p>
       {#if said.why}<p class="text-sm quiet italic">{said.why}</p>{/if}
       {@render due(step.cues, step.piece)}
     </div>
-    {#if step.act !== null}<StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[2.6cm]" />{/if}
+    {#if step.act !== null}
+      <StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[2.6cm]" />
+    {:else if step.piece !== null && !step.rows}
+      <MachineStepPicture {result} {say} {step} class="w-32 shrink-0 print:w-[2.6cm]" />
+    {/if}
   </li>
 {:else}
   {@const { stretch } = entry}
