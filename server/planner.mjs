@@ -27,19 +27,16 @@ export function planner(build) {
   const most = Math.max(1, availableParallelism() - 1);
   // Who waits, waits here: the time a plan may take begins when a thread takes it up.
   const waiting = new PQueue({ concurrency: most });
-  /** @type {Piscina | undefined} */
-  let started;
-  const threads = () =>
-    (started ??= new Piscina({
-      filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
-      minThreads: 1,
-      maxThreads: most,
-      idleTimeout: 60_000,
-      resourceLimits: { maxOldGenerationSizeMb: 512 }
-    }));
+  // The first thread begins with the server, and is warm when it is asked for something.
+  const pool = new Piscina({
+    filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
+    minThreads: 1,
+    maxThreads: most,
+    idleTimeout: 60_000,
+    resourceLimits: { maxOldGenerationSizeMb: 512 }
+  });
   return {
     async plan(text) {
-      const pool = threads();
       if (waiting.size >= MOST_WAITING)
         return refused(
           503,
@@ -59,6 +56,6 @@ export function planner(build) {
         return refused(503, 'The plan could not be made. Come again.', COME_AGAIN);
       }
     },
-    end: async () => started?.destroy()
+    end: async () => pool.destroy()
   };
 }

@@ -1,4 +1,12 @@
+import { KINDS } from '$lib/core/kinds';
+import { demoKit } from '$lib/demo/kit';
 import { planText, type TextAnswer } from './plan-text';
+
+// A thread that has planned nothing yet takes several times as long for its first plans: each kind is planned once before
+// anybody asks, with yarns that ship.
+const machineId = demoKit.machines[0]!.id;
+for (const kind of KINDS)
+  planText(JSON.stringify({ kit: demoKit, brief: { kind: kind.code, name: kind.code, machineId, options: kind.start(demoKit, machineId) } })); // prettier-ignore
 
 /** What a thread of the server does with one request; it says how long it took, in milliseconds. */
 export default function planned(text: string): TextAnswer & { readonly ms: number } {

@@ -139,9 +139,19 @@ export function knit(kit: Kit, plan: Plan, faults: readonly CrankFault[] = []): 
   const yarns = yarnsOf(plan);
   const yarnIndex = new Map(yarns.map((id, i) => [id, i]));
   const refusals: Finding[] = [];
+  // Strips that are knitted alike are one fabric: what is read of the first is read of all.
+  const alike = new Map<string, PieceFabric>();
   const pieces = plan.pieces.map((piece, i) => {
-    const fabric = runPiece(piece, i, machineOf(kit, piece.machineId), yarnIndex, refusals);
-    return faults.length ? applyFaults(fabric, faults, i) : fabric;
+    const machine = machineOf(kit, piece.machineId);
+    if (faults.length) return applyFaults(runPiece(piece, i, machine, yarnIndex, refusals), faults, i);
+    const key = plan.pieces.length > 1 ? JSON.stringify([piece.machineId, piece.mode, piece.from, piece.to, piece.operations]) : ''; // prettier-ignore
+    const known = alike.get(key);
+    if (known) return known;
+    const before = refusals.length;
+    const fabric = runPiece(piece, i, machine, yarnIndex, refusals);
+    // What the machine refuses names its piece.
+    if (refusals.length === before) alike.set(key, fabric);
+    return fabric;
   });
   return { fabric: { yarns, pieces }, refusals };
 }

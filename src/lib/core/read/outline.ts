@@ -144,11 +144,13 @@ function merged(bands: readonly Band[]): Band[] {
 function edgesOf(run: Executed, p: number): (readonly [number, number])[] {
   const piece = run.fabric.pieces[p]!;
   const stitchMm = 10 / mainGauge(run, p).wales.value;
+  // To a hundredth of a millimetre: nobody sees less, and a blanket has a hundred thousand of them.
+  const mm = (stitches: number): number => Math.round(stitches * stitchMm * 100) / 100;
   const edges: (readonly [number, number])[] = [];
   for (let row = 0; row < piece.rows; row++) {
     const [low, high] = [piece.low[row]!, piece.high[row]!];
     const same = row > 0 && low === piece.low[row - 1] && high === piece.high[row - 1];
-    edges.push(same ? edges[row - 1]! : [(low - piece.firstPin) * stitchMm, (high + 1 - piece.firstPin) * stitchMm]);
+    edges.push(same ? edges[row - 1]! : [mm(low - piece.firstPin), mm(high + 1 - piece.firstPin)]);
   }
   return edges;
 }
