@@ -11,7 +11,7 @@ test('everything out, a preview, in again, and back', async ({ page }) => {
   expect(file.suggestedFilename()).toMatch(/^tomble-\d{4}-\d\d-\d\d\.zip$/);
   const path = await file.path();
   const zip = await JSZip.loadAsync(await readFile(path));
-  expect(JSON.parse(await zip.file('data/projects.json')!.async('string'))).toHaveLength(9);
+  expect(JSON.parse(await zip.file('data/projects.json')!.async('string'))).toHaveLength(13);
   await expect(page.getByText(/The last backup is of/)).toBeVisible();
 
   // A project is thrown away and its bin emptied by time; a yarn is added.
@@ -28,7 +28,7 @@ test('everything out, a preview, in again, and back', async ({ page }) => {
   await page.goto('/backup');
   await page.getByLabel('Backup file').setInputFiles(path);
   const dialog = page.getByRole('dialog');
-  await expect(dialog.getByRole('row', { name: /^Projects/ })).toHaveText(/Projects\s*–\s*1\s*8\s*–/);
+  await expect(dialog.getByRole('row', { name: /^Projects/ })).toHaveText(/Projects\s*–\s*1\s*12\s*–/);
   await dialog.getByRole('button', { name: 'Merge it' }).click();
   await expect(dialog).toBeHidden();
   await page.goto('/');

@@ -15,7 +15,8 @@ const CHANGED: readonly Stores[] = [
   { events: '++id, projectId, &key' },
   {},
   {},
-  { photos: 'id, projectId' }
+  { photos: 'id, projectId' },
+  { series: 'id' }
 ];
 
 /** Tables and indexes of every released version, by its number. */

@@ -3,6 +3,7 @@ import { settled } from '$lib/store/projects';
 import { type CrankEvent, progressOf } from '$lib/store/records/crank-event';
 import type { Person } from '$lib/store/records/person';
 import type { Project } from '$lib/store/records/project';
+import { demoFinished } from './finished';
 import { demoKit } from './kit';
 import { demoPeople } from './people';
 import { demoProjects } from './projects';
@@ -17,12 +18,24 @@ export function village(): {
   return {
     kit: demoKit,
     people: demoPeople,
-    projects: demoProjects.map(({ project, actions }) => {
-      const begun = progressOf(actions).rows > 0 || project.measured !== null;
-      return begun ? settled(demoKit, project) : project;
-    }),
-    events: demoProjects.flatMap(({ project, actions }) =>
-      actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what }))
-    )
+    projects: [
+      ...demoProjects.map(({ project, actions }) => {
+        const begun = progressOf(actions).rows > 0 || project.measured !== null;
+        return begun ? settled(demoKit, project) : project;
+      }),
+      ...demoFinished.map(({ project }) => settled(demoKit, project))
+    ],
+    events: [
+      ...demoProjects.flatMap(({ project, actions }) =>
+        actions.map((what) => ({ projectId: project.id, at: project.updatedAt, what }))
+      ),
+      ...demoFinished.flatMap(({ project, cranked: { from, rows, seconds, yarn } }) =>
+        Array.from({ length: rows }, (_, i) => ({
+          projectId: project.id,
+          at: new Date(Date.parse(from) + i * seconds * 1000).toISOString(),
+          what: { do: 'row', yarn } as const
+        }))
+      )
+    ]
   };
 }

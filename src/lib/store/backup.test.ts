@@ -165,6 +165,7 @@ describe('a bundle that is not what it should be', () => {
       events: events.map(({ id: _, ...event }) => event),
       habits: [],
       settings: [],
+      series: [],
       photos: [PHOTO]
     },
     NOW

@@ -4,6 +4,7 @@ import type { CrankEvent } from './records/crank-event';
 import type { Person } from './records/person';
 import type { Photo } from './records/photo';
 import type { Project } from './records/project';
+import type { Series } from './records/series';
 
 /** There is one knitter to a browser. */
 export const ME = 'me';
@@ -62,6 +63,7 @@ export class TombleDb extends Dexie {
   habits!: Table<Habits & { id: string }, string>;
   settings!: Table<Setting, string>;
   photos!: Table<Photo, string>;
+  series!: Table<Series, string>;
 
   constructor(name = 'tomble') {
     // A row is kept when it is on the disk: what a browser only means to write is lost with its process.
@@ -104,6 +106,17 @@ export class TombleDb extends Dexie {
           .toCollection()
           .modify((project: { rev?: number }) => {
             project.rev ??= 0;
+          })
+      );
+    // Whatever else is measured on a finished piece, and batches of things that are made together. Neither was there before.
+    this.version(7)
+      .stores({ series: 'id' })
+      .upgrade((tx) =>
+        tx
+          .table('projects')
+          .toCollection()
+          .modify((project: { measured?: { figures?: unknown[] } | null }) => {
+            if (project.measured) project.measured.figures ??= [];
           })
       );
   }

@@ -112,6 +112,7 @@ describe('keeping a project', () => {
       flatWidthMm: null,
       minutes: 22,
       note: '',
+      figures: [],
       at: '2026-11-02T10:00:00.000Z',
       planned
     };

@@ -214,6 +214,7 @@ describe('several windows on one project', () => {
       flatWidthMm: null,
       minutes: 60,
       note: '',
+      figures: [],
       at: '2026-11-02T10:00:00.000Z',
       planned: { rows: 100, lengthMm: 250, flatWidthMm: 200, machine: 'Wheel', yarns: ['Red'] }
     };

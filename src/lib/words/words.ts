@@ -8,12 +8,15 @@ import type {
   CueKind,
   FigureName,
   JoinedFacts,
+  Measurable,
   MomentFacts,
+  NamedFigure,
   PassedFor,
   Repeated,
   StepFacts
 } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
+import type { Lesson, Lessons } from '$lib/core/lesson';
 import type { NamesOfKinds } from './options';
 import type { Talk } from './talk';
 import type { Voice } from './voice';
@@ -44,6 +47,14 @@ export interface Words extends NamesOfKinds {
   readonly moments: { readonly [C in keyof MomentFacts]: (facts: MomentFacts[C], t: Talk) => string };
   /** What goes wrong again and again, and where to look. */
   readonly repeated: (repeated: Repeated, t: Talk) => string;
+  /** A thing to measure, by its name. @param of names of the pieces and figures of its plan */
+  readonly measurable: (
+    what: Measurable,
+    of: { readonly piece: (p: number) => string; readonly figure: (named: NamedFigure) => string }
+  ) => string;
+  /** What a finished piece taught of one yarn, and what the next one asks for. */
+  readonly lesson: (lesson: Omit<Lesson, 'yarnId'>, yarn: string, t: Talk) => string;
+  readonly nextTime: (next: NonNullable<Lessons['next']>, t: Talk) => string;
   /** Why a step was not done in its turn: as a choice, and as it is said afterwards. */
   readonly passed: Readonly<Record<PassedFor, { readonly label: string; readonly help: string }>>;
   /** A new yarn before the rows of a step. */
@@ -53,6 +64,8 @@ export interface Words extends NamesOfKinds {
   readonly changeYarn: (t: Talk) => string;
   readonly acts: { readonly [D in Act['do']]: SayAct<D> };
   readonly cues: { readonly [K in CueKind]: (facts: CueFacts[K], t: Talk, title: string) => string };
+  /** What a tape shows after several rows, in one line. */
+  readonly tapes: (facts: readonly CueFacts['tape'][], t: Talk) => string;
   readonly machine: { readonly [C in MachineCode]: (facts: MachineFacts[C], t: Talk) => string };
   readonly refusals: { readonly [C in RefusalCode]: (facts: RefusalFacts[C], t: Talk) => string };
   readonly left: { readonly [C in LeftCode]: (facts: LeftFacts[C], t: Talk) => string };

@@ -1,5 +1,5 @@
 export { colourDifference } from './colour';
-export { evidenceFor, inState, type Evidence } from './evidence';
+export { evidenceFor, inState, type Evidence, gaugeOfSwatch } from './evidence';
 export { gaugeFor, learnedGauge, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';

@@ -44,3 +44,4 @@ export { foldHat } from './worn/fold-hat';
 export { hatOf } from './worn/lined-hat';
 export { halfWidth } from './worn/flat';
 export { readYarnUse, type YarnUse } from './yarn-use';
+export { type Measurable, measurablesOf } from './measurable';

@@ -7,6 +7,7 @@ import { CrankEvent } from '$lib/store/records/crank-event';
 import { Person } from '$lib/store/records/person';
 import { Photo } from '$lib/store/records/photo';
 import { Project } from '$lib/store/records/project';
+import { Series } from '$lib/store/records/series';
 
 /** A setting that is no habit: when the last backup was, what was asked before. */
 const Setting = z.object({ key: z.string().max(80), value: z.json() });
@@ -25,10 +26,14 @@ export const TABLES = {
   events: CrankEvent.omit({ id: true }),
   habits: Habits.extend({ id: z.string().max(20) }),
   settings: Setting,
-  photos: PhotoFacts
+  photos: PhotoFacts,
+  series: Series
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
+
+/** Tables that backups from before have not: nothing of theirs was kept then. */
+export const ADDED_LATER: readonly TableName[] = ['series'];
 
 /** Everything a browser holds. */
 export type Contents = { readonly [K in Exclude<TableName, 'photos'>]: readonly z.output<(typeof TABLES)[K]>[] } & {

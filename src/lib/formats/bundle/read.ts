@@ -3,7 +3,7 @@ import * as z from 'zod';
 import { echo, wordFault } from '$lib/core/quantity';
 import { faultsOf } from '$lib/core/tomble';
 import type { Photo } from '$lib/store/records/photo';
-import { type Contents, hashOf, keyOf, TABLE_NAMES, type TableName, TABLES } from './contents';
+import { ADDED_LATER, type Contents, hashOf, keyOf, TABLE_NAMES, type TableName, TABLES } from './contents';
 import { BUNDLE_VERSION, MANIFEST, Manifest, photoPath, tablePath } from './manifest';
 
 const MIB = 1024 * 1024;
@@ -82,12 +82,13 @@ function check(files: Record<string, Uint8Array>, { files: listed }: Manifest): 
     if (got !== sha256) stop(`${path} must have the SHA-256 ${sha256.slice(0, 12)}…; received ${got.slice(0, 12)}….`);
     paths.add(path);
   }
-  const loose = TABLE_NAMES.find((table) => !paths.has(tablePath(table)));
+  const loose = TABLE_NAMES.find((table) => !paths.has(tablePath(table)) && !ADDED_LATER.includes(table));
   if (loose) stop(`${MANIFEST}: files must list ${tablePath(loose)}; received none.`);
 }
 
 function tableOf<K extends TableName>(files: Record<string, Uint8Array>, table: K): z.output<(typeof TABLES)[K]>[] {
   const path = tablePath(table);
+  if (ADDED_LATER.includes(table) && !Object.hasOwn(files, path)) return [];
   const value = valueOf(files, path);
   const read = z.array(TABLES[table]).max(MOST_RECORDS).safeParse(value);
   if (!read.success) return stop(...faultsOf(read.error, value).slice(0, MOST_REASONS).map((fault) => `${path}: ${wordFault(fault)}`)); // prettier-ignore
@@ -129,6 +130,7 @@ export function readBundle(bytes: Uint8Array, most = LARGEST_UNPACKED): ReadBund
       events: tableOf(files, 'events'),
       habits: tableOf(files, 'habits'),
       settings: tableOf(files, 'settings'),
+      series: tableOf(files, 'series'),
       photos
     };
     return { ok: true, contents, createdAt: manifest.createdAt };

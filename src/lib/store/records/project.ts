@@ -8,6 +8,21 @@ export const Measured = z.object({
   flatWidthMm: z.number().min(10).max(2000).nullable().default(null).meta({ title: 'Measured flat width' }),
   minutes: z.number().min(1).max(10_000).nullable().default(null).meta({ title: 'Minutes' }),
   note: shownText(2000).default(''),
+  /** Whatever else was measured, each beside what the plan had said of it, so that the log needs no old kit. */
+  figures: z
+    .array(
+      z.object({
+        code: z.string().min(1).max(60),
+        label: shownText(120),
+        unit: z.enum(['mm', 'g']),
+        got: z.number().gt(0).max(100_000),
+        planned: z.number().min(0),
+        low: z.number().min(0),
+        high: z.number().min(0)
+      })
+    )
+    .max(60)
+    .default([]),
   at: z.iso.datetime(),
   /** What the plan had said, so that the log can compare without knowing the old kit. */
   planned: z.object({

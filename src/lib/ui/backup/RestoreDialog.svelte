@@ -28,6 +28,7 @@
     observations: 'Measured pieces',
     people: 'People',
     photos: 'Photographs',
+    series: 'Series',
     habits: 'Habits',
     settings: 'Settings'
   };

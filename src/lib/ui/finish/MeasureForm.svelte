@@ -5,7 +5,9 @@
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
-  import { allRows, measuredPiece } from '$lib/core/read';
+  import { allRows, type Measurable, measurablesOf, measuredPiece } from '$lib/core/read';
+  import { figureName, speak } from '$lib/words';
+  import NumberField from '../options/NumberField.svelte';
   import type { Measured, Project } from '$lib/store/records/project';
   import FieldFrame from '../options/FieldFrame.svelte';
   import LengthField from '../options/LengthField.svelte';
@@ -40,7 +42,8 @@
     length: z.number().nullable(),
     width: z.number().nullable(),
     minutes: z.string(),
-    note: z.string()
+    note: z.string(),
+    more: z.record(z.string(), z.number()).default({})
   });
   const draft = untrack(() => draftOf(`measure ${id}`, Typed));
   const left = draft.read();
@@ -51,15 +54,36 @@
   const flatWidthMm = $derived(typedWidth ?? rested?.flatWidthMm ?? null);
   let minutes = $state(left?.minutes ?? (start?.minutes ? String(start.minutes) : ''));
   let note = $state(left?.note ?? start?.note ?? '');
+  /** What else was measured, by its code. */
+  let more = $state.raw<Readonly<Record<string, number>>>(
+    left?.more ?? Object.fromEntries((start?.figures ?? []).map(({ code, got }) => [code, got]))
+  );
+  const set = (code: string, value: number | null): void => {
+    const { [code]: _, ...rest } = more;
+    more = value === null ? rest : { ...rest, [code]: value };
+  };
+  const say = $derived(speak(result));
+  // Length and width of the piece that tells most stand above.
+  const others = $derived(
+    measurablesOf(result).filter(
+      ({ code }) => piece === null || (code !== `p${piece}.length` && code !== `p${piece}.width`)
+    )
+  );
+  const label = (what: Measurable): string =>
+    say.words.measurable(what, {
+      piece: (p) => result.plan.pieces[p]!.label.toLowerCase(),
+      figure: (named) => figureName(named)
+    });
   const first = JSON.stringify([
     start?.lengthMm ?? null,
     start?.flatWidthMm ?? null,
     start?.minutes ? String(start.minutes) : '',
-    start?.note ?? ''
+    start?.note ?? '',
+    Object.fromEntries((start?.figures ?? []).map(({ code, got }) => [code, got]))
   ]);
   $effect(() => {
-    if (JSON.stringify([typedLength, typedWidth, minutes, note]) !== first)
-      draft.keep({ length: typedLength, width: typedWidth, minutes, note });
+    if (JSON.stringify([typedLength, typedWidth, minutes, note, more]) !== first)
+      draft.keep({ length: typedLength, width: typedWidth, minutes, note, more });
   });
   let fault = $state('');
   let minutesFault = $state('');
@@ -86,6 +110,11 @@
       flatWidthMm,
       minutes: took,
       note,
+      figures: others.flatMap((what) => {
+        const { code, planned } = what;
+        const got = more[code];
+        return got === undefined ? [] : [{ code, label: label(what), unit: what.of === 'weight' ? 'g' : 'mm', got, planned: planned.value, low: planned.low, high: planned.high }]; // prettier-ignore
+      }),
       at: new Date().toISOString(),
       planned: {
         rows: size?.rows ?? allRows(result),
@@ -150,6 +179,37 @@
       ></textarea></FieldFrame
     >
   </div>
+  {#if others.length > 0}
+    <details class="mt-1" open={Object.keys(more).length > 0}>
+      <summary class="cursor-pointer font-semibold">More to measure, as far as you like</summary>
+      <div class="mt-2 grid gap-x-4 sm:grid-cols-2">
+        {#each others as what (what.code)}
+          {#if what.of === 'weight'}
+            <NumberField
+              label={label(what)}
+              help="grams; planned {showFigure(what.planned, units)}"
+              value={more[what.code] ?? null}
+              min={1}
+              max={10_000}
+              optional
+              onvalue={(v) => set(what.code, v)}
+            />
+          {:else}
+            <LengthField
+              label={label(what)}
+              help="Planned {showRange(what.planned, units) || showFigure(what.planned, units)}"
+              valueMm={more[what.code] ?? null}
+              minMm={1}
+              maxMm={20_000}
+              {units}
+              optional
+              onvalue={(v) => set(what.code, v)}
+            />
+          {/if}
+        {/each}
+      </div>
+    </details>
+  {/if}
   <p class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{missing}</p>
   <FaultNote {fault} />
   <button class="btn btn-primary">{measured ? 'Change the entry' : 'Keep it in the log'}</button>

@@ -1,24 +1,29 @@
 <script lang="ts">
-  import { rollup } from 'd3-array';
   import type { Yarn } from '$lib/core/kit';
   import { type Cue, type Entry, workOf } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { SaidStep, Speech } from '$lib/words';
   import MachineStepPicture from '../picture/MachineStepPicture.svelte';
   import StepPicture from '../picture/StepPicture.svelte';
+  import { gathered } from './gathered';
   import YarnDot from '../yarn/YarnDot.svelte';
 
-  let { entry, result, say }: { entry: Entry; result: Result; say: Speech } = $props();
+  let {
+    entry,
+    result,
+    say,
+    picturedBefore,
+    saidBefore
+  }: {
+    entry: Entry;
+    result: Result;
+    say: Speech;
+    /** Its picture stands on the paper already. */ picturedBefore: boolean;
+    /** The same is said of a piece before: on paper it stands once. */
+    saidBefore: (sentence: string) => boolean;
+  } = $props();
   /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
   const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
-  /** What is due again and again is written once, with all its rows. */
-  const gathered = (cues: readonly Cue[]): [string, number[]][] => [
-    ...rollup(
-      cues,
-      (same) => same.map((cue) => cue.row),
-      (cue) => say.cue(cue)
-    )
-  ];
   const whenOf = (rows: readonly number[]): string =>
     rows.length === 1
       ? rows[0]! <= 0
@@ -43,8 +48,8 @@
 {#snippet due(cues: readonly Cue[], piece: number | null)}
   {#if cues.length}
     <ul class="mt-0.5 text-sm">
-      {#each gathered(cues) as [sentence, rows] (sentence)}
-        <li>
+      {#each gathered(cues, say) as { sentence, rows } (sentence)}
+        <li class={saidBefore(sentence) ? 'print:hidden' : ''}>
           <span class="numerals font-semibold">{whenOf(rows.map((row) => row - before(piece)))}</span>
           · {sentence}
         </li>
@@ -67,7 +72,12 @@
     {#if step.act !== null}
       <StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[2.6cm]" />
     {:else if step.piece !== null && !step.rows}
-      <MachineStepPicture {result} {say} {step} class="w-32 shrink-0 print:w-[2.6cm]" />
+      <MachineStepPicture
+        {result}
+        {say}
+        {step}
+        class="w-32 shrink-0 {picturedBefore ? 'print:hidden' : 'print:w-[2.2cm]'}"
+      />
     {/if}
   </li>
 {:else}

@@ -2,6 +2,7 @@
   import { entriesOf, type Entry, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
+  import { gathered } from './gathered';
   import StepEntry from './StepEntry.svelte';
 
   let { result }: { result: Result } = $props();
@@ -29,6 +30,26 @@
       )
     }))
   );
+  /** Steps at the machine like one before them, in a piece before: on paper their picture stands once. */
+  const seen = $derived.by(() => {
+    const kinds = new Set<string>();
+    return new Set(
+      steps.flatMap(({ id, act, what }) => {
+        const again = act === null && kinds.has(what.say);
+        kinds.add(what.say);
+        return again ? [id] : [];
+      })
+    );
+  });
+  /** The first entry that says a thing which is minded while rows go by. */
+  const firstSaid = $derived.by(() => {
+    const first = new Map<string, string>();
+    for (const entry of chapters.flatMap((chapter) => chapter.entries)) {
+      const cues = 'step' in entry ? entry.step.cues : entry.stretch.cues;
+      for (const { sentence } of gathered(cues, say)) if (!first.has(sentence)) first.set(sentence, firstOf(entry).id);
+    }
+    return first;
+  });
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
@@ -44,7 +65,13 @@
       {#each entries as entry, i (firstOf(entry).id)}
         {@const part = partOf(firstOf(entry), i > 0 ? firstOf(entries[i - 1]!) : undefined)}
         {#if part}<li class="pt-2 font-semibold">{part}</li>{/if}
-        <StepEntry {entry} {result} {say} />
+        <StepEntry
+          {entry}
+          {result}
+          {say}
+          picturedBefore={seen.has(firstOf(entry).id)}
+          saidBefore={(sentence) => firstSaid.get(sentence) !== firstOf(entry).id}
+        />
       {/each}
     </ol>
   {/each}

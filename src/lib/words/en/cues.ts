@@ -28,6 +28,9 @@ export const cues: Words['cues'] = {
   hand: (_f, _t, title) => `${title}.`
 };
 
+export const tapes: Words['tapes'] = (facts, t) =>
+  `By the tape about ${t.list(facts.map(({ mm }) => t.len(mm)))} hang from the ${t.pins}.`;
+
 export const joined: Words['joined'] = (f, t) => {
   const marker =
     f.before > 0 ? `Stop ${t.many(f.before, t.terms.pin, t.pins)} before the marker` : 'Stop at the marker';

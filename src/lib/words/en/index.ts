@@ -5,13 +5,14 @@ import { folds } from './acts/folds';
 import { seams } from './acts/seams';
 import { shaping } from './acts/shaping';
 import { tails } from './acts/tails';
-import { cues, joined } from './cues';
+import { cues, joined, tapes } from './cues';
 import { draw } from './draw';
 import { kinds } from './kinds';
 import { machine } from './machine';
 import { cuts, opening, seam, stretchOf } from './names';
 import { findings } from './findings';
 import { evidence, figures, reasons } from './reasons';
+import { lesson, measurable, nextTime } from './measured';
 import { moments, passed, repeated } from './moments';
 import { left, refusals } from './refusals';
 import { options } from './options';
@@ -47,6 +48,10 @@ export const english: Words = {
   moments,
   repeated,
   passed,
+  tapes,
+  measurable,
+  lesson,
+  nextTime,
   joined,
   joinedAgain: () => 'Change yarn as before.',
   changeYarn: () => 'Change yarn',

@@ -8,6 +8,7 @@
   import { showFigure } from '$lib/core/quantity';
   import OwnStep from '$lib/ui/finish/OwnStep.svelte';
   import RestForm from '$lib/ui/finish/RestForm.svelte';
+  import PhotoStrip from '$lib/ui/finish/PhotoStrip.svelte';
   import MeasureForm from '$lib/ui/finish/MeasureForm.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import StepPicture from '$lib/ui/picture/StepPicture.svelte';
@@ -152,6 +153,7 @@
         <h2 class="text-lg font-semibold">How it should look</h2>
         <WornView {result} />
       </div>
+      <PhotoStrip projectId={at.project!.id} />
       <MeasureForm
         {result}
         units={at.units}
