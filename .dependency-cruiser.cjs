@@ -41,7 +41,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev'],
         pathNot:
-          'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|@types/d3-|date-fns|simple-statistics)'
+          'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|@types/d3-|date-fns|simple-statistics|yalps)'
       }
     },
     {

@@ -40,6 +40,7 @@
     { href: paths.swatches, label: 'Swatches' },
     { href: paths.standIns, label: 'Stand-ins' },
     { href: paths.measures, label: 'Measures' },
+    { href: paths.series, label: 'Series' },
     { href: paths.log, label: 'Log' },
     { href: paths.backup, label: 'Backup' }
   ];

@@ -5,6 +5,7 @@ export const paths = {
   log: '/log',
   entry: (id: string): string => `/log/${id}`,
   series: '/series',
+  shopping: '/shopping',
   batch: (id: string): string => `/series/${id}`,
   backup: '/backup',
   machines: '/machines',

@@ -1,14 +1,13 @@
 <script lang="ts">
-  import { entriesOf, type Entry, type Step } from '$lib/core/read';
+  import { entriesOf, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
-  import { gathered } from './gathered';
+  import { firstOf, firstSaid, picturedBefore } from './once';
   import StepEntry from './StepEntry.svelte';
 
   let { result }: { result: Result } = $props();
   const { steps } = $derived(result);
   const say = $derived(speak(result));
-  const firstOf = (entry: Entry): Step => ('step' in entry ? entry.step : entry.stretch.steps[0]!);
   const several = $derived(result.plan.pieces.length > 1);
   // Of several parts each is set up, knitted and hung off in turn, and begins with its name.
   const chapters = $derived(
@@ -30,26 +29,13 @@
       )
     }))
   );
-  /** Steps at the machine like one before them, in a piece before: on paper their picture stands once. */
-  const seen = $derived.by(() => {
-    const kinds = new Set<string>();
-    return new Set(
-      steps.flatMap(({ id, act, what }) => {
-        const again = act === null && kinds.has(what.say);
-        kinds.add(what.say);
-        return again ? [id] : [];
-      })
-    );
-  });
-  /** The first entry that says a thing which is minded while rows go by. */
-  const firstSaid = $derived.by(() => {
-    const first = new Map<string, string>();
-    for (const entry of chapters.flatMap((chapter) => chapter.entries)) {
-      const cues = 'step' in entry ? entry.step.cues : entry.stretch.cues;
-      for (const { sentence } of gathered(cues, say)) if (!first.has(sentence)) first.set(sentence, firstOf(entry).id);
-    }
-    return first;
-  });
+  const seen = $derived(picturedBefore(steps));
+  const first = $derived(
+    firstSaid(
+      chapters.flatMap((chapter) => chapter.entries),
+      say
+    )
+  );
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
@@ -70,7 +56,7 @@
           {result}
           {say}
           picturedBefore={seen.has(firstOf(entry).id)}
-          saidBefore={(sentence) => firstSaid.get(sentence) !== firstOf(entry).id}
+          saidBefore={(sentence) => first.get(sentence) !== firstOf(entry).id}
         />
       {/each}
     </ol>

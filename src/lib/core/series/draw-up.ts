@@ -1,0 +1,93 @@
+import { type Body, fitted } from '../body';
+import { kindOf } from '../kinds';
+import { withRefs } from '../kinds/refs';
+import { type Kit, yarnOf, strandTex } from '../kit';
+import { Brief } from '../plan';
+import type { Result } from '../tomble';
+import { tryPlan } from '../tomble';
+import { type Missing, shareOut, type Way, type Wanted } from './share';
+
+/** A size of a series, and how many of it. */
+export interface SizeWanted {
+  readonly body: Body;
+  readonly count: number;
+}
+
+/** One thing of a series that was drawn up. */
+interface Thing {
+  readonly size: string;
+  readonly yarns: readonly string[];
+  readonly brief: Brief;
+}
+
+export type DrawnUp =
+  | { readonly ok: true; readonly things: readonly Thing[] }
+  /** Not enough yarn, and the least that is missing; or sizes that this machine cannot knit in any of these yarns. */
+  | { readonly ok: false; readonly missing: readonly Missing[]; readonly unplanned: readonly string[] };
+
+/** Most ways to put yarns in their places that are looked at; more colours than that are not told apart in a series. */
+const MOST_WAYS = 120;
+
+/** The yarns a plan knits rows of its work in: the places that a series colours anew. */
+export const placesToColour = (result: Pick<Result, 'yarnUse'>): string[] =>
+  result.yarnUse.flatMap((use) => (use.parts.some((part) => part.what === 'rows') ? [use.yarnId] : []));
+
+/** Every way to put so many yarns into so many places, none twice. */
+export function placements(yarns: readonly string[], places: number): string[][] {
+  if (places === 0) return [[]];
+  return yarns.flatMap((yarn) =>
+    placements(
+      yarns.filter((other) => other !== yarn),
+      places - 1
+    ).map((rest) => [yarn, ...rest])
+  );
+}
+
+/**
+ * Draws a series up: one plan of a kind in sizes and colours, yarns shared out so that none of them runs out. What each thing
+ * takes is counted at the upper end of its range.
+ *
+ * @param brief the thing that is made again and again
+ * @param yarns ids of the yarns that are shared out, with known grams at hand
+ * @returns a brief for every thing, or what is missing
+ * @example drawUp(kit, hat, [{ body: small, count: 12 }], ['ember', 'tide', 'oat', 'moss'])
+ */
+export function drawUp(kit: Kit, brief: Brief, sizes: readonly SizeWanted[], yarns: readonly string[]): DrawnUp {
+  const kind = kindOf(brief.kind);
+  const base = tryPlan(kit, brief);
+  if (!kind || !base.ok) return { ok: false, missing: [], unplanned: sizes.map(({ body }) => body.label) };
+  const places = placesToColour(base.value);
+  const ways = placements(yarns, Math.min(places.length, yarns.length)).slice(0, MOST_WAYS);
+  const briefs = new Map<Way, Brief>();
+  const wanted = sizes.map(({ body, count }): Wanted => {
+    const sized = Brief.parse({ ...brief, options: { ...brief.options, ...fitted(kind.options, body) } });
+    return {
+      size: body.label,
+      count,
+      ways: ways.flatMap((way): Way[] => {
+        const swap = new Map(way.map((yarn, i) => [places[i]!, yarn]));
+        const own = withRefs(sized, ({ id }) => swap.get(id) ?? id);
+        const planned = tryPlan(kit, own);
+        if (!planned.ok || planned.value.findings.some((f) => f.weight === 'stop')) return [];
+        const grams = new Map(
+          planned.value.yarnUse.flatMap((use) => (yarns.includes(use.yarnId) ? [[use.yarnId, use.grams.high] as const] : [])) // prettier-ignore
+        );
+        const made: Way = { yarns: way, grams };
+        briefs.set(made, own);
+        return [made];
+      })
+    };
+  });
+  const stores = yarns.map((id) => {
+    const yarn = yarnOf(kit, id, brief.strands);
+    return { id, grams: yarn.stockGrams ?? 0, metresPerGram: 1000 / strandTex(yarn) };
+  });
+  const unplanned = wanted.flatMap(({ size, ways: own }) => (own.length === 0 ? [size] : []));
+  if (unplanned.length > 0) return { ok: false, missing: [], unplanned };
+  const shared = shareOut(wanted, stores);
+  if (!shared.ok) return { ok: false, missing: shared.missing, unplanned: [] };
+  return {
+    ok: true,
+    things: shared.picks.map(({ size, way }) => ({ size, yarns: way.yarns, brief: briefs.get(way)! }))
+  };
+}
