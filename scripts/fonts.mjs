@@ -48,6 +48,13 @@ export const CUTS = [
   }
 ];
 
+/** Cuts for paper: a PDF has no variable fonts, so each weight is a file of its own, with the letters every browser file has. */
+const PAPER = [
+  { name: 'bitter', weight: 700, file: 'paper-heading' },
+  { name: 'atkinson-hyperlegible-next', weight: 400, file: 'paper-text' },
+  { name: 'atkinson-hyperlegible-next', weight: 700, file: 'paper-bold' }
+];
+
 const FONTS = [
   { family: 'Bitter Variable', name: 'bitter' },
   { family: 'Atkinson Hyperlegible Next Variable', name: 'atkinson-hyperlegible-next' }
@@ -71,6 +78,16 @@ export async function made() {
   src: url('./${file}') format('woff2-variations');
   unicode-range: ${ranges};
 }`);
+    }
+  for (const { name, weight, file } of PAPER)
+    for (const of of ['latin', 'latin-ext']) {
+      const whole = await readFile(
+        new URL(`node_modules/@fontsource-variable/${name}/files/${name}-${of}-wght-normal.woff2`, root)
+      );
+      const ranges = CUTS.filter((cut) => cut.of === of).map((cut) => cut.ranges);
+      const letters = String.fromCodePoint(...ranges.flatMap(codesOf));
+      const cut = { ...CUT, targetFormat: 'truetype', variationAxes: { wght: weight } };
+      files.set(`fonts/${file}-${of}.ttf`, await subset(whole, letters, /** @type {any} */ (cut)));
     }
   const sheet = `/* Made by scripts/fonts.mjs. Letters that no word of the application has are asked for where a knitter writes them. */\n${faces.join('\n\n')}\n`;
   files.set('fonts.css', await format(sheet, { parser: 'css', printWidth: 120, singleQuote: true }));

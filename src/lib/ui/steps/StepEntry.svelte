@@ -5,7 +5,7 @@
   import type { SaidStep, Speech } from '$lib/words';
   import MachineStepPicture from '../picture/MachineStepPicture.svelte';
   import StepPicture from '../picture/StepPicture.svelte';
-  import { gathered } from './gathered';
+  import { gathered } from '$lib/words/list/gathered';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   let {

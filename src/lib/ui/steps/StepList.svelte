@@ -2,7 +2,7 @@
   import { entriesOf, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
-  import { firstOf, firstSaid, picturedBefore } from './once';
+  import { firstOf, firstSaid, picturedBefore } from '$lib/words/list/once';
   import StepEntry from './StepEntry.svelte';
 
   let { result }: { result: Result } = $props();

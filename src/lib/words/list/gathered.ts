@@ -1,5 +1,5 @@
 import type { Cue } from '$lib/core/read';
-import type { Speech } from '$lib/words';
+import type { Speech } from '..';
 
 /** Something that is due, with all the rows it is due after. */
 interface Gathered {

@@ -1,5 +1,5 @@
 import type { Entry, Step } from '$lib/core/read';
-import type { Speech } from '$lib/words';
+import type { Speech } from '..';
 import { gathered } from './gathered';
 
 /** The step an entry of the list begins with. */
