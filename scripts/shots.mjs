@@ -12,15 +12,15 @@ const VIEWS = [
   ['choose', '/new', 1280, 1000, 'light'],
   ['plan', '/project/demo-lantern', 1280, 800, 'light'],
   ['plan-narrow', '/project/demo-school', 390, 844, 'light'],
-  ['plan-bag', '/project/demo-bag', 1280, 1000, 'light'],
-  ['plan-moth', '/project/demo-moth', 1280, 1000, 'light'],
+  ['series', '/series', 1280, 1000, 'light', 'series'],
+  ['log-entry', '/log/demo-first', 1280, 1000, 'light'],
   ['backup', '/backup', 1280, 800, 'light'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
   ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
   ['plan-seam', '/project/demo-waistcoat', 1280, 1000, 'light', 'seam'],
   ['crank-panel', '/project/demo-waistcoat/crank', 1280, 800, 'dark', 'panel'],
   ['finish', '/project/demo-bag/finish', 1280, 1000, 'light'],
-  ['log', '/log', 1280, 800, 'light'],
+  ['log', '/log', 1280, 1000, 'light'],
   ['machines', '/machines', 1280, 800, 'light'],
   ['yarns', '/yarns', 1280, 800, 'light'],
   ['swatches', '/swatches', 1280, 1020, 'light'],
@@ -31,6 +31,15 @@ const VIEWS = [
 
 /** Things done on a page before its picture is taken. */
 const ACTS = {
+  /** Six small hats from four yarns, drawn up and kept. */
+  series: async (page) => {
+    await page.getByLabel('What is made').selectOption({ label: 'School hat, small stripes' });
+    for (const name of [/Ember, /, /Tide, /, /Oat, /, /Moss, /]) await page.getByRole('checkbox', { name }).check();
+    await page.getByRole('textbox', { name: 'Name of the series' }).fill('Hats for the lantern walk');
+    await page.getByRole('button', { name: /^Draw up/ }).click();
+    await page.getByRole('button', { name: 'Keep the series' }).click();
+    await page.getByTestId('ends').waitFor();
+  },
   /** Front and back of the waistcoat counted unlike: a seam that cannot match. */
   seam: async (page) => {
     await page.getByText('Row counts', { exact: true }).click();

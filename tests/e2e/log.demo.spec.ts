@@ -134,3 +134,28 @@ test('made again in another yarn on another machine: a project of its own with w
   await page.goto('/log');
   await expect(page.getByRole('table', { name: 'Finished pieces' }).getByRole('row')).toHaveCount(6);
 });
+
+test('a converted gauge is kept by its name, opened again, and its rows become a tube', async ({ page }) => {
+  await page.goto('/convert');
+  await page.getByRole('textbox', { name: 'Stitches', exact: true }).fill('22');
+  await page.getByRole('textbox', { name: 'Name' }).fill('Ferry vest');
+  await page.getByRole('button', { name: 'Keep this conversion' }).click();
+  const kept = page.getByRole('list', { name: 'Kept conversions' });
+  await expect(kept).toContainText('Ferry vest');
+  await page.reload();
+  await kept.getByRole('button', { name: 'Open' }).click();
+  await expect(page.getByRole('textbox', { name: 'Stitches', exact: true })).toHaveValue('22');
+  await page.getByRole('button', { name: 'Plan a tube with these rows' }).click();
+  await expect(page).toHaveTitle(/^Ferry vest/);
+  await page.goto('/convert');
+  await page.getByRole('button', { name: 'Delete Ferry vest' }).click();
+  await expect(kept).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(kept).toBeVisible();
+});
+
+test('a measure says when it was taken', async ({ page }) => {
+  await page.goto('/measures');
+  await page.getByRole('textbox', { name: 'Head' }).first().fill('57 cm');
+  await expect(page.getByText(/Taken \d+ \w+ \d{4}\./).first()).toBeVisible();
+});

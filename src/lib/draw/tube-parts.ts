@@ -192,7 +192,8 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
   }
   for (const { column, row, copy, ball } of tube.faults) {
     if (row > done || copy !== (view.copy ?? copy)) continue;
-    const at = y(heightOfRow(tube.bands, row));
+    // Its tip touches the row, so that the newest one is not behind the ring.
+    const at = y(heightOfRow(tube.bands, row)) + 9;
     // In front it is seen where it is; at the back of a tube its row is marked at the side.
     const angle = (2 * Math.PI * (column + 0.5)) / tube.pins;
     const mm = tube.edges ? (wide * (column + 0.5)) / Math.max(1, tube.pins) : 0;

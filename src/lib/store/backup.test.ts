@@ -166,6 +166,7 @@ describe('a bundle that is not what it should be', () => {
       habits: [],
       settings: [],
       series: [],
+      conversions: [],
       photos: [PHOTO]
     },
     NOW

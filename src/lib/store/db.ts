@@ -1,5 +1,6 @@
 import Dexie, { type Table } from 'dexie';
 import type { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
+import type { Conversion } from './records/conversion';
 import type { CrankEvent } from './records/crank-event';
 import type { Person } from './records/person';
 import type { Photo } from './records/photo';
@@ -64,6 +65,7 @@ export class TombleDb extends Dexie {
   settings!: Table<Setting, string>;
   photos!: Table<Photo, string>;
   series!: Table<Series, string>;
+  conversions!: Table<Conversion, string>;
 
   constructor(name = 'tomble') {
     // A row is kept when it is on the disk: what a browser only means to write is lost with its process.
@@ -108,9 +110,10 @@ export class TombleDb extends Dexie {
             project.rev ??= 0;
           })
       );
-    // Whatever else is measured on a finished piece, and batches of things that are made together. Neither was there before.
+    // Whatever else is measured on a finished piece, batches of things that are made together, and gauges
+    // that were converted. None of it was there before.
     this.version(7)
-      .stores({ series: 'id' })
+      .stores({ series: 'id', conversions: 'id' })
       .upgrade((tx) =>
         tx
           .table('projects')

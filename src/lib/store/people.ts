@@ -1,3 +1,4 @@
+import { formatISO } from 'date-fns/formatISO';
 import type { TombleDb } from './db';
 import { Person } from './records/person';
 
@@ -6,12 +7,26 @@ export type PersonChange = Partial<Pick<Person, 'name' | 'note' | 'age'>> & {
   readonly measures?: Readonly<Record<string, number | null>>;
 };
 
-/** Changes some values of a person, read and written in one transaction. */
-export async function changePerson(db: TombleDb, id: string, change: PersonChange): Promise<void> {
+/**
+ * Changes some values of a person, read and written in one transaction. A measure that changes was taken today.
+ *
+ * @param today as 2026-11-26
+ */
+export async function changePerson(
+  db: TombleDb,
+  id: string,
+  change: PersonChange,
+  today = formatISO(new Date(), { representation: 'date' })
+): Promise<void> {
   await db.transaction('rw', db.people, async () => {
     const person = await db.people.get(id);
     if (!person) return;
     const merged = Object.entries({ ...person.measures, ...change.measures }).filter(([, mm]) => mm !== null);
-    await db.people.put(Person.parse({ ...person, ...change, measures: Object.fromEntries(merged) }));
+    const taken = { ...person.taken };
+    for (const [code, mm] of Object.entries(change.measures ?? {})) {
+      if (mm === null) delete taken[code];
+      else if (mm !== person.measures[code]) taken[code] = today;
+    }
+    await db.people.put(Person.parse({ ...person, ...change, measures: Object.fromEntries(merged), taken }));
   });
 }

@@ -1,4 +1,7 @@
 <script lang="ts">
+  import { differenceInMonths } from 'date-fns/differenceInMonths';
+  import { format } from 'date-fns/format';
+  import { parseISO } from 'date-fns/parseISO';
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
@@ -30,6 +33,14 @@
     { value: 'child', label: 'Child' },
     { value: 'baby', label: 'Baby' }
   ];
+  /** When a measure was taken, and that it is old: children grow. */
+  function takenOn(code: string): string {
+    const on = person?.taken?.[code];
+    if (!on) return '';
+    const months = differenceInMonths(new Date(), parseISO(on));
+    const old = months >= (person.age === 'adult' ? 36 : 6);
+    return `Taken ${format(parseISO(on), 'd MMM yyyy')}${old ? ': measure again.' : '.'}`;
+  }
   const BODY = MEASURES.filter((m) => !/^(mug|bottle)/.test(m.code));
 
   async function add(): Promise<void> {
@@ -91,7 +102,7 @@
             {#each BODY as m (m.code)}
               <LengthField
                 label={m.label}
-                help={m.how}
+                help={takenOn(m.code) ? `${m.how} ${takenOn(m.code)}` : m.how}
                 valueMm={person.measures[m.code] ?? null}
                 minMm={m.minMm}
                 maxMm={m.maxMm}

@@ -169,3 +169,20 @@ describe('the schematic', () => {
     for (const name of ['Left back', 'Right back', 'Left front', 'Right front']) expect(labels).toContain(name);
   });
 });
+
+describe('the waste yarn of a garment', () => {
+  it('is the colour furthest from the work, or the one that is chosen, in every piece', () => {
+    for (const kind of ['waistcoat', 'cardigan']) {
+      const kit = sampleKit();
+      const third = { ...kit.yarns[0]!, id: 'third', colour: { name: 'third', hex: '#888888' } };
+      const more = { ...kit, yarns: [...kit.yarns, third] };
+      const wasteOf = (wasteYarn: string | null): string[] => {
+        const result = made(kind, { yarn: 'red', wasteYarn }, more);
+        const yarns = result.plan.pieces.flatMap((piece) => piece.operations.flatMap((op) => (op.op === 'knit' && op.purpose === 'waste' ? [op.yarn] : []))); // prettier-ignore
+        return [...new Set(yarns)];
+      };
+      expect(wasteOf(null), kind).toEqual(['blue']);
+      expect(wasteOf('third'), kind).toEqual(['third']);
+    }
+  });
+});

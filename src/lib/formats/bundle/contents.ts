@@ -3,6 +3,7 @@ import { bytesToHex } from '@noble/hashes/utils.js';
 import * as z from 'zod';
 import { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
 import { canonical } from '$lib/store/canonical';
+import { Conversion } from '$lib/store/records/conversion';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Person } from '$lib/store/records/person';
 import { Photo } from '$lib/store/records/photo';
@@ -27,13 +28,14 @@ export const TABLES = {
   habits: Habits.extend({ id: z.string().max(20) }),
   settings: Setting,
   photos: PhotoFacts,
-  series: Series
+  series: Series,
+  conversions: Conversion
 } as const;
 export type TableName = keyof typeof TABLES;
 export const TABLE_NAMES = Object.keys(TABLES) as TableName[];
 
 /** Tables that backups from before have not: nothing of theirs was kept then. */
-export const ADDED_LATER: readonly TableName[] = ['series'];
+export const ADDED_LATER: readonly TableName[] = ['series', 'conversions'];
 
 /** Everything a browser holds. */
 export type Contents = { readonly [K in Exclude<TableName, 'photos'>]: readonly z.output<(typeof TABLES)[K]>[] } & {

@@ -131,6 +131,7 @@ export function readBundle(bytes: Uint8Array, most = LARGEST_UNPACKED): ReadBund
       habits: tableOf(files, 'habits'),
       settings: tableOf(files, 'settings'),
       series: tableOf(files, 'series'),
+      conversions: tableOf(files, 'conversions'),
       photos
     };
     return { ok: true, contents, createdAt: manifest.createdAt };

@@ -9,6 +9,8 @@ export const Person = z.object({
   /** Not said of people kept before it was asked. */
   age: z.enum(AGES).optional(),
   measures: z.record(z.string(), z.number().min(10).max(4000)).default({}),
+  /** The day each measure was taken, by its code; measures from before it was written down have none. */
+  taken: z.record(z.string(), z.iso.date()).optional(),
   note: shownText(500).default('')
 });
 export type Person = z.infer<typeof Person>;

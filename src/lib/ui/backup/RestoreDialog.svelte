@@ -29,6 +29,7 @@
     people: 'People',
     photos: 'Photographs',
     series: 'Series',
+    conversions: 'Converted gauges',
     habits: 'Habits',
     settings: 'Settings'
   };

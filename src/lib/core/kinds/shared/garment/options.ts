@@ -2,7 +2,7 @@ import * as z from 'zod';
 import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
-import { sizeByOption, wearerOption, WHO } from '../options';
+import { ENDS, sizeByOption, wearerOption, WHO } from '../options';
 
 const SHAPE = 'shape';
 
@@ -50,6 +50,7 @@ export const garmentOptions = {
   yarnAt: startOption,
   yarn: yarnOption({ group: 'yarn' }),
   bandYarn: yarnOrNoneOption({ group: 'yarn', open: true }),
+  wasteYarn: yarnOrNoneOption({ group: ENDS, open: true }),
   wasteWay: wasteWayOption
 };
 
