@@ -52,7 +52,7 @@ test('a headband with a twist: closed through its pins, cranked, finished, kept'
   await expect(page.getByRole('img', { name: /20 pairs/ })).toBeVisible();
   await expect(page.getByText('Lock the two ends into each other')).toBeVisible();
   await tickAndKeep(page, 'headband');
-  await expect(page.getByRole('link', { name: 'Headband' })).toBeVisible();
+  await expect(page.getByRole('link', { name: 'Headband', exact: true })).toBeVisible();
 });
 
 test('a drawstring sack: the first row is lifted back at the crank', async ({ page }) => {
