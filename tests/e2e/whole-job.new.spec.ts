@@ -129,6 +129,7 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   await expect(page.getByTestId('rows')).toHaveText(`${rows} rows`);
   expect(await page.getByLabel('Steps').innerText()).toBe(steps);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
+  await entry.click();
   await expect(page.getByText('51.5 cm').first()).toBeVisible();
 });
 

@@ -22,11 +22,17 @@ export async function loadKit(db: TombleDb): Promise<Kit | null> {
 /** Keeps the knitter's habits. */
 export const saveHabits = (db: TombleDb, habits: Habits): Promise<string> => db.habits.put({ ...habits, id: ME });
 
+/** What changes of the habits; of words and schools only those that are named. */
+export type HabitsChange = Partial<Omit<Habits, 'terms'>> & { readonly terms?: Partial<Habits['terms']> };
+
 /** Changes some habits; two quick changes never undo each other. */
-export async function changeHabits(db: TombleDb, change: Partial<Habits>): Promise<void> {
+export async function changeHabits(db: TombleDb, change: HabitsChange): Promise<void> {
   await db.transaction('rw', db.habits, async () => {
     const before = Habits.parse((await db.habits.get(ME)) ?? {});
-    await db.habits.put({ ...before, ...change, id: ME });
+    // One word, one school: two that are chosen quickly one after the other are both kept.
+    const terms = { ...before.terms, ...change.terms };
+    const schools = { ...before.schools, ...change.schools };
+    await db.habits.put({ ...before, ...change, terms, schools, id: ME });
   });
 }
 

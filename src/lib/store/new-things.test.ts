@@ -14,6 +14,15 @@ const NOW = new Date('2026-11-24T08:00:00Z');
 const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red', from: 'wound', by: 'bow' } as const;
 
 describe('habits', () => {
+  it('two words and two schools chosen quickly one after the other are all kept', async () => {
+    const db = freshDb();
+    await addKit(db, kit);
+    await Promise.all([changeHabits(db, { terms: { pin: 'needle' } }), changeHabits(db, { terms: { row: 'round' } }), changeHabits(db, { schools: { closing: 'zip' } }), changeHabits(db, { schools: { joinBy: 'knot' } })]); // prettier-ignore
+    const kept = (await loadKit(db))!.habits;
+    expect(kept.terms).toMatchObject({ pin: 'needle', row: 'round' });
+    expect(kept.schools).toMatchObject({ closing: 'zip', joinBy: 'knot' });
+  });
+
   it('two quick changes never undo each other', async () => {
     const db = freshDb();
     await addKit(db, kit);

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { HabitsChange } from '$lib/store/kit';
   import type { Habits, Terms } from '$lib/core/kit';
   import { type CrankedRows, learnedPace, PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
   import ChoiceField from '../options/ChoiceField.svelte';
@@ -14,7 +15,7 @@
     habits: Habits;
     /** Rows that were cranked of late, for a pace to be learned from. */
     cranked: readonly CrankedRows[];
-    onchange: (change: Partial<Habits>) => void;
+    onchange: (change: HabitsChange) => void;
   } = $props();
   /** A pace that was learned, in tenths; a proposal, which the knitter takes or leaves. */
   const learned = $derived(
@@ -141,7 +142,7 @@
         {label}
         value={habits.terms[key]}
         {choices}
-        onvalue={(value) => onchange({ terms: { ...habits.terms, [key]: value } as Terms })}
+        onvalue={(value) => onchange({ terms: { [key]: value } })}
       />
     {/each}
     <NumberField

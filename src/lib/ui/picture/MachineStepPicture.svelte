@@ -26,19 +26,22 @@
   />
 {/snippet}
 
-{#if moments === undefined}
-  <div class="{extra} min-h-16" {@attach inView(() => (near = true))}></div>
-{:else if told}
+{#if moments === undefined || told}
   <div class={opened ? 'basis-full' : extra}>
-    {#if moments.length > 1 && !onPaper()}
+    {#if !onPaper()}
+      <!-- There before it is drawn, so that the keyboard finds it wherever the page stands. -->
       <details bind:open={opened}>
-        <summary class="cursor-pointer list-none" aria-label="All {moments.length} pictures of this step">
-          {#if !opened}{@render picture(told)}{/if}
+        <summary
+          class="min-h-16 cursor-pointer list-none"
+          aria-label="Pictures of this step"
+          {@attach inView(() => (near = true))}
+        >
+          {#if told && !opened}{@render picture(told)}{/if}
           <span class="block text-center text-xs leading-tight font-semibold underline"
-            >{opened ? 'fewer' : `all ${moments.length} pictures`}</span
+            >{opened ? 'smaller' : moments && moments.length > 1 ? `all ${moments.length} pictures` : 'larger'}</span
           >
         </summary>
-        {#if opened}
+        {#if opened && moments}
           <ol class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] gap-3">
             {#each moments as moment, i (i)}
               <li>
@@ -49,7 +52,7 @@
           </ol>
         {/if}
       </details>
-    {:else}
+    {:else if told}
       {@render picture(told)}
     {/if}
   </div>

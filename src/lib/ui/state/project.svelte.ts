@@ -246,7 +246,7 @@ export class ProjectState {
     if (!this.kit) return;
     const schools = { ...this.kit.habits.schools, [key]: value };
     this.kit = { ...this.kit, habits: { ...this.kit.habits, schools } };
-    this.#queue.add(() => changeHabits(db(), { schools }));
+    this.#queue.add(() => changeHabits(db(), { schools: { [key]: value } }));
   }
 
   undo(sure = false): void {
