@@ -153,7 +153,6 @@
         <h2 class="text-lg font-semibold">How it should look</h2>
         <WornView {result} />
       </div>
-      <PhotoStrip projectId={at.project!.id} />
       <MeasureForm
         {result}
         units={at.units}
@@ -169,6 +168,7 @@
           return '';
         }}
       />
+      <PhotoStrip projectId={at.project!.id} />
     </section>
   </div>
 {/if}
