@@ -13,6 +13,9 @@ export interface GaugePoint {
   readonly title: string;
 }
 
+/** Pixels that two days need beside each other. */
+const TWO_DAYS = 180;
+
 /** Room on the right for the names of the articles. */
 const NAMES = 120;
 
@@ -44,7 +47,9 @@ export function gaugeScene(
     shapes.push({ shape: 'text', x: right + 2, y: fixed(at + 4), text: end.text.length > 19 ? `${end.text.slice(0, 18)}…` : end.text, size: LETTERS, anchor: 'start', ink: 'text' }); // prettier-ignore
   }
   if (points.length > 0) {
-    shapes.push(below(x(first), height, words.day(new Date(first)), 'start'));
+    // Two days are written only where there is room for both.
+    const room = x(last) - x(first) > TWO_DAYS;
+    if (room || first === last) shapes.push(below(x(first), height, words.day(new Date(first)), 'start'));
     if (first !== last) shapes.push(below(x(last), height, words.day(new Date(last)), 'end'));
   }
   return { width, height, label: words.label, textures: [], shapes };

@@ -26,13 +26,27 @@
   /** How far the first figure is off, without its sign: what was least like its plan is found by it. */
   const off = (e: LogEntry): number | null => (e.figures[0] ? Math.abs(offBy(e.figures[0]) ?? 0) : null);
   const COLUMNS = [
-    { id: 'name', title: 'Piece', of: (e: LogEntry) => e.project.brief.name, sortFn: 'words', end: false },
-    { id: 'day', title: 'Finished', of: (e: LogEntry) => e.at.getTime(), sortFn: 'numbers', end: false },
-    { id: 'machine', title: 'Machine', of: (e: LogEntry) => e.machine, sortFn: 'words', end: false },
-    { id: 'yarns', title: 'Yarn', of: (e: LogEntry) => e.yarns.join(', '), sortFn: 'words', end: false },
-    { id: 'rows', title: 'Rows', of: (e: LogEntry) => e.measured.planned.rows, sortFn: 'numbers', end: true },
-    { id: 'minutes', title: 'Minutes', of: (e: LogEntry) => e.measured.minutes, sortFn: 'numbers', end: true },
-    { id: 'off', title: 'Off plan', of: off, sortFn: 'numbers', end: true }
+    { id: 'name', title: 'Piece', of: (e: LogEntry) => e.project.brief.name, sortFn: 'words', end: false, wide: false },
+    { id: 'day', title: 'Finished', of: (e: LogEntry) => e.at.getTime(), sortFn: 'numbers', end: false, wide: true },
+    { id: 'machine', title: 'Machine', of: (e: LogEntry) => e.machine, sortFn: 'words', end: false, wide: true },
+    { id: 'yarns', title: 'Yarn', of: (e: LogEntry) => e.yarns.join(', '), sortFn: 'words', end: false, wide: true },
+    {
+      id: 'rows',
+      title: 'Rows',
+      of: (e: LogEntry) => e.measured.planned.rows,
+      sortFn: 'numbers',
+      end: true,
+      wide: false
+    },
+    {
+      id: 'minutes',
+      title: 'Minutes',
+      of: (e: LogEntry) => e.measured.minutes,
+      sortFn: 'numbers',
+      end: true,
+      wide: true
+    },
+    { id: 'off', title: 'Off plan', of: off, sortFn: 'numbers', end: true, wide: false }
   ] as const;
   const table = createTable({
     features,
@@ -68,7 +82,7 @@
           {@const sorted = table.getColumn(column.id)?.getIsSorted()}
           <th
             scope="col"
-            class="p-0"
+            class="p-0 {column.wide ? 'max-sm:hidden' : ''}"
             aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
           >
             <button
@@ -98,11 +112,13 @@
             >
             <span class="block text-sm quiet">{kindTitle(e.kind)}{e.wearer ? `, ${e.wearer}` : ''}</span>
           </td>
-          <td class="px-3 whitespace-nowrap">{format(e.at, 'd MMM yyyy')}</td>
-          <td class="px-3">{e.machine}</td>
-          <td class="px-3">{e.yarns.join(', ')}</td>
+          <td class="px-3 whitespace-nowrap max-sm:hidden">{format(e.at, 'd MMM yyyy')}</td>
+          <td class="px-3 max-sm:hidden">{e.machine}</td>
+          <td class="px-3 max-sm:hidden">{e.yarns.join(', ')}</td>
           <td class="px-3 text-right numerals">{e.measured.planned.rows}</td>
-          <td class="px-3 text-right numerals">{e.measured.minutes === null ? '–' : Math.round(e.measured.minutes)}</td>
+          <td class="px-3 text-right numerals max-sm:hidden"
+            >{e.measured.minutes === null ? '–' : Math.round(e.measured.minutes)}</td
+          >
           <td class="px-3 text-right numerals whitespace-nowrap">{offWords(e)}</td>
         </tr>
       {/each}
