@@ -1,12 +1,9 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
-  import Trash from '@lucide/svelte/icons/trash';
-  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
-  import { keeping, notKept } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
-  import TextField from '$lib/ui/options/TextField.svelte';
+  import { notKept } from '$lib/ui/frame/keeping';
   import { paths } from '$lib/ui/paths';
-  import { Conversion } from '$lib/store/records/conversion';
+  import KeepConversion from '$lib/ui/convert/KeepConversion.svelte';
+  import type { Conversion, ConversionDraft } from '$lib/store/records/conversion';
   import { saveProject } from '$lib/store/projects';
   import { tubeOfRows } from '$lib/store/tube-of-rows';
   import Plus from '@lucide/svelte/icons/plus';
@@ -56,12 +53,6 @@
     void (lines = lines.map((l) => (l.id === id ? { ...l, ...change } : l)));
   const read = (line: Line) =>
     readCount(line.text, { field: line.what === 'stitches' ? 'Stitches' : 'Rows', min: 1, max: 20_000 });
-  let name = $state('');
-  let note = $state('');
-  let fault = $state('');
-  const kept = live(async () =>
-    (await db().conversions.toArray()).sort((a, b) => b.createdAt.localeCompare(a.createdAt))
-  );
   /** The counts that are sound, as they are kept. */
   const counts = $derived(
     lines.flatMap((line) => {
@@ -69,43 +60,32 @@
       return got.ok ? [{ what: line.what, count: got.value }] : [];
     })
   );
-  async function keep(): Promise<void> {
-    fault = await notKept(() =>
-      db().conversions.add(
-        Conversion.parse({
-          id: crypto.randomUUID(),
-          name: name.trim() || `${stitches} by ${rows} to 10 cm`,
-          note,
-          pattern: { stitches, rows },
-          machine:
-            from === 'known' && machine && yarn
-              ? { by: 'known', machineId: machine.id, yarnId: yarn.id }
-              : { by: 'typed', cmTo40Stitches, cmTo20Rows },
-          counts,
-          createdAt: new Date().toISOString()
-        })
-      )
-    );
-    if (!fault) [name, note] = ['', ''];
-  }
+  /** What stands in the fields, as it is kept. */
+  const draft = $derived<ConversionDraft>({
+    pattern: { stitches, rows },
+    machine:
+      from === 'known' && machine && yarn
+        ? { by: 'known', machineId: machine.id, yarnId: yarn.id }
+        : { by: 'typed', cmTo40Stitches, cmTo20Rows },
+    counts
+  });
   /** Puts a kept conversion back into the fields. */
   function open(c: Conversion): void {
-    [stitches, rows, name, note] = [c.pattern.stitches, c.pattern.rows, c.name, c.note];
+    [stitches, rows] = [c.pattern.stitches, c.pattern.rows];
     from = c.machine.by;
     if (c.machine.by === 'typed') [cmTo40Stitches, cmTo20Rows] = [c.machine.cmTo40Stitches, c.machine.cmTo20Rows];
     else [machineId, yarnId] = [c.machine.machineId, c.machine.yarnId];
     lines = c.counts.map(({ what, count }, i) => ({ id: i + 1, what, text: String(count) }));
   }
-  async function remove(c: Conversion): Promise<void> {
-    if (!(await keeping(() => db().conversions.delete(c.id)))) return;
-    void tell(`Deleted: ${c.name}`, { label: 'Undo', onClick: () => void keeping(() => db().conversions.put(c)) });
-  }
-  /** Rows of the pattern as they are on the machine: a tube with a section for each. */
-  async function plan(): Promise<void> {
-    if (!kit || !machine || !yarn) return;
-    const project = tubeOfRows(kit, machine.id, yarn.id, counts.flatMap(({ what, count }) => (what === 'rows' ? [convertCount(count, factors.rowFactor).whole] : [])), name.trim() || 'Converted pattern'); // prettier-ignore
-    fault = await notKept(() => saveProject(db(), project));
+  /** Rows of the pattern as they are on the machine: a tube with a section for each. @returns why it could not be kept */
+  async function plan(name: string): Promise<string> {
+    if (!kit || !machine || !yarn) return '';
+    const { rowFactor } = factors;
+    const whole = counts.flatMap(({ what, count }) => (what === 'rows' ? [convertCount(count, rowFactor).whole] : []));
+    const project = tubeOfRows(kit, machine.id, yarn.id, whole, name);
+    const fault = await notKept(() => saveProject(db(), project));
     if (!fault) await goto(paths.plan(project.id));
+    return fault;
   }
   const four = (n: number): string => n.toFixed(4);
   const two = (n: number): string => n.toFixed(2);
@@ -247,45 +227,10 @@
       ><Plus class="size-4" /> Another count</button
     >
   </section>
-  <section class="mt-5 sheet p-4" aria-label="Keep it">
-    <h2 class="mb-2 text-xl font-semibold">Keep it, or knit by it</h2>
-    <div class="grid grid-cols-1 gap-x-5 sm:grid-cols-2">
-      <TextField label="Name" value={name} most={80} optional onvalue={(v) => (name = v)} />
-      <TextField label="Note" value={note} most={1000} optional onvalue={(v) => (note = v)} />
-    </div>
-    <FaultNote {fault} />
-    <div class="flex flex-wrap gap-2">
-      <button type="button" class="btn btn-primary" disabled={counts.length === 0} onclick={keep}
-        >Keep this conversion</button
-      >
-      <button
-        type="button"
-        class="btn btn-quiet"
-        disabled={!counts.some((c) => c.what === 'rows') || !machine || !yarn}
-        onclick={plan}>Plan a tube with these rows</button
-      >
-    </div>
-    {#if kept.value?.length}
-      <h3 class="mt-4 font-semibold">Kept</h3>
-      <ul aria-label="Kept conversions">
-        {#each kept.value as c (c.id)}
-          <li class="flex flex-wrap items-center gap-x-3 border-t border-base-300/60 py-1.5">
-            <span class="min-w-48 flex-1">
-              <span class="font-semibold">{c.name}</span>
-              <span class="text-sm quiet"
-                >{c.pattern.stitches} by {c.pattern.rows} to 10 cm{c.note ? ` · ${c.note}` : ''}</span
-              >
-            </span>
-            <button type="button" class="btn btn-quiet btn-sm" onclick={() => open(c)}>Open</button>
-            <button
-              type="button"
-              class="btn btn-square btn-ghost btn-sm"
-              aria-label="Delete {c.name}"
-              onclick={() => remove(c)}><Trash class="size-4" /></button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-  </section>
+  <KeepConversion
+    {draft}
+    onopen={open}
+    onplan={plan}
+    canPlan={counts.some((c) => c.what === 'rows') && Boolean(machine && yarn)}
+  />
 </div>

@@ -21,3 +21,6 @@ export const Conversion = z.object({
   createdAt: z.iso.datetime()
 });
 export type Conversion = z.infer<typeof Conversion>;
+
+/** A conversion before it has a name. */
+export type ConversionDraft = Pick<Conversion, 'pattern' | 'machine' | 'counts'>;
