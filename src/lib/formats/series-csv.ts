@@ -3,7 +3,8 @@ import Papa from 'papaparse';
 /** One thing of a series as a line. */
 export interface SeriesLine {
   readonly name: string;
-  readonly size: string;
+  /** Whom it is for. */
+  readonly wearer: string;
   readonly yarns: readonly string[];
   readonly rows: number;
   readonly grams: number;
@@ -12,20 +13,18 @@ export interface SeriesLine {
   readonly doneOn: string | null;
 }
 
-/** Text that a spreadsheet would take for a formula is set apart (common practice, OWASP: CSV injection). */
-const plain = (text: string): string => (/^[=+\-@\t\r]/.test(text) ? `'${text}` : text);
-
-/** A series as CSV (RFC 4180), a line for each thing. */
+/** A series as CSV (RFC 4180), a line for each thing; cells that a spreadsheet would run are made harmless. */
 export const seriesCsv = (lines: readonly SeriesLine[]): string =>
   Papa.unparse(
-    lines.map(({ name, size, yarns, rows, grams, minutes, state, doneOn }) => ({
-      name: plain(name),
-      size: plain(size),
-      yarns: plain(yarns.join(' and ')),
+    lines.map(({ name, wearer, yarns, rows, grams, minutes, state, doneOn }) => ({
+      name,
+      for: wearer,
+      yarns: yarns.join(' and '),
       rows,
       grams: Math.round(grams),
       minutes: Math.round(minutes),
       state,
       'done on': doneOn ?? ''
-    }))
+    })),
+    { escapeFormulae: true, newline: '\n' }
   );

@@ -35,7 +35,7 @@ describe('evenings as a calendar', () => {
 });
 
 it('a series as CSV is read back line by line, and no cell is a formula', () => {
-  const line = { name: '=SUM(A1)', size: '-child', yarns: ['Reedwick, Ember', 'Oat "soft"'], rows: 102, grams: 63.4, minutes: 22.2, state: 'planned', doneOn: null }; // prettier-ignore
+  const line = { name: '=SUM(A1)', wearer: '-child', yarns: ['Reedwick, Ember', 'Oat "soft"'], rows: 102, grams: 63.4, minutes: 22.2, state: 'planned', doneOn: null }; // prettier-ignore
   const text = seriesCsv([line, { ...line, name: 'Hat, small', doneOn: '2026-12-01' }]);
   const { data, errors } = Papa.parse<Record<string, string>>(text, { header: true });
   expect(errors).toEqual([]);

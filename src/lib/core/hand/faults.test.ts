@@ -132,6 +132,11 @@ describe('a new ball that came in at the crank', () => {
     const ties = (of: Result) => trackOf(of).legs.filter((leg) => leg.piece === piece).map((leg) => leg.balls); // prettier-ignore
     expect(ties(plain).flat()).toEqual([]);
     expect(ties(result).slice(0, 2)).toEqual([[], [6]]);
+    // After the last row, and in waste, there is no join to be tied.
+    const { before, rows } = workOf(plain.fabric.pieces[piece]!);
+    const outside = [before, before + rows].filter((row) => row > 0);
+    const none = withFaults(plain, outside.map((row) => ball({ piece, copy: 1, row, pin: firstPin }))); // prettier-ignore
+    expect(ties(none).flat()).toEqual([]);
     const leg = trackOf(result).legs.find((l) => l.piece === piece && l.copy === 2)!;
     const due = leg.offset + 6 + result.kit.habits.tieAfterRows;
     expect(cuesAhead(trackOf(result), due).filter((c) => c.kind === 'tie' && c.inRows === 0)).toHaveLength(1);

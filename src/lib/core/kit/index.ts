@@ -1,5 +1,6 @@
 export { colourDifference } from './colour';
-export { evidenceFor, inState, type Evidence, gaugeOfSwatch } from './evidence';
+export { evidenceFor, inState, type Evidence } from './evidence';
+export { toldGauges } from './told-gauges';
 export { gaugeFor, learnedGauge, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';

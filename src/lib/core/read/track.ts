@@ -37,7 +37,7 @@ export interface Leg {
   readonly counter: (row: number) => number | null;
   /** Pins behind which a card stands. */
   readonly card: readonly number[];
-  /** Rows of this copy after which a new ball came in that nobody had planned. */
+  /** Rows of the work of this copy, waste counted, after which a new ball came in that nobody had planned. */
   readonly balls: readonly number[];
   /** Rows after a join at which its tails are tied. */
   readonly tieAfter: number;
@@ -97,7 +97,11 @@ export function trackOf({ kit, plan, fabric, steps }: Planned): Track {
         counted,
         counter,
         card: knitted.floats.after,
-        balls: knitted.faults.flatMap((f) => (f.kind === 'new-ball' && f.copy === i + 1 ? [f.row] : [])),
+        balls: knitted.faults.flatMap((f) =>
+          f.kind === 'new-ball' && f.copy === i + 1 && f.row > work.before && f.row < work.before + work.rows
+            ? [f.row]
+            : []
+        ),
         tieAfter: kit.habits.tieAfterRows
       };
       offset += rows;

@@ -1,3 +1,4 @@
+import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { sizesFor } from '../body';
 import { Kit } from '../kit';
@@ -49,6 +50,26 @@ describe('a series drawn up', () => {
     expect(drawUp(more, hatOf(more), [{ body: small!, count: 12 }], ALL).ok).toBe(true);
   });
 
+  it('yarns in places: every way once where there are few, spread over all where there are millions', () => {
+    fc.assert(
+      fc.property(fc.integer({ min: 1, max: 14 }), fc.integer({ min: 0, max: 14 }), (many, places) => {
+        const yarns = Array.from({ length: many }, (_, i) => `y${i}`);
+        const ways = placements(yarns, places);
+        if (places > many) {
+          expect(ways).toEqual([]);
+          return;
+        }
+        let all = 1;
+        for (let i = 0; i < places; i++) all *= many - i;
+        expect(ways).toHaveLength(Math.min(all, 120));
+        expect(new Set(ways.map((w) => w.join())).size).toBe(ways.length);
+        for (const w of ways) expect(new Set(w).size).toBe(places);
+        // No yarn is left out, whichever stands last.
+        if (places > 0) expect(new Set(ways.flat()).size).toBe(many);
+      })
+    );
+  });
+
   it('a size that the ring cannot knit is named', () => {
     const kit = kitWith(500);
     const giant = { key: 'g', label: 'Giant', measures: { head: 4000 } };
@@ -61,7 +82,6 @@ describe('a series drawn up', () => {
     const kit = kitWith(500);
     const planned = tryPlan(kit, hatOf(kit));
     expect(planned.ok && placesToColour(planned.value)).toEqual(['ember', 'tide']);
-    expect(placements(['a', 'b', 'c'], 2)).toHaveLength(6);
     const drawn = drawUp(kit, hatOf(kit), [{ body: small!, count: 6 }], ['oat', 'moss']);
     if (!drawn.ok) throw new Error('not drawn up');
     for (const { brief } of drawn.things) {

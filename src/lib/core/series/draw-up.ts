@@ -25,22 +25,36 @@ export type DrawnUp =
   /** Not enough yarn, and the least that is missing; or sizes that this machine cannot knit in any of these yarns. */
   | { readonly ok: false; readonly missing: readonly Missing[]; readonly unplanned: readonly string[] };
 
-/** Most ways to put yarns in their places that are looked at; more colours than that are not told apart in a series. */
+/** Most ways to put yarns in their places that are looked at: a page is waited for, and more are not told apart. */
 const MOST_WAYS = 120;
 
 /** The yarns a plan knits rows of its work in: the places that a series colours anew. */
 export const placesToColour = (result: Pick<Result, 'yarnUse'>): string[] =>
   result.yarnUse.flatMap((use) => (use.parts.some((part) => part.what === 'rows') ? [use.yarnId] : []));
 
-/** Every way to put so many yarns into so many places, none twice. */
-export function placements(yarns: readonly string[], places: number): string[][] {
-  if (places === 0) return [[]];
-  return yarns.flatMap((yarn) =>
-    placements(
-      yarns.filter((other) => other !== yarn),
-      places - 1
-    ).map((rest) => [yarn, ...rest])
-  );
+/** One of the ways to put yarns into so many places, none twice, by its number from 0. */
+function placementAt(yarns: readonly string[], places: number, number: number): string[] {
+  const left = [...yarns];
+  let rest = number;
+  return Array.from({ length: places }, () => {
+    const at = rest % left.length;
+    rest = Math.floor(rest / left.length);
+    return left.splice(at, 1)[0]!;
+  });
+}
+
+/**
+ * Ways to put so many yarns into so many places, none twice: all of them, or as many as are looked at, spread evenly over
+ * all there are, so that every yarn has its turn. They are never listed one by one: ten yarns in eight places are millions.
+ *
+ * @example placements(['a', 'b'], 2) // [['a', 'b'], ['b', 'a']]
+ */
+export function placements(yarns: readonly string[], places: number, most = MOST_WAYS): string[][] {
+  if (places > yarns.length) return [];
+  let all = 1;
+  for (let i = 0; i < places; i++) all *= yarns.length - i;
+  const shown = Math.min(all, most);
+  return Array.from({ length: shown }, (_, i) => placementAt(yarns, places, Math.floor((i * all) / shown)));
 }
 
 /**
@@ -57,7 +71,7 @@ export function drawUp(kit: Kit, brief: Brief, sizes: readonly SizeWanted[], yar
   const base = tryPlan(kit, brief);
   if (!kind || !base.ok) return { ok: false, missing: [], unplanned: sizes.map(({ body }) => body.label) };
   const places = placesToColour(base.value);
-  const ways = placements(yarns, Math.min(places.length, yarns.length)).slice(0, MOST_WAYS);
+  const ways = placements(yarns, Math.min(places.length, yarns.length));
   const briefs = new Map<Way, Brief>();
   const wanted = sizes.map(({ body, count }): Wanted => {
     const sized = Brief.parse({ ...brief, options: { ...brief.options, ...fitted(kind.options, body) } });

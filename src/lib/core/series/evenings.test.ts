@@ -13,6 +13,12 @@ describe('evenings', () => {
     expect([doneOn(list, 'a'), doneOn(list, 'c')]).toEqual(['2026-11-30', null]);
   });
 
+  it('what is left of a series that was begun is laid out from today on, and not before it begins', () => {
+    const on = (today: string) => evenings([{ id: 'a', minutes: 30 }], { from: '2026-11-26', today, days: [1, 4], minutes: 60 })[0]!.on; // prettier-ignore
+    expect(on('2026-11-20')).toBe('2026-11-26');
+    expect(on('2026-12-01')).toBe('2026-12-03');
+  });
+
   it('any jobs: every minute is worked once, none beyond the evening, in order, on the right days', () => {
     const jobs = fc.array(fc.integer({ min: 1, max: 300 }), { maxLength: 15 });
     const days = fc.uniqueArray(fc.integer({ min: 1, max: 7 }), { minLength: 1 });

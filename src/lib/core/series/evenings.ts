@@ -13,6 +13,8 @@ export interface Job {
 export interface Pattern {
   /** First day, as 2026-11-26. */
   readonly from: string;
+  /** Evenings before this day are over: what is left is laid out from here on. */
+  readonly today?: string;
   /** Days of the week, Monday is 1 (ISO 8601). */
   readonly days: readonly number[];
   /** Minutes of an evening. */
@@ -36,11 +38,15 @@ const MOST_EVENINGS = 1500;
  * @returns evenings in which something is done, in order; fewer than needed only where it would take years
  * @example evenings([{ id: 'hat', minutes: 80 }], { from: '2026-11-26', days: [4], minutes: 60 }).map((e) => e.on) // ['2026-11-26', '2026-12-03']
  */
-export function evenings(jobs: readonly Job[], { from, days, minutes }: Pattern): Evening[] {
+export function evenings(jobs: readonly Job[], { from, today = from, days, minutes }: Pattern): Evening[] {
   const list: Evening[] = [];
   const waiting = jobs.filter((job) => job.minutes > 0).map((job) => ({ ...job }));
   let next = 0;
-  for (let day = parseISO(from); next < waiting.length && list.length < MOST_EVENINGS; day = addDays(day, 1)) {
+  for (
+    let day = parseISO(from > today ? from : today);
+    next < waiting.length && list.length < MOST_EVENINGS;
+    day = addDays(day, 1)
+  ) {
     if (!days.includes(getISODay(day))) continue;
     const parts: { id: string; minutes: number; last: boolean }[] = [];
     let left = minutes;

@@ -1,13 +1,5 @@
-import { sceneSvg } from '../svg';
+import { escapeXml, sceneSvg } from '../svg';
 import type { Paper, PaperStep } from './content';
-
-const escape = (text: string): string =>
-  text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
-
-/** Names of patterns are told apart, because one page holds many pictures. */
-function picture(scene: Parameters<typeof sceneSvg>[0], n: number): string {
-  return sceneSvg(scene).replaceAll('knit-', `p${n}-knit-`);
-}
 
 const STYLE = `body{font-family:sans-serif;max-width:60rem;margin:2rem auto;padding:0 1rem;line-height:1.45;color:#12302f}
 table{border-collapse:collapse}td{padding:.15rem 1rem .15rem 0}li{margin:.6rem 0;break-inside:avoid}svg{max-width:100%;height:auto}
@@ -20,11 +12,11 @@ ol svg{float:right;width:12rem;margin-left:1rem}.due{color:#5b6d6c}@media print{
  */
 export function paperHtml(paper: Paper): string {
   let drawn = 0;
-  const draw = (scene: PaperStep['picture']): string => (scene ? picture(scene, drawn++) : '');
+  const draw = (scene: PaperStep['picture']): string => (scene ? sceneSvg(scene, { prefix: `p${drawn++}-` }) : '');
   const step = (own: PaperStep): string =>
-    `<li>${draw(own.picture)}<strong>${escape(own.title)}</strong>${own.text.map((t) => `<br>${escape(t)}`).join('')}${
+    `<li>${draw(own.picture)}<strong>${escapeXml(own.title)}</strong>${own.text.map((t) => `<br>${escapeXml(t)}`).join('')}${
       own.lines.length + own.due.length > 0
-        ? `<ul class="due">${[...own.lines.map((l) => [l.after, l.what]), ...own.due.map((d) => [d.when, d.what])].map(([a, b]) => `<li>${escape(a!)}: ${escape(b!)}</li>`).join('')}</ul>`
+        ? `<ul class="due">${[...own.lines.map((l) => [l.after, l.what]), ...own.due.map((d) => [d.when, d.what])].map(([a, b]) => `<li>${escapeXml(a!)}: ${escapeXml(b!)}</li>`).join('')}</ul>`
         : ''
     }</li>`;
   const chapters = paper.chapters.map(({ title, steps }) => {
@@ -37,22 +29,22 @@ export function paperHtml(paper: Paper): string {
     for (const own of steps) {
       if (own.part) {
         end();
-        parts.push(`<h3>${escape(own.part)}</h3>`);
+        parts.push(`<h3>${escapeXml(own.part)}</h3>`);
       }
       list.push(step(own));
     }
     end();
-    return `<h2>${escape(title)}</h2>\n${parts.join('\n')}`;
+    return `<h2>${escapeXml(title)}</h2>\n${parts.join('\n')}`;
   });
   return `<!doctype html>
 <html lang="en">
-<head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escape(paper.title)}</title><style>${STYLE}</style></head>
+<head><meta charset="utf-8"><meta name="viewport" content="width=device-width"><title>${escapeXml(paper.title)}</title><style>${STYLE}</style></head>
 <body>
-<h1>${escape(paper.title)}</h1>
-<p>${escape(paper.about)}</p>
-<table>${paper.figures.map((f) => `<tr><td>${escape(f.label)}</td><td><strong>${escape(f.value)}</strong></td><td>${escape(f.range)}</td></tr>`).join('')}</table>
-<ul>${paper.yarns.map((y) => `<li>${y.letter}: ${escape(y.name)}, ${escape(y.need)}</li>`).join('')}</ul>
-${paper.notes.map((note) => `<p><em>${escape(note)}</em></p>`).join('\n')}
+<h1>${escapeXml(paper.title)}</h1>
+<p>${escapeXml(paper.about)}</p>
+<table>${paper.figures.map((f) => `<tr><td>${escapeXml(f.label)}</td><td><strong>${escapeXml(f.value)}</strong></td><td>${escapeXml(f.range)}</td></tr>`).join('')}</table>
+<ul>${paper.yarns.map((y) => `<li>${y.letter}: ${escapeXml(y.name)}, ${escapeXml(y.need)}</li>`).join('')}</ul>
+${paper.notes.map((note) => `<p><em>${escapeXml(note)}</em></p>`).join('\n')}
 <div>${[...paper.tubes, ...(paper.finished ? [paper.finished] : [])].map(draw).join('\n')}</div>
 ${chapters.join('\n')}
 </body>

@@ -57,6 +57,8 @@ describe('a plan on paper', () => {
   it('what a knitter typed stays words: no markup, no table, no heading', () => {
     const result = made('strap');
     const name = '# <script>alert(1)</script> | *x*';
+    const knit = paperOf({ ...result, brief: { ...result.brief, name: 'knit-bag, sans-serif' } });
+    expect(paperHtml(knit)).toContain('<h1>knit-bag, sans-serif</h1>');
     const paper = paperOf({ ...result, brief: { ...result.brief, name } });
     expect(paperHtml(paper)).not.toContain('<script');
     expect(paperMarkdown(paper).split('\n')[0]).toBe('# \\# \\<script\\>alert(1)\\</script\\> \\| \\*x\\*');

@@ -27,7 +27,7 @@ const words = (text: string, more: object = {}, font = 'Text'): Content => ({ te
 
 /** A drawing so wide at the most, as lines and not as dots; its letters are those of the sheet. */
 const drawing = (scene: Scene, width: number, more: object = {}): Content => ({
-  svg: sceneSvg(scene).replaceAll('sans-serif', 'Text'),
+  svg: sceneSvg(scene, { font: 'Text' }),
   width,
   ...more
 });

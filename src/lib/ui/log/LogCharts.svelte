@@ -2,7 +2,7 @@
   import { rollups } from 'd3-array';
   import { format } from 'date-fns/format';
   import { rowsByWeek, offBy } from '$lib/core/log';
-  import { gaugeOfSwatch, type Kit, yarnsById, yarnName } from '$lib/core/kit';
+  import { type Kit, toldGauges, yarnsById, yarnName } from '$lib/core/kit';
   import { lyingScene, uprightScene } from '$lib/draw/log/bars';
   import { gaugeScene, type GaugePoint } from '$lib/draw/log/gauge-lines';
   import { type OffPoint, offPlanScene } from '$lib/draw/log/off-plan';
@@ -20,20 +20,16 @@
   );
   const weeks = $derived(rowsByWeek(rows));
   const yarns = $derived(yarnsById(kit.yarns));
-  /** Rows to a cm that swatches and pieces said, in the state they were measured in. */
-  const gauges = $derived.by((): GaugePoint[] => {
-    const point = (yarnId: string, on: string, perCm: number, what: string): GaugePoint[] => {
+  /** Rows to a cm that swatches and pieces said, as points of the chart. */
+  const gauges = $derived(
+    toldGauges(kit).flatMap(({ yarnId, on, rowsPerCm, piece }): GaugePoint[] => {
       const yarn = yarns.get(yarnId);
-      const title = yarn ? `${yarnName(yarn)}: ${perCm.toFixed(2)} rows to a cm, ${what}, ${day(new Date(on))}` : '';
-      return yarn ? [{ article: yarn.name, hex: yarn.colour.hex, at: new Date(on), perCm, title }] : [];
-    };
-    return [
-      ...kit.swatches.flatMap((s) => (s.setAside ? [] : point(s.yarnId, s.on, gaugeOfSwatch(s).courses, 'swatch'))),
-      ...kit.finished.flatMap((p) =>
-        p.setAside || p.lengthMm === null ? [] : point(p.yarnId, p.on, (10 * p.rows) / p.lengthMm, p.name)
-      )
-    ];
-  });
+      if (!yarn) return [];
+      const at = new Date(on);
+      const title = `${yarnName(yarn)}: ${rowsPerCm.toFixed(2)} rows to a cm, ${piece ?? 'swatch'}, ${day(at)}`;
+      return [{ article: yarn.name, hex: yarn.colour.hex, at, perCm: rowsPerCm, title }];
+    })
+  );
   /** Grams of every yarn in what was finished: each is planned for it, a few at a time. */
   let grams = $state.raw<readonly { readonly name: string; readonly hex: string; readonly grams: number }[]>([]);
   $effect(() => {

@@ -3,6 +3,7 @@
   import FileDown from '@lucide/svelte/icons/file-down';
   import Trash from '@lucide/svelte/icons/trash';
   import { format } from 'date-fns/format';
+  import { formatISO } from 'date-fns/formatISO';
   import { parseISO } from 'date-fns/parseISO';
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
@@ -24,6 +25,7 @@
   import { live } from '$lib/ui/state/live.svelte';
 
   const id = $derived(page.params.id!);
+  const today = formatISO(new Date(), { representation: 'date' });
   const read = live(async () => {
     const [kit, found] = await Promise.all([loadKit(db()), readSeries(db(), id)]);
     return { kit: kit ?? null, found };
@@ -55,7 +57,7 @@
     series
       ? evenings(
           things.map(({ project, left }) => ({ id: project.id, minutes: left })),
-          { from: series.from, ...series.evenings }
+          { from: series.from, today, ...series.evenings }
         )
       : []
   );
@@ -94,7 +96,7 @@
   const csvLines = $derived(
     things.map(({ project, result, rows, left, state }): SeriesLine => ({
       name: project.brief.name,
-      size: typeof project.brief.options.wearer === 'string' ? project.brief.options.wearer : '',
+      wearer: typeof project.brief.options.wearer === 'string' ? project.brief.options.wearer : '',
       yarns: result?.yarnUse.map((use) => use.name) ?? [],
       rows,
       grams: result?.yarnUse.reduce((sum, use) => sum + use.grams.value, 0) ?? 0,
