@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { TUBE_FIGURES } from '$lib/ui/log/names';
   import { sum } from 'd3-array';
   import { choicesOf, type LogFilter, narrowed, NO_FILTER, readLog } from '$lib/store/log';
   import { loadKit } from '$lib/store/kit';
@@ -9,9 +10,8 @@
   import { live } from '$lib/ui/state/live.svelte';
   import { kindTitle } from '$lib/words';
 
-  const NAMES = { length: 'Length of the tube', width: 'Flat width' } as const;
   const log = live(async () => {
-    const [kit, read] = await Promise.all([loadKit(db()), readLog(db(), (what) => NAMES[what])]);
+    const [kit, read] = await Promise.all([loadKit(db()), readLog(db(), (what) => TUBE_FIGURES[what])]);
     return { kit: kit ?? null, ...read };
   });
   let filter = $state<LogFilter>(NO_FILTER);

@@ -1,9 +1,11 @@
 <script lang="ts">
   import Papa from 'papaparse';
   import { yarnName } from '$lib/core/kit';
+  import type { YarnUse } from '$lib/core/read';
   import { shoppingList } from '$lib/core/series';
   import { loadKit } from '$lib/store/kit';
   import { planOf } from '$lib/store/plans';
+  import { inBunches } from '$lib/ui/frame/turn';
   import { download } from '$lib/ui/download';
   import ShoppingTable from '$lib/ui/series/ShoppingTable.svelte';
   import { paths } from '$lib/ui/paths';
@@ -17,10 +19,25 @@
   let left = $state.raw<readonly string[]>([]);
   const kit = $derived(read.value?.kit ?? null);
   const chosen = $derived((read.value?.projects ?? []).filter((p) => !left.includes(p.id)));
+  /** What each plan uses; years of plans are made a few at a time, and the page stays alive. */
+  let uses = $state.raw<ReadonlyMap<string, readonly YarnUse[]>>(new Map());
+  $effect(() => {
+    const [own, all] = [kit, read.value?.projects ?? []];
+    if (!own) return;
+    let gone = false;
+    void inBunches(
+      all,
+      (project) => planOf(own, project)?.yarnUse ?? [],
+      () => gone
+    ).then((found) => {
+      if (found) uses = new Map(all.map((project, i) => [project.id, found[i]!]));
+    });
+    return () => (gone = true);
+  });
   const lines = $derived(
     kit
       ? shoppingList(
-          chosen.flatMap((p) => (planOf(kit, p) ? [planOf(kit, p)!.yarnUse] : [])),
+          chosen.map((p) => uses.get(p.id) ?? []),
           kit.yarns
         )
       : []
@@ -94,7 +111,9 @@
         {#if lines.length > 0}
           <ShoppingTable {lines} {kit} />
         {:else}
-          <p class="mt-2">Choose something that is knitted.</p>
+          <p class="mt-2">
+            {uses.size === 0 && read.value.projects.length > 0 ? 'Adding up …' : 'Choose something that is knitted.'}
+          </p>
         {/if}
       </section>
     </div>

@@ -29,3 +29,27 @@ export async function afterPaint(): Promise<void> {
   }
   await turn();
 }
+
+/** Pieces of work between two turns: a few plans, a frame or two. */
+const BUNCH = 8;
+
+/**
+ * Does the same with everything in a list, a few at a time, with room for a frame or a key between them.
+ *
+ * @param over tells that nobody waits for it any more
+ * @returns what came of each, in order; null once it was over
+ * @example const plans = await inBunches(projects, (p) => planOf(kit, p), () => gone);
+ */
+export async function inBunches<T, R>(
+  list: readonly T[],
+  work: (item: T) => R,
+  over: () => boolean
+): Promise<R[] | null> {
+  const done: R[] = [];
+  for (const [i, item] of list.entries()) {
+    if (i > 0 && i % BUNCH === 0) await turn();
+    if (over()) return null;
+    done.push(work(item));
+  }
+  return done;
+}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { rollups } from 'd3-array';
+  import { rollups, sum } from 'd3-array';
   import { format } from 'date-fns/format';
   import { rowsByWeek, offBy } from '$lib/core/log';
   import { type Kit, toldGauges, yarnsById, yarnName } from '$lib/core/kit';
@@ -8,7 +8,7 @@
   import { type OffPoint, offPlanScene } from '$lib/draw/log/off-plan';
   import type { LogEntry } from '$lib/store/log';
   import { planOf } from '$lib/store/plans';
-  import { turn } from '../frame/turn';
+  import { inBunches } from '../frame/turn';
   import SizedScene from './SizedScene.svelte';
 
   let { entries, rows, kit }: { entries: readonly LogEntry[]; rows: readonly number[]; kit: Kit } = $props();
@@ -35,25 +35,21 @@
   $effect(() => {
     const [all, own] = [entries, kit];
     let gone = false;
-    void (async () => {
-      const used: { name: string; hex: string; grams: number }[] = [];
-      for (const [i, { project }] of all.entries()) {
-        if (i % 8 === 7) await turn();
-        if (gone) return;
-        const result = planOf(own, project);
-        result?.yarnUse.forEach((use, y) =>
-          used.push({ name: use.name, hex: result.yarns[y]!.colour.hex, grams: use.grams.value })
-        );
-      }
+    const usesOf = ({ project }: LogEntry) => {
+      const result = planOf(own, project);
+      return (result?.yarnUse ?? []).map((use, y) => ({ name: use.name, hex: result!.yarns[y]!.colour.hex, grams: use.grams.value })); // prettier-ignore
+    };
+    void inBunches(all, usesOf, () => gone).then((used) => {
+      if (!used) return;
       grams = rollups(
-        used,
-        (list) => ({ name: list[0]!.name, hex: list[0]!.hex, grams: list.reduce((sum, u) => sum + u.grams, 0) }),
+        used.flat(),
+        (list) => ({ name: list[0]!.name, hex: list[0]!.hex, grams: sum(list, (u) => u.grams) }),
         (u) => `${u.name} ${u.hex}`
       )
-        .map(([, sum]) => sum)
+        .map(([, of]) => of)
         .sort((a, b) => b.grams - a.grams)
         .slice(0, 12);
-    })();
+    });
     return () => (gone = true);
   });
   const timed = $derived(

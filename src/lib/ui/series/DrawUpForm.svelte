@@ -9,6 +9,7 @@
   import { optionFields } from '$lib/core/plan';
   import { type DrawnUp, placesToColour } from '$lib/core/series';
   import { showLength } from '$lib/core/quantity';
+  import { namedIn } from '$lib/store/log';
   import { planOf } from '$lib/store/plans';
   import type { Project } from '$lib/store/records/project';
   import { Series } from '$lib/store/records/series';
@@ -27,13 +28,8 @@
 
   const uid = $props.id();
   const today = formatISO(new Date(), { representation: 'date' });
-  // What can be made again and again: whatever is knitted of yarns.
-  const models = $derived(
-    projects.filter((p) => {
-      const result = planOf(kit, p);
-      return result !== null && placesToColour(result).length > 0;
-    })
-  );
+  // What can be made again and again: whatever names yarns. Only the chosen one is planned; there may be years of them.
+  const models = $derived(projects.filter((p) => namedIn(p).yarns.length > 0));
   let modelId = $state('');
   const model = $derived(models.find((p) => p.id === modelId) ?? models[0]);
   const result = $derived(model ? planOf(kit, model) : null);
@@ -216,7 +212,7 @@
     <button
       type="button"
       class="btn {up?.ok ? 'btn-quiet' : 'btn-primary'}"
-      disabled={working || yarnIds.length < places.length}
+      disabled={working || places.length === 0 || yarnIds.length < places.length}
       onclick={draw}>{working ? 'Drawing it up …' : `Draw up ${many}`}</button
     >
     {#if yarnIds.length < places.length}

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import ArrowDown from '@lucide/svelte/icons/arrow-down';
-  import ArrowUp from '@lucide/svelte/icons/arrow-up';
+  import SortHead from '../frame/SortHead.svelte';
   import {
     columnFilteringFeature,
     createFilteredRowModel,
@@ -146,18 +145,12 @@
       {#each COLUMNS as column (column.id)}
         {@const sorted = table.getColumn(column.id)?.getIsSorted()}
         <div role="columnheader" aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}>
-          <button
-            type="button"
-            class="flex min-h-10 w-full cursor-pointer items-center gap-1 px-3 font-semibold hover:underline {column.end
-              ? 'justify-end'
-              : ''}"
-            onclick={() => table.getColumn(column.id)?.toggleSorting(sorted === 'asc')}
-          >
-            {column.title}
-            {#if sorted === 'asc'}<ArrowUp class="size-3.5" />{:else if sorted === 'desc'}<ArrowDown
-                class="size-3.5"
-              />{/if}
-          </button>
+          <SortHead
+            title={column.title}
+            sorted={sorted ?? false}
+            end={column.end}
+            onsort={(down) => table.getColumn(column.id)?.toggleSorting(down)}
+          />
         </div>
       {/each}
     </div>

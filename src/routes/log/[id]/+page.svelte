@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { TUBE_FIGURES } from '$lib/ui/log/names';
   import Repeat from '@lucide/svelte/icons/repeat';
   import Trash from '@lucide/svelte/icons/trash';
   import { format } from 'date-fns/format';
@@ -25,13 +26,12 @@
   import { live } from '$lib/ui/state/live.svelte';
   import { kindTitle, speak } from '$lib/words';
 
-  const NAMES = { length: 'Length of the tube', width: 'Flat width' } as const;
   const id = $derived(page.params.id!);
   const read = live(async () => {
     const [kit, project] = await Promise.all([loadKit(db()), db().projects.get(id)]);
     if (!kit || !project || project.deletedAt) return { entry: null };
     const events = await eventsOf(db(), project.id);
-    const entry = entryOf(project, events, (what) => NAMES[what]);
+    const entry = entryOf(project, events, (what) => TUBE_FIGURES[what]);
     return { kit, entry, times: rowTimes(events), progress: progressOf(events.map(({ what }) => what)) };
   });
   const kit = $derived(read.value?.kit ?? null);
