@@ -159,3 +159,13 @@ test('a measure says when it was taken', async ({ page }) => {
   await page.getByRole('textbox', { name: 'Head' }).first().fill('57 cm');
   await expect(page.getByText(/Taken \d+ \w+ \d{4}\./).first()).toBeVisible();
 });
+
+test('on a telephone nothing of log, entry, series and shopping list is beside the screen', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  for (const path of ['/log', '/log/demo-oat', '/log/demo-first', '/series', '/shopping']) {
+    await page.goto(path);
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
+    await expect(page.locator('table, form, fieldset, select').first()).toBeVisible();
+    expect(await page.evaluate(() => document.documentElement.scrollWidth), path).toBe(390);
+  }
+});

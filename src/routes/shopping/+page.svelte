@@ -72,7 +72,7 @@
   {#if !read.value || !kit}
     <p class="mt-10 text-center quiet" role="status">Opening the plans …</p>
   {:else}
-    <div class="mt-5 grid gap-4 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
+    <div class="mt-5 grid grid-cols-1 gap-4 lg:grid-cols-[minmax(0,22rem)_minmax(0,1fr)]">
       <section class="sheet p-4" aria-label="For these">
         <h2 class="text-lg font-semibold">For these</h2>
         <p class="mb-2 flex gap-2">

@@ -64,7 +64,7 @@
   );
 </script>
 
-<div class="grid gap-4 lg:grid-cols-2">
+<div class="grid grid-cols-1 gap-4 lg:grid-cols-2">
   <section class="sheet p-4" aria-label="Measured against planned">
     <h2 class="text-lg font-semibold">Measured against planned</h2>
     <p class="text-sm quiet">A bar is the range that was planned, a dot what came out; a bright one lies outside.</p>

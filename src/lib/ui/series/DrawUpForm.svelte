@@ -107,7 +107,7 @@
     Plan one thing first; a series makes it again and again. <a class="link" href={paths.choose}>Plan one</a>
   </p>
 {:else}
-  <div class="grid gap-x-8 gap-y-4 lg:grid-cols-2">
+  <div class="grid grid-cols-1 gap-x-8 gap-y-4 lg:grid-cols-2">
     <div class="space-y-4">
       <label class="block" for="{uid}-model">
         <span class="mb-1 block font-semibold">What is made</span>

@@ -91,36 +91,38 @@
         >
       </span>
     </div>
-    <div class="mt-5 grid gap-4 lg:grid-cols-2">
+    <div class="mt-5 grid grid-cols-1 gap-4 lg:grid-cols-2">
       <section class="sheet p-4" aria-label="Measured and planned">
         <h2 class="text-lg font-semibold">Measured and planned</h2>
         {#if entry.figures.length > 0}
-          <table class="mt-2 w-full">
-            <thead>
-              <tr class="text-left text-sm quiet">
-                <th class="py-1 font-normal" scope="col">Figure</th>
-                <th class="py-1 text-right font-normal" scope="col">Measured</th>
-                <th class="py-1 text-right font-normal" scope="col">Planned</th>
-                <th class="py-1 pl-3 font-normal" scope="col">Off</th>
-              </tr>
-            </thead>
-            <tbody>
-              {#each entry.figures as figure, i (i)}
-                <tr class="border-t border-base-300/60">
-                  <td class="py-1.5 pr-2">{figure.label}</td>
-                  <td class="py-1.5 text-right numerals font-semibold">{amount(figure.got, figure.unit)}</td>
-                  <td class="py-1.5 text-right numerals">{amount(figure.planned, figure.unit)}</td>
-                  <td class="py-1.5 pl-3 text-sm whitespace-nowrap"
-                    >{offWords(figure)}{figure.low < figure.high
-                      ? within(figure)
-                        ? ', as expected'
-                        : ', outside its range'
-                      : ''}</td
-                  >
+          <div class="overflow-x-auto">
+            <table class="mt-2 w-full">
+              <thead>
+                <tr class="text-left text-sm quiet">
+                  <th class="py-1 font-normal" scope="col">Figure</th>
+                  <th class="py-1 text-right font-normal" scope="col">Measured</th>
+                  <th class="py-1 text-right font-normal" scope="col">Planned</th>
+                  <th class="py-1 pl-3 font-normal" scope="col">Off</th>
                 </tr>
-              {/each}
-            </tbody>
-          </table>
+              </thead>
+              <tbody>
+                {#each entry.figures as figure, i (i)}
+                  <tr class="border-t border-base-300/60">
+                    <td class="py-1.5 pr-2">{figure.label}</td>
+                    <td class="py-1.5 text-right numerals font-semibold">{amount(figure.got, figure.unit)}</td>
+                    <td class="py-1.5 text-right numerals">{amount(figure.planned, figure.unit)}</td>
+                    <td class="py-1.5 pl-3 text-sm sm:whitespace-nowrap"
+                      >{offWords(figure)}{figure.low < figure.high
+                        ? within(figure)
+                          ? ', as expected'
+                          : ', outside its range'
+                        : ''}</td
+                    >
+                  </tr>
+                {/each}
+              </tbody>
+            </table>
+          </div>
         {:else}
           <p class="mt-1">Nothing was measured; it is noted only.</p>
         {/if}

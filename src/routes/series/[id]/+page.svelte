@@ -175,7 +175,7 @@
         Next: <a class="link font-semibold" href={paths.plan(next.project.id)}>{shortOf(next.project.brief.name)}</a>.
       {/if}
     </p>
-    <div class="mt-4 grid gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
+    <div class="mt-4 grid grid-cols-1 gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section class="sheet p-4" aria-label="Things">
         <h2 class="text-lg font-semibold">One after the other</h2>
         <div class="overflow-x-auto">
