@@ -16,7 +16,8 @@ const CHANGED: readonly Stores[] = [
   {},
   {},
   { photos: 'id, projectId' },
-  { series: 'id', conversions: 'id' }
+  { series: 'id', conversions: 'id' },
+  {}
 ];
 
 /** Tables and indexes of every released version, by its number. */

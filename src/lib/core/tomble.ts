@@ -3,6 +3,7 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { joinsTied } from './kinds/shared/hands';
+import { withWishes } from './wishes';
 import { Kit, yarnsById } from './kit';
 import { CrankFault } from './knit';
 import { type Act, beyond, Brief, type Draft, type Finding, optionFields, type Plan } from './plan';
@@ -129,15 +130,6 @@ const ASKED = {
 function tooLarge({ what, most, asked }: NonNullable<ReturnType<typeof beyond>>): PathFault {
   const rule = `must ask for at most ${most} ${ASKED[what]}`;
   return { code: 'too-large', path: 'brief.options', field: 'brief.options', rule, received: String(asked) };
-}
-
-/** What a brief adds to any kind: pompoms, and steps in the knitter's own words. */
-function withWishes({ plan, notes }: Draft, brief: Brief): Draft {
-  const wishes: Act[] = [
-    ...(brief.pompom ? [{ do: 'pompom', ...brief.pompom, on: 'piece' } as const] : []),
-    ...brief.ownSteps.map((text): Act => ({ do: 'own', text }))
-  ];
-  return wishes.length ? { plan: { ...plan, acts: [...plan.acts, ...wishes] }, notes } : { plan, notes };
 }
 
 /**

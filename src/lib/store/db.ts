@@ -52,6 +52,17 @@ function fifth(project: {
   [...(knowledge?.swatches ?? []), ...(knowledge?.finished ?? [])].forEach(fifthHeld);
 }
 
+/** What version 8 adds to a brief; nothing that was there is changed. */
+type BareBrief = { patches?: unknown[]; ownPlaces?: object; pompom?: { trimMm?: number; buttonMm?: number } | null };
+function eighthBrief(brief: BareBrief): void {
+  brief.patches ??= [];
+  brief.ownPlaces ??= {};
+  if (brief.pompom) {
+    brief.pompom.trimMm ??= 3;
+    brief.pompom.buttonMm ??= 18;
+  }
+}
+
 /** Everything the browser keeps. Versions are consecutive and frozen once released. */
 export class TombleDb extends Dexie {
   machines!: Table<Machine, string>;
@@ -121,6 +132,18 @@ export class TombleDb extends Dexie {
           .modify((project: { measured?: { figures?: unknown[] } | null }) => {
             if (project.measured) project.measured.figures ??= [];
           })
+      );
+    // Briefs say where patches and the knitter's own steps come, and how a pompom is trimmed and held. There were none
+    // before, own steps came last, and the usual trimming was meant.
+    this.version(8)
+      .stores({})
+      .upgrade((tx) =>
+        tx
+          .table('projects')
+          .toCollection()
+          .modify((project: { brief: BareBrief; past?: BareBrief[]; future?: BareBrief[] }) =>
+            [project.brief, ...(project.past ?? []), ...(project.future ?? [])].forEach(eighthBrief)
+          )
       );
   }
 }

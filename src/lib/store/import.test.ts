@@ -116,7 +116,7 @@ describe('importProject', () => {
     const kit = sampleKit({ habits: { wasteStart: 3, wasteEnd: 11 } });
     const start = newProject(kit, 'garland', 'm', NOW);
     const project = edited(start, {
-      pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue', from: 'wound', by: 'bow' }
+      pompom: { count: 1, wraps: 60, cardMm: 75, yarn: 'blue', from: 'wound', by: 'bow', trimMm: 3, buttonMm: 18 }
     });
     const planned = tryPlan(kit, project.brief);
     if (!planned.ok) throw new Error('the file of the test must plan');

@@ -11,7 +11,16 @@ import { Measured, Project } from './records/project';
 
 const kit = sampleKit();
 const NOW = new Date('2026-11-24T08:00:00Z');
-const POMPOM = { count: 1, wraps: 70, cardMm: 75, yarn: 'red', from: 'wound', by: 'bow' } as const;
+const POMPOM = {
+  count: 1,
+  wraps: 70,
+  cardMm: 75,
+  yarn: 'red',
+  from: 'wound',
+  by: 'bow',
+  trimMm: 3,
+  buttonMm: 18
+} as const;
 
 describe('habits', () => {
   it('two words and two schools chosen quickly one after the other are all kept', async () => {

@@ -12,5 +12,5 @@ export {
   type HeadFit
 } from './headfit';
 export { LENGTHWISE_STRETCH, limbFit, MOST_LENGTHWISE, ringRows, SLIPS_OFF } from './limbfit';
-export { pompomMm, pompomYarnMm, POMPOM_TIE_MM, USUAL_CARD_MM, USUAL_WRAPS } from './pompom';
+export { pompomMm, pompomYarnMm, POMPOM_TIE_MM, TRIM_MM, trimLoss, USUAL_CARD_MM, USUAL_WRAPS } from './pompom';
 export { FILLING_SPREAD, fillingGrams, STUFFED_WIDER } from './stuffing';

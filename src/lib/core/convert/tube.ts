@@ -14,7 +14,9 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     fingers: 'usual',
     strands,
     pompom: null,
+    patches: [],
     ownSteps: [],
+    ownPlaces: {},
     options: {}
   };
   const piece = {

@@ -12,9 +12,15 @@ export function isOff(run: Executed, piece: number): boolean {
   return last?.op === 'hangOff' && !run.refusals.some((f) => f.place.piece === piece);
 }
 
+/** Whether two edges of a piece are sewn to something: then it is cloth, however narrow. */
+const isSeamed = (run: Executed, p: number): boolean =>
+  run.plan.acts.some((act) => act.do === 'join' && [...act.a, ...act.b].some((ref) => ref.piece === p && ref.run === 'side')); // prettier-ignore
+
 /** A cord of a few pins, gathered onto its own tail: it rolls up, and its outline is no rim of anything. */
-const isCord = (piece: Piece): boolean =>
-  piece.mode === 'tube-as-panel' && piece.operations.some((op) => op.op === 'hangOff' && op.style === 'drawstring');
+const isCord = (run: Executed, p: number, piece: Piece): boolean =>
+  piece.mode === 'tube-as-panel' &&
+  piece.operations.some((op) => op.op === 'hangOff' && op.style === 'drawstring') &&
+  !isSeamed(run, p);
 
 /** Waste next to one end of the work: rows, and whether the row beside the work is of a third colour. */
 function wasteAt(run: Executed, piece: number, edge: 'cast-on' | 'hung-off'): { rows: number; separator: boolean } {
@@ -180,7 +186,7 @@ function layPart(run: Executed, s: State, piece: number, copy: number | null, ti
   const planned = run.plan.pieces[piece]!;
   const knitted = run.fabric.pieces[piece]!;
   const index = s.parts.length;
-  const body: Part['body'] = planned.mode === 'tube' ? 'tube' : isCord(planned) ? 'cord' : 'panel';
+  const body: Part['body'] = planned.mode === 'tube' ? 'tube' : isCord(run, piece, planned) ? 'cord' : 'panel';
   const layer = new Layer(run, s, index, piece);
   const span = workSpan(rowRuns(knitted));
   const off = planned.operations.at(-1) as Operation & { op: 'hangOff' };

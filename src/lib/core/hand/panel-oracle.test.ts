@@ -164,7 +164,16 @@ class Panels {
         return this.own.some((end) => end.piece === act.piece && end.edge === act.edge && end.loose);
       case 'block':
         return true;
-      case 'draw':
+      case 'draw': {
+        // A panel's end goes once round only when its sides are seamed and the end is whole; then a thread shuts it.
+        const bits = this.named({ piece: act.piece, run: act.edges[0]! });
+        const ring = this.beside(bits);
+        if (!ring || ring.length !== bits.length) return false;
+        if (bits.some((x) => x.waste || (x.hold !== 'thread' && x.hold !== 'woven'))) return false;
+        this.rings = this.rings.filter((r) => r !== ring);
+        for (const x of bits) x.hold = 'drawn';
+        return true;
+      }
       case 'gather':
       case 'fold':
       case 'fill':

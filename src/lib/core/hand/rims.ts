@@ -255,6 +255,10 @@ export function rimAt(s: State, part: number, name: Run['run']): number[] | unde
   return s.surfaces[p.surface]!.rims.find((rim) => rim.some((id) => s.runs[id]!.part === part && s.runs[id]!.run === name)); // prettier-ignore
 }
 
+/** Whether an end of a part goes once round by itself: a panel's does once its sides are seamed to each other. */
+export const ringAt = (s: State, part: number, edge: Run['run']): boolean =>
+  rimAt(s, part, edge)?.every((id) => s.runs[id]!.part === part && s.runs[id]!.run === edge) ?? false;
+
 /** The standing runs of an end of a part, wherever they are. */
 export const endRuns = (s: State, part: number, edge: Run['run']): Run[] =>
   runsOfPart(s, part).filter((r) => r.run === edge);

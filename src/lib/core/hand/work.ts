@@ -52,6 +52,16 @@ function idOf(act: Act, pieces: readonly number[], seen: Map<string, number>): s
   return n === 1 ? base : `${base}~${n}`;
 }
 
+/**
+ * The ids of acts as they stand in a plan.
+ *
+ * @example actIds([{ do: 'rest', pieces: [0] }]) // ['hand.rest.1']
+ */
+export function actIds(acts: readonly Act[]): string[] {
+  const seen = new Map<string, number>();
+  return acts.map((act) => idOf(act, piecesOf(act), seen));
+}
+
 /** Runs acts on a state, one after the other; what is refused is left out. */
 function perform(
   run: Executed,

@@ -1,6 +1,9 @@
 import type { BabyTrimFacts } from './baby-trim';
 import type { BagRatioFacts } from './bag-ratio';
 import type { BandAstrideFacts } from './band-astride';
+import type { ButtonBandFacts } from './button-band';
+import type { ButtonSlipsFacts } from './button-slips';
+import type { PatchHiddenFacts } from './patch-hidden';
 import type { ChildCordFacts } from './child-cord';
 import type { ClampedFacts } from './clamped';
 import type { CordMarkerFacts } from './cord-marker';
@@ -42,6 +45,9 @@ import type { YarnEnoughFacts } from './yarn-enough';
 export type FindingFacts = BabyTrimFacts &
   BagRatioFacts &
   BandAstrideFacts &
+  ButtonBandFacts &
+  ButtonSlipsFacts &
+  PatchHiddenFacts &
   ChildCordFacts &
   ClampedFacts &
   CordMarkerFacts &

@@ -2,6 +2,9 @@ import type * as z from 'zod';
 import { kindOf } from '../kinds';
 import type { Finding, Weight } from '../plan';
 import { bagRatio } from './bag-ratio';
+import { buttonBand } from './button-band';
+import { buttonSlips } from './button-slips';
+import { patchHidden } from './patch-hidden';
 import { bandAstride } from './band-astride';
 import { cordMarker } from './cord-marker';
 import { cuffMultiple } from './cuff-multiple';
@@ -60,6 +63,9 @@ export const JUDGES: readonly Judge[] = [
   slope,
   panelReach,
   clamped,
+  buttonBand,
+  buttonSlips,
+  patchHidden,
   pairAlike,
   bagRatio,
   bandAstride,

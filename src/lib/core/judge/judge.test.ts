@@ -117,6 +117,17 @@ const cases: readonly [string, () => Result, boolean][] = [
       ),
     true
   ],
+  ['band-narrow', () => made('waistcoat', { buttons: 3, bandMm: 10, buttonMm: 25 }), true],
+  ['buttons-close', () => made('waistcoat', { buttons: 12, bandMm: 60, buttonMm: 45 }), true],
+  [
+    'button-slips',
+    () =>
+      hat({}, sampleKit(), {
+        pompom: { count: 1, wraps: 70, cardMm: 75, yarn: 'red', from: 'bought', by: 'button', buttonMm: 8 }
+      }),
+    true
+  ],
+  ['patch-hidden', () => hat({}, sampleKit(), { patches: [{ what: 'patch', piece: 0, row: 2, yarn: 'blue' }] }), true],
   ['baby-trim', () => hat({ wearer: 'baby', trim: 'pompom' }), true],
   ['baby-care', () => hat({ wearer: 'baby' }), false],
   ['child-cord', () => hat({ wearer: 'child', trim: 'cord' }), true],

@@ -1,5 +1,5 @@
 import { finder, type Finding } from '../plan';
-import type { PlaceName } from '../read';
+import { isSeen } from '../read';
 import type { Judge } from './readings';
 
 /** Facts of a colour that nobody sees, with its rows. */
@@ -7,9 +7,6 @@ export interface StripesHiddenFacts {
   'stripes-hidden': { yarn: string; rows: number };
 }
 const find = finder<StripesHiddenFacts>();
-
-/** Places of a worn thing that are seen. */
-const SEEN: readonly PlaceName[] = ['outside', 'turned-up', 'plain', 'doubled-outside'];
 
 /** A stripe may be chosen for a colour that the fold then puts inside. */
 export const stripesHidden: Judge = {
@@ -20,7 +17,7 @@ export const stripesHidden: Judge = {
     const rows = new Map<number, { seen: number; hidden: number }>();
     for (const share of r.reveal.shares) {
       const of = rows.get(share.yarn) ?? { seen: 0, hidden: 0 };
-      if (SEEN.includes(share.place)) of.seen += share.rows;
+      if (isSeen(share.place)) of.seen += share.rows;
       else if (share.place !== 'removed') of.hidden += share.rows;
       rows.set(share.yarn, of);
     }

@@ -9,6 +9,7 @@ import { earHat } from './ear-hat';
 import { foldedBag } from './folded-bag';
 import { freeTube } from './free-tube';
 import { garland } from './garland';
+import { gatheredHat } from './gathered-hat';
 import { headband } from './headband';
 import type { Kind } from './kind';
 import { linedHat } from './lined-hat';
@@ -36,6 +37,7 @@ export const KINDS: readonly Kind[] = [
   bandHat,
   earHat,
   brimHat,
+  gatheredHat,
   scarf,
   cowl,
   headband,

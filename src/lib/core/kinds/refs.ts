@@ -16,6 +16,7 @@ function walk(brief: Brief, swap: Swap): Brief {
   const put = (what: Ref['what'], path: string, id: string): string => swap({ what, id, path });
   const machineId = put('machine', 'machineId', brief.machineId);
   const pompom = brief.pompom && { ...brief.pompom, yarn: put('yarn', 'pompom.yarn', brief.pompom.yarn) };
+  const patches = brief.patches.map((patch, i) => ({ ...patch, yarn: put('yarn', `patches[${i}].yarn`, patch.yarn) }));
   const strands = Object.fromEntries(
     Object.entries(brief.strands).map(([id, n]) => [put('yarn', `strands.${id}`, id), n])
   );
@@ -30,7 +31,7 @@ function walk(brief: Brief, swap: Swap): Brief {
       options[key] = (value as Section[]).map((s, i) => ({ ...s, yarn: put('yarn', `${path}[${i}].yarn`, s.yarn) }));
     }
   }
-  return { ...brief, machineId, pompom, strands, options };
+  return { ...brief, machineId, pompom, patches, strands, options };
 }
 
 /**

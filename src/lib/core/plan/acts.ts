@@ -1,3 +1,4 @@
+import type { Side } from './operations';
 import type { Edge, RunRef } from './rims';
 
 /**
@@ -58,6 +59,16 @@ export interface Join {
   readonly leave?: readonly number[];
   /** Two tubes in one another are closed straight across, through four layers. */
   readonly across?: boolean;
+  /** Worked from this side of the fabric; from the knit side when absent. */
+  readonly from?: Face;
+}
+
+/** Buttons, or the holes for them, evenly spaced along a straight stretch of an edge, from its first row. */
+export interface ButtonLine {
+  readonly count: number;
+  readonly over: RunRef;
+  /** Width of a button. */
+  readonly buttonMm: number;
 }
 
 /** Make an edge: chained off, crocheted, banded, or rungs chained alone. */
@@ -73,6 +84,12 @@ interface Bind {
   readonly stitches?: number;
   readonly repeat?: number;
   readonly rounds?: number;
+  /** Stitches picked up for every four rows along an edge; three when absent. */
+  readonly perFour?: number;
+  /** How wide the edge is to be: so many rounds are worked. */
+  readonly widthMm?: number;
+  /** Holes for buttons that are left in it. */
+  readonly holes?: ButtonLine;
 }
 
 /** Let the loops that were left out run down the whole piece. */
@@ -178,6 +195,10 @@ interface SewOn {
   readonly runs: readonly RunRef[];
   /** Each run lies half to the left and half to the right of a point. */
   readonly split?: boolean;
+  /** The runs lie beside each other and are sewn in one line, with one thread. */
+  readonly inOne?: boolean;
+  /** Where its first row lies on the other: above this work row, so many stitches in from that side. */
+  readonly at?: { readonly row: number; readonly stitches: number; readonly side: Side };
   readonly yarn: string;
 }
 
@@ -197,15 +218,23 @@ interface Pompom {
   readonly on: 'piece' | 'alone';
   readonly from: 'wound' | 'bought';
   readonly by: 'bow' | 'button';
+  /** What trimming takes off all round; the usual when absent. */
+  readonly trimMm?: number;
+  /** Width of the button that holds it. */
+  readonly buttonMm?: number;
 }
 
 /** Fix a small thing onto a piece. */
 interface Fix {
   readonly do: 'fix';
-  readonly what: 'face' | 'safety-eyes' | 'button' | 'patch';
+  readonly what: 'face' | 'safety-eyes' | 'button' | 'patch' | 'tag';
   readonly piece: number;
   readonly count: number;
   readonly yarn: string;
+  /** The work row its middle lies on. */
+  readonly row?: number;
+  /** Buttons opposite their holes. */
+  readonly along?: ButtonLine & { readonly perFour: number };
 }
 
 /** Hang what was made on a line at even spacing. */

@@ -9,9 +9,25 @@ export const PompomWish = z.object({
   yarn: Id.meta({ title: 'Yarn of the pompom' }),
   /** Wound on a card, or bought with a string or for a button. */
   from: z.enum(['wound', 'bought']).default('wound').meta({ title: 'Made or bought' }),
-  by: z.enum(['bow', 'button']).default('bow').meta({ title: 'How it is fixed' })
+  by: z.enum(['bow', 'button']).default('bow').meta({ title: 'How it is fixed' }),
+  /** What the scissors take off all round, mm. */
+  trimMm: z.number().min(0).max(20).default(3).meta({ title: 'Trimmed off all round' }),
+  /** Width of the button that holds it, mm. */
+  buttonMm: z.number().min(5).max(60).default(18).meta({ title: 'Width of the button' })
 });
 export type PompomWish = z.infer<typeof PompomWish>;
+
+/** A patch or a tag, and the work row its middle lies on. */
+const PatchWish = z.object({
+  what: z.enum(['patch', 'tag']),
+  piece: z.int().min(0).max(200),
+  row: z.int().min(1).max(5000).meta({ title: 'Row' }),
+  yarn: Id.meta({ title: 'Thread' })
+});
+export type PatchWish = z.infer<typeof PatchWish>;
+
+/** Patches that one project may have. */
+export const MOST_PATCHES = 12;
 
 /** Yarns whose strands one project may set. */
 const MOST_STRANDS = 400;
@@ -33,8 +49,15 @@ export const Brief = z.object({
     .meta({ title: 'Strands' }),
   /** Pompoms on top of whatever it is; null for none. */
   pompom: PompomWish.nullable().default(null),
-  /** Steps in the knitter's own words, after everything else. */
+  /** Patches and tags, sewn on while a hand can reach behind them. */
+  patches: z.array(PatchWish).max(MOST_PATCHES).default([]).meta({ title: 'Patches and tags' }),
+  /** Steps in the knitter's own words, after everything else or where `ownPlaces` has them. */
   ownSteps: z.array(shownText(300).trim().min(1)).max(20).default([]),
+  /** Before which act one of the own steps comes, by the words of the step and the id of the act. */
+  ownPlaces: z
+    .record(z.string(), z.string().max(100))
+    .refine((places) => Object.keys(places).length <= 20, 'must name at most 20 steps')
+    .default({}),
   options: z.record(z.string(), z.unknown())
 });
 export type Brief = z.infer<typeof Brief>;

@@ -53,5 +53,5 @@ describe('a wish for pompoms', () => {
     expect(PompomWish.safeParse({ ...wish, [key]: value }).success).toBe(false);
   });
   it('takes a sound one, wound and tied unless it says otherwise', () =>
-    expect(PompomWish.parse(wish)).toEqual({ ...wish, from: 'wound', by: 'bow' }));
+    expect(PompomWish.parse(wish)).toEqual({ ...wish, from: 'wound', trimMm: 3, buttonMm: 18, by: 'bow' }));
 });

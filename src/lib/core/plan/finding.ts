@@ -1,3 +1,4 @@
+import type { PatchWish, PompomWish } from './brief';
 import type { Remedy } from './remedy';
 
 /** How much a finding matters: it cannot work, it will disappoint, or it is good to know. */
@@ -9,8 +10,9 @@ export interface Fix {
   readonly change: {
     readonly machineId?: string;
     readonly strands?: Readonly<Record<string, number>>;
-    /** Takes the pompoms off. */
-    readonly pompom?: null;
+    /** Changes the pompoms, or takes them off. */
+    readonly pompom?: PompomWish | null;
+    readonly patches?: PatchWish[];
     readonly options?: Readonly<Record<string, unknown>>;
   };
 }

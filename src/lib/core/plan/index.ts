@@ -1,7 +1,7 @@
-export { type Act, type ActOf, type Face, type Join, type JoinWay, type WasteWay } from './acts';
+export { type Act, type ActOf, type ButtonLine, type Face, type Join, type JoinWay, type WasteWay } from './acts';
 export { apartIn } from './apart';
 export { beyond } from './bounds';
-export { Brief, PompomWish } from './brief';
+export { Brief, MOST_PATCHES, type PatchWish, PompomWish } from './brief';
 export {
   CAST_ON_ENDS,
   CAST_ON_TAIL_MM,
@@ -76,6 +76,7 @@ export {
   FORMS,
   type BagWorn,
   type BrimHatWorn,
+  type GatheredHatWorn,
   type EarHatWorn,
   type FlatWorn,
   type GarlandWorn,

@@ -30,7 +30,11 @@ export interface Remedies {
   readonly wasteRows: { readonly rows: number };
   readonly repeatStripes: object;
   readonly hang: { readonly count: number };
-  readonly leaveOff: { readonly what: 'pompoms' | 'trim' | 'cords' | 'straps' };
+  readonly leaveOff: { readonly what: 'pompoms' | 'trim' | 'cords' | 'straps' | 'buttons' };
+  readonly bandWider: { readonly mm: number };
+  readonly fewerButtons: { readonly count: number };
+  readonly buttonWider: { readonly mm: number };
+  readonly patchRow: { readonly row: number };
   readonly embroider: object;
   readonly deepV: object;
   readonly top: { readonly stitches: number };

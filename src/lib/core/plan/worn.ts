@@ -17,6 +17,13 @@ export interface BrimHatWorn {
   readonly form: 'brim-hat';
   readonly headMm: number;
 }
+/** A panel seamed to a tube and drawn shut at the top. */
+export interface GatheredHatWorn {
+  readonly form: 'gathered-hat';
+  readonly headMm: number;
+  /** Work rows from the cast-on that are turned up. */
+  readonly turnRows: number;
+}
 /** Tubes drawn over something round: a limb, a bottle, a body. */
 export interface SleeveWorn {
   readonly form: 'sleeve';
@@ -103,6 +110,7 @@ export type Worn =
   | LinedHatWorn
   | EarHatWorn
   | BrimHatWorn
+  | GatheredHatWorn
   | SleeveWorn
   | FlatWorn
   | RingWorn
@@ -118,6 +126,7 @@ export const FORMS = [
   'lined-hat',
   'ear-hat',
   'brim-hat',
+  'gathered-hat',
   'sleeve',
   'flat',
   'ring',

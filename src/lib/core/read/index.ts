@@ -26,7 +26,7 @@ export { heightOfRow, readOutline, type HatOutline, type Outline, type TubeOutli
 export { type CrankedRows, learnedPace } from './learned-pace';
 export { minutesLeft, rowsPerMinute, workingSince } from './cranked-pace';
 export { readPace, type Pace } from './pace';
-export { PLACE_WORDS, PLACES, type PlaceName, type Reveal } from './places';
+export { isSeen, PLACE_WORDS, PLACES, type PlaceName, type Reveal } from './places';
 export { bagLayers } from './bag-bands';
 export { foldedBag, upright } from './paper';
 export { piecesOff, waitsFor } from './ready';

@@ -14,13 +14,19 @@ export const PLACES = [
 ] as const;
 export type PlaceName = (typeof PLACES)[number];
 
+/** Places of a worn thing that are seen. */
+const SEEN: ReadonlySet<PlaceName> = new Set(['outside', 'turned-up', 'plain', 'doubled-outside']);
+
+/** Whether a row in this place is seen when the thing is worn. @example isSeen('lining') // false */
+export const isSeen = (place: PlaceName): boolean => SEEN.has(place);
+
 /** Words for a place, for rulers, tables and screen readers. */
 export const PLACE_WORDS: Readonly<Record<PlaceName, string>> = {
   removed: 'comes out again',
   crown: 'gathered at the crown',
   outside: 'shows outside',
   'under-brim': 'under the turned-up brim',
-  'turned-up': 'lining that shows on the brim',
+  'turned-up': 'turned up, shows on the brim',
   lining: 'inside, against the head',
   plain: 'shows',
   'doubled-inside': 'inner half of the doubled part',

@@ -10,6 +10,7 @@ import {
   type SketchShape
 } from '$lib/core/read';
 import { type Desk, type DrawAct, yarnAt } from './drawing';
+import { front, outlined } from './front';
 import { lengthwise, lying } from './lying';
 import { arrow, flatEnd, hairline, moved, numbered, openEnd } from './pictures';
 import { locked, pouch } from './folds';
@@ -183,6 +184,15 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
 /** Where a part sits: the thing it is sewn onto, the part beside it, and an arrow from the one to the other. */
 export const sewOn: DrawAct<'sewOn'> = (a, f, d) => {
   if (a.place === 'bag-tips') return pouch(d, a.to, 'tips');
+  if (a.at && f.at) {
+    const own = front(d, a.to);
+    const part = layPanel(d.made, a.piece);
+    const [x, y] = own.at(a.at.side, f.at.inMm, a.at.row);
+    const left = a.at.side === 'high' ? x : x - part.widthMm;
+    const line = outlined([left, y], part.widthMm, part.heightMm);
+    const cloth = { points: [[left, y - part.heightMm], [left, y], [left + part.widthMm, y], [left + part.widthMm, y - part.heightMm]] as Point[], yarn: yarnAt(d, a.yarn), title: d.say.talk.label(a.piece) }; // prettier-ignore
+    return parts({ shapes: [...own.shapes, cloth], lines: [line], labels: [{ at: [left + part.widthMm / 2, y - part.heightMm], shift: [0, -0.5], text: d.say.talk.label(a.piece), anchor: 'middle' }] }, own.grain); // prettier-ignore
+  }
   const body = lying(d, d.before, a.to, false);
   const part = lying(d, d.before, a.piece, false);
   const x = body.half + Math.max(20, part.half) + 46;

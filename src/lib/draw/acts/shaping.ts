@@ -1,6 +1,7 @@
 import { lengthMmOf } from '$lib/core/knit';
 import { circle, grain, layPanel, type Point, type SketchLine } from '$lib/core/read';
 import { type DrawAct, yarnAt } from './drawing';
+import { front } from './front';
 import { lying } from './lying';
 import { across, arrow, hairline, moved, sheet } from './pictures';
 import { parts } from './put';
@@ -96,11 +97,21 @@ export const rest: DrawAct<'rest'> = (a, f, d) => {
 };
 
 export const fix: DrawAct<'fix'> = (a, f, d) => {
+  if (a.along && f.rows) {
+    // Buttons beside their rows, at the edge in the middle of the body.
+    const own = front(d, a.piece);
+    const side = a.along.over.side ?? 'low';
+    const r = Math.max(4, a.along.buttonMm / 2);
+    const spots = f.rows.map((row) => own.at(side, r * 0.6, row));
+    return parts({ shapes: [...own.shapes, ...spots.map(([x, y]) => ({ points: circle(x, y, r, 18), yarn: null, title: '' }))], lines: [], labels: f.rows.map((row, i) => ({ at: [spots[i]![0] + (side === 'high' ? -1 : 1) * (r + 8), spots[i]![1] + 4] as const, text: d.say.words.draw.row(row, d.say.talk), anchor: side === 'high' ? ('end' as const) : ('start' as const) })) }, own.grain); // prettier-ignore
+  }
   const lay = lying(d, d.before, a.piece, false);
   const spots: Point[] =
     a.what === 'face' || a.what === 'safety-eyes'
       ? [[-lay.half * 0.35, lay.lengthMm * 0.2], [lay.half * 0.35, lay.lengthMm * 0.2]] // prettier-ignore
-      : Array.from({ length: f.count }, (_, i): Point => [-lay.half * 0.82, (lay.lengthMm * (i + 0.5)) / f.count]);
+      : a.row !== undefined
+        ? [[0, lay.lengthMm - (f.atMm ?? 0)]]
+        : Array.from({ length: f.count }, (_, i): Point => [-lay.half * 0.82, (lay.lengthMm * (i + 0.5)) / f.count]);
   const mouth: SketchLine[] = a.what === 'face' || a.what === 'safety-eyes' ? [{ points: [[-lay.half * 0.2, lay.lengthMm * 0.29], [0, lay.lengthMm * 0.32], [lay.half * 0.2, lay.lengthMm * 0.29]], yarn: yarnAt(d, a.yarn), thickMm: 3 }] : []; // prettier-ignore
   return parts({ shapes: [...lay.shapes, ...spots.map(([x, y]) => ({ points: circle(x, y, lay.half * 0.08, 14), yarn: null, title: '' }))], lines: [...lay.lines, ...mouth], labels: [] }, lay.grain); // prettier-ignore
 };

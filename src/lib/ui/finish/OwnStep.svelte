@@ -2,12 +2,28 @@
   import Plus from '@lucide/svelte/icons/plus';
   import X from '@lucide/svelte/icons/x';
 
-  let { steps, onsteps }: { steps: readonly string[]; onsteps: (steps: string[]) => void } = $props();
+  interface Props {
+    steps: readonly string[];
+    /** Before which act each comes, by its words; the end where it has none. */
+    places: Readonly<Record<string, string>>;
+    /** Acts by id, in their order, with what they are called. */
+    acts: readonly { readonly id: string; readonly title: string }[];
+    onsteps: (steps: string[], places: Record<string, string>) => void;
+  }
+  let { steps, places, acts, onsteps }: Props = $props();
   const uid = $props.id();
   const MOST = 20;
   const LONGEST = 300;
+  const END = '';
   let text = $state('');
+  let before = $state(END);
   let fault = $state('');
+
+  const placed = (step: string, id: string): Record<string, string> => {
+    const rest = Object.fromEntries(Object.entries(places).filter(([key]) => key !== step && steps.includes(key)));
+    return id === END ? rest : { ...rest, [step]: id };
+  };
+  const known = (step: string): string => (acts.some((act) => act.id === places[step]) ? places[step]! : END);
 
   function add(event: SubmitEvent): void {
     event.preventDefault();
@@ -19,17 +35,23 @@
           ? 'Your own step must be a new one; received one that is there.'
           : '';
     if (fault) return;
-    onsteps([...steps, said]);
+    onsteps([...steps, said], placed(said, before));
     text = '';
+    before = END;
   }
 </script>
 
+{#snippet choices()}
+  <option value={END}>At the end</option>
+  {#each acts as act, i (act.id)}<option value={act.id}>Before {i + 1}: {act.title}</option>{/each}
+{/snippet}
+
 <form class="mt-3" onsubmit={add}>
   <label class="font-semibold" for="{uid}-own">A step of your own</label>
-  <div class="mt-1 flex gap-2">
+  <div class="mt-1 flex flex-wrap gap-2">
     <input
       id="{uid}-own"
-      class="input min-w-0 flex-1 text-base"
+      class="input min-w-48 flex-2 text-base"
       maxlength={LONGEST}
       placeholder="Sew in the name label"
       bind:value={text}
@@ -37,19 +59,34 @@
       aria-invalid={fault ? 'true' : undefined}
       aria-describedby="{uid}-fault"
     />
+    <select class="select min-w-40 flex-1 text-base" aria-label="Where it comes" bind:value={before}>
+      {@render choices()}
+    </select>
     <button class="btn btn-quiet" disabled={steps.length >= MOST}><Plus class="size-5" /> Add</button>
   </div>
   <p id="{uid}-fault" class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{fault}</p>
   {#if steps.length}
     <ul class="space-y-1" aria-label="Your own steps">
       {#each steps as step (step)}
-        <li class="flex items-center gap-2 text-sm">
+        <li class="flex flex-wrap items-center gap-2 text-sm">
           <span class="min-w-0 flex-1">{step}</span>
+          <select
+            class="select max-w-60 min-w-0 flex-1 select-sm"
+            aria-label="Where it comes: {step}"
+            value={known(step)}
+            onchange={(e) => onsteps([...steps], placed(step, e.currentTarget.value))}
+          >
+            {@render choices()}
+          </select>
           <button
             type="button"
             class="btn btn-square btn-ghost btn-sm"
             aria-label="Take out: {step}"
-            onclick={() => onsteps(steps.filter((s) => s !== step))}><X class="size-4" /></button
+            onclick={() =>
+              onsteps(
+                steps.filter((s) => s !== step),
+                placed(step, END)
+              )}><X class="size-4" /></button
           >
         </li>
       {/each}

@@ -11,7 +11,9 @@
     fingers: 'Finger tension',
     strands: 'Strands',
     pompom: 'Pompoms',
-    ownSteps: 'Your own steps'
+    patches: 'Patches and tags',
+    ownSteps: 'Your own steps',
+    ownPlaces: 'Where your own steps come'
   };
   const label = (field: string): string =>
     field.startsWith('options.')

@@ -36,6 +36,8 @@ const NAMES: Readonly<Record<string, string>> = {
   'cuff-right': 'right cuff',
   'wrist-left': 'left wrist',
   'wrist-right': 'right wrist',
+  'hat-back': 'back of the hat',
+  'hat-brim': 'back of the brim',
   'edge-first': 'first edge',
   'edge-last': 'last edge',
   'held-low': 'stepped edge at the low side',
@@ -88,6 +90,8 @@ export const PLACES: Readonly<Record<string, string>> = {
   belly: 'along the belly, two by two',
   end: 'at the end',
   top: 'on top',
+  'pocket-left': 'on the left front',
+  'pocket-right': 'on the right front',
   'bag-tips': 'at the two tips'
 };
 

@@ -13,6 +13,7 @@
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
   import MachinePanel from '$lib/ui/options/MachinePanel.svelte';
   import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
+  import PatchPanel from '$lib/ui/options/PatchPanel.svelte';
   import PompomPanel from '$lib/ui/options/PompomPanel.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import PaperTube from '$lib/ui/picture/PaperTube.svelte';
@@ -56,8 +57,9 @@
   );
   const findings = $derived(at.findings);
   const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
-  const ofPompom = $derived(findings.filter((f) => f.place.option === 'pompom' || f.fix?.change.pompom === null));
-  const loose = $derived(findings.filter((f) => !atField.includes(f) && !ofPompom.includes(f)));
+  const ofPompom = $derived(findings.filter((f) => f.code === 'button-slips' || f.fix?.change.pompom === null));
+  const ofPatches = $derived(findings.filter((f) => f.code === 'patch-hidden'));
+  const loose = $derived(findings.filter((f) => ![...atField, ...ofPompom, ...ofPatches].includes(f)));
   const serious = $derived(findings.filter((f) => f.weight !== 'note'));
   const faults = $derived(at.planned && !at.planned.ok ? at.planned.faults : []);
   // Height and width of a thing are those of its only piece: shown once.
@@ -240,6 +242,7 @@
       {/if}
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
       <PompomPanel {at} findings={ofPompom} />
+      {#if result.plan.pieces.length > 0}<PatchPanel {at} findings={ofPatches} />{/if}
     </section>
 
     <section

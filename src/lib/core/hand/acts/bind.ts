@@ -3,6 +3,7 @@ import { instancesOf } from '../instances';
 import { hookYarnMm, RUNG_END_MM } from '../lengths';
 import type { Refusal } from '../refusal';
 import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
+import { rowsOf, spread, type Spread } from '../buttons';
 import type { CutWhat, Run } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { type ActRule, firstOf, notOff, type Table } from './rule';
@@ -15,6 +16,12 @@ export interface BindFacts {
   /** Crochet or chain stitches, or rungs, once round. */
   readonly stitches: number;
   readonly rounds: number;
+  /** Stitches for every four rows along it. */
+  readonly perFour: number;
+  /** How wide it comes out; null where that was not asked. */
+  readonly widthMm: number | null;
+  /** Holes that are left in it, and the round they are worked in. */
+  readonly holes: (Spread & { readonly inRound: number }) | null;
   readonly mm: number;
   readonly cutMm: number;
 }
@@ -22,7 +29,10 @@ export interface BindFacts {
 type BindAct = ActOf<'bind'>;
 
 /** Of the rows along an edge, so many stitches are picked up (common practice: three of four). */
-const STITCHES_A_ROW = 0.75;
+const PER_FOUR = 3;
+
+/** Rounds for a width: a single crochet is about as high as it is wide (own estimate, no source). */
+const roundsFor = (widthMm: number, stitchMm: number): number => Math.max(1, Math.round(widthMm / stitchMm));
 
 /** What the yarn of an edge counts as, by the edge's name. */
 const CUTS: Readonly<Record<string, CutWhat>> = { cuff: 'cuff', held: 'held', band: 'band', hem: 'band' };
@@ -56,7 +66,7 @@ const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
 export const bind: ActRule<BindAct, BindFacts> = {
   pieces: (act) => act.runs.map((ref) => ref.piece),
   name: (act) => act.name,
-  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref) }),
+  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref), ...(act.holes ? { holes: { ...act.holes, over: over.ref(act.holes.over) } } : {}) }), // prettier-ignore
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, ...act.runs.map((ref) => ref.piece)),
@@ -76,15 +86,17 @@ export const bind: ActRule<BindAct, BindFacts> = {
       }
     ),
   does: (act, t) => {
-    let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, mm: 0, cutMm: 0 };
+    const perFour = act.perFour ?? PER_FOUR;
+    let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour, widthMm: null, holes: null, mm: 0, cutMm: 0 }; // prettier-ignore
     for (const { parts, times } of instancesOf(t.s, act.runs)) {
       const runs = runsOf(act, t, parts);
       if (!Array.isArray(runs)) throw new TypeError('an edge that is not refused has runs');
       const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
       const mm = runs.reduce((sum, r) => sum + r.mm, 0);
-      const picked = act.by === 'rungs' ? rows! : Math.round(rows! * STITCHES_A_ROW);
+      const picked = act.by === 'rungs' ? rows! : Math.round((rows! * perFour) / 4);
       const stitches = act.stitches ?? loops! * (act.perLoop ?? 1) + picked;
-      const rounds = act.rounds ?? 1;
+      const wide = stitches > 0 ? mm / stitches : 0;
+      const rounds = act.widthMm === undefined ? (act.rounds ?? 1) : roundsFor(act.widthMm, wide);
       // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
       const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
       const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
@@ -96,7 +108,8 @@ export const bind: ActRule<BindAct, BindFacts> = {
         for (const tail of tailsOf(t.s, r.part))
           if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
       }
-      facts = { loops: loops!, rows: rows!, stitches, rounds, mm, cutMm };
+      const holes = act.holes ? { ...spread(act.holes, rowsOf(t, act.holes.over), perFour, wide), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
+      facts = { loops: loops!, rows: rows!, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm }; // prettier-ignore
     }
     return facts;
   },

@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { closeRim, countOf, endRuns, rimAt } from '../rims';
+import { closeRim, countOf, endRuns, rimAt, ringAt } from '../rims';
 import { innerFace, sealed, tailsAt } from '../tails';
 import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
@@ -21,8 +21,8 @@ export const draw: ActRule<ActOf<'draw'>, DrawFacts> = {
       () => notOff(t, act.piece),
       () => {
         for (const { id, part } of partsIn(t, act.piece)) {
-          if (part.body !== 'tube') return { code: 'not-tube', piece: act.piece };
           for (const edge of act.edges) {
+            if (part.body !== 'tube' && !ringAt(t.s, id, edge)) return { code: 'not-tube', piece: act.piece };
             const runs = endRuns(t.s, id, edge);
             if (runs.length === 0) return { code: 'nothing-there', piece: act.piece, run: edge };
             if (!rimAt(t.s, id, edge)) return { code: 'used-up', piece: act.piece, run: edge };

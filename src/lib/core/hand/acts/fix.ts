@@ -1,12 +1,19 @@
+import { lengthOfRows, rowRuns, workSpan } from '../../knit';
 import type { ActOf } from '../../plan';
+import { bandStitchMm, rowsOf, spread } from '../buttons';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
 import type { CutWhat } from '../state';
 import { addCut, addCutTails, sealed } from '../tails';
-import { adorn, type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
+import { adorn, type ActRule, firstOf, notOff, partsIn } from './rule';
 
 export interface FixFacts {
   readonly cutMm: number;
   readonly count: number;
+  /** Height of its row above the first one, mm; null where no row was named. */
+  readonly atMm: number | null;
+  /** Work rows of buttons, from the first row up, and the room between them; null for anything else. */
+  readonly rows: readonly number[] | null;
+  readonly gapMm: number;
 }
 
 /** Yarn each small thing takes. */
@@ -14,18 +21,28 @@ const YARN: Readonly<Record<ActOf<'fix'>['what'], { mm: number; what: CutWhat }>
   face: { mm: FACE_MM, what: 'face' },
   'safety-eyes': { mm: FACE_MM, what: 'face' },
   button: { mm: BUTTON_MM, what: 'button' },
-  patch: { mm: FACE_MM + HOLD_MM, what: 'patch' }
+  patch: { mm: FACE_MM + HOLD_MM, what: 'patch' },
+  tag: { mm: BUTTON_MM, what: 'patch' }
 };
+
+/** What is sewn flat onto one layer, with a hand behind it. */
+const isFlat = (what: ActOf<'fix'>['what']): boolean => what === 'patch' || what === 'tag';
 
 /** A face, a button, a patch. Safety eyes are pressed through from inside, so they go in before the filling. */
 export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
   pieces: (act) => [act.piece],
   name: (act) => act.what,
-  mirror: unchanged,
+  mirror: (act, over) => (act.along ? { ...act, along: { ...act.along, over: over.ref(act.along.over) } } : act),
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece),
       () => {
+        if (act.row !== undefined) {
+          const { count } = workSpan(rowRuns(t.run.fabric.pieces[act.piece]!));
+          if (act.row > count) return { code: 'nothing-there', piece: act.piece, run: 'row' };
+        }
+        // Sewn later it would catch the layer behind it.
+        if (isFlat(act.what) && partsIn(t, act.piece).some(({ part, id }) => part.form === 'lined' || part.filled || sealed(t.s, id))) return { code: 'sealed', piece: act.piece }; // prettier-ignore
         if (act.what !== 'safety-eyes') return undefined;
         const late = partsIn(t, act.piece).some(({ part, id }) => part.filled || sealed(t.s, id));
         return late ? { code: 'eyes-late', piece: act.piece } : undefined;
@@ -38,7 +55,10 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
       addCutTails(t.s, id, act.yarn, act.what, act.count);
       adorn(part, act.what, act.count);
     }
-    return { cutMm: mm, count: act.count };
+    const { along } = act;
+    const spaced = along && spread(along, rowsOf(t, along.over), along.perFour, bandStitchMm(t, along));
+    const atMm = act.row === undefined ? null : lengthOfRows(t.run, act.piece, 1, act.row);
+    return { cutMm: mm, count: act.count, atMm, rows: spaced?.rows ?? null, gapMm: spaced?.gapMm ?? 0 };
   },
   minutes: (f) => 5 * f.count
 };

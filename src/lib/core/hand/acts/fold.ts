@@ -1,6 +1,6 @@
 import { colourChanges, lengthMmOf, rowRuns, workSpan } from '../../knit';
 import type { ActOf } from '../../plan';
-import { addRun as put, endRuns } from '../rims';
+import { addRun as put, endRuns, ringAt } from '../rims';
 import type { Refusal } from '../refusal';
 import type { Hold, Part, Run, State } from '../state';
 import { reachable, sealed, tailsOf } from '../tails';
@@ -17,6 +17,8 @@ export interface FoldFacts {
   readonly joins: number;
   /** A brim is turned up in a moment. */
   readonly brim: boolean;
+  /** There is a lining that shows on it. */
+  readonly lined: boolean;
 }
 
 /** Folds of a pouch, in their order. */
@@ -28,7 +30,8 @@ const caught = (t: Table, id: number): boolean =>
 
 function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusal | undefined {
   const { piece } = act;
-  if (part.body !== 'tube') return { code: 'not-tube', piece };
+  // A panel seamed up and drawn shut is a hat whose edge can be turned up; otherwise only tubes are folded.
+  if (part.body !== 'tube' && (act.how !== 'brim' || !ringAt(t.s, id, 'cast-on'))) return { code: 'not-tube', piece };
   switch (act.how) {
     case 'inside':
     case 'pinch':
@@ -47,7 +50,7 @@ function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusa
       if (part.pouch.includes(act.how)) return { code: 'folded-already', piece };
       return POUCH[part.pouch.length] === act.how ? undefined : { code: 'not-folded', piece };
     case 'brim':
-      if (part.form !== 'lined') return { code: 'not-folded', piece };
+      if (part.form !== 'lined' && part.body === 'tube') return { code: 'not-folded', piece };
       return part.brim ? { code: 'folded-already', piece } : undefined;
     case 'twist':
       if (part.form !== 'flat') return { code: 'not-closed', piece };
@@ -128,7 +131,8 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       highMm: across,
       heightMm: act.heightMm ?? null,
       joins: colourChanges(runs),
-      brim: act.how === 'brim'
+      brim: act.how === 'brim',
+      lined: t.s.parts[first]!.form === 'lined'
     };
   },
   minutes: (f) => (f.brim ? 0.2 : 0.5)

@@ -1,6 +1,7 @@
+import { lengthOfRows } from '../../knit';
 import type { ActOf, RunRef } from '../../plan';
 import { seamYarnMm } from '../lengths';
-import { chainOf, closeRim, endRuns } from '../rims';
+import { chainOf, closeRim, endRuns, stitchMm } from '../rims';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, type Table } from './rule';
 
@@ -10,24 +11,36 @@ export interface SewOnFacts {
   /** Length that is sewn at each end, mm. */
   readonly mm: number;
   readonly cutMm: number;
+  /** Where its first row lies: height above the other's first row and distance from its edge, mm. */
+  readonly at: { readonly upMm: number; readonly inMm: number } | null;
 }
 
 type SewAct = ActOf<'sewOn'>;
 
-const chainFor = (t: Table, id: number, ref: RunRef) => chainOf(t.run, t.s, [ref], [id]);
+/** Runs that are sewn with one thread: each by itself, or all in one line. */
+const lines = (act: SewAct): readonly (readonly RunRef[])[] => (act.inOne ? [act.runs] : act.runs.map((ref) => [ref]));
+
+const chainFor = (t: Table, id: number, refs: readonly RunRef[]) =>
+  chainOf(
+    t.run,
+    t.s,
+    refs,
+    refs.map(() => id)
+  );
 
 /** Part sewn onto part, round its own end or along it. */
 export const sewOn: ActRule<SewAct, SewOnFacts> = {
   pieces: (act) => [act.piece, act.to],
   name: (act) => act.place,
-  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref) }),
+  mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref), ...(act.at ? { at: { ...act.at, side: over.ref({ piece: act.to, run: 'side', side: act.at.side }).side! } } : {}) }), // prettier-ignore
   refuses: (act, t) =>
     firstOf(
       () => notOff(t, act.piece, act.to),
       () => {
         for (const { id } of partsIn(t, act.piece)) {
-          for (const ref of act.runs) {
-            const found = chainFor(t, id, ref);
+          for (const line of lines(act)) {
+            const ref = line[0]!;
+            const found = chainFor(t, id, line);
             if (!found.ok) return found.no;
             const runs = found.value.ids.map((r) => t.s.runs[r]!);
             if (runs.some((r) => r.hold === 'sewn')) return { code: 'used-up', piece: act.piece, run: ref.run };
@@ -41,15 +54,15 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
     let mm = 0;
     let cutMm = 0;
     for (const { part, id } of partsIn(t, act.piece)) {
-      for (const ref of act.runs) {
-        const found = chainFor(t, id, ref);
+      for (const line of lines(act)) {
+        const found = chainFor(t, id, line);
         if (!found.ok) throw new TypeError('what is not refused has a run to sew');
         const runs = found.value.ids.map((r) => t.s.runs[r]!);
         mm = runs.reduce((sum, r) => sum + r.mm, 0);
         for (const r of runs) r.hold = 'sewn';
         // A woven cast-on is held by the seam now: its tail is no string any more.
         for (const tail of tailsOf(t.s, id)) {
-          if (tail.where.at !== ref.run) continue;
+          if (!line.some((ref) => tail.where.at === ref.run)) continue;
           if (tail.fate === 'string') tail.fate = 'loose';
           tail.face = part.out;
         }
@@ -71,7 +84,10 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
       adorn(part, 'sewn');
     }
     for (const { part } of partsIn(t, act.to)) adorn(part, `sewn ${act.piece}`);
-    return { count: copiesIn(t, act.piece), ends: Math.max(1, act.runs.length), mm, cutMm };
+    const at = act.at
+      ? { upMm: act.at.row > 0 ? lengthOfRows(t.run, act.to, 1, act.at.row) : 0, inMm: act.at.stitches * stitchMm(t.run, act.to) } // prettier-ignore
+      : null;
+    return { count: copiesIn(t, act.piece), ends: Math.max(1, lines(act).length), mm, cutMm, at };
   },
   minutes: (f) => 3 * f.ends * f.count,
   times: () => 1

@@ -5,6 +5,7 @@ import type { Figure } from '../../quantity';
 import { type Executed, mainGauge, rowRuns, workSpan } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
+import { domeOf } from './dome';
 import { doubledPlaces, type Places, scaled, type WornForm } from './form';
 
 function fitOf(run: Executed, worn: BrimHatWorn) {
@@ -114,13 +115,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const bodyFrom = Math.max(0, brim.to - span.first);
     const arc = fit.arcAt(span.count - bodyFrom);
     const placeOf = (row: number) => PLACES[pieces[0]!.place[span.first + row]!];
-    // Half a ball, then straight down; a short hat ends on the ball.
-    const quarter = radius * (Math.PI / 2);
-    const bodyMm = arc >= quarter ? radius + arc - quarter : radius * (1 - Math.cos(arc / radius));
-    const dome = (share: number): number => {
-      const depth = Math.min(1, (share * bodyMm) / radius);
-      return radius * Math.sqrt(Math.max(0, 1 - (1 - depth) ** 2));
-    };
+    const { bodyMm, half: dome } = domeOf(radius, arc);
     const body = layRows(run, 0, {
       origin: [0, 0],
       lengthMm: bodyMm,

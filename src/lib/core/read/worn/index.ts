@@ -7,6 +7,7 @@ import { bagForm } from './bag';
 import { brimHatForm } from './brim-hat';
 import { earHatForm } from './ear-hat';
 import { flatForm } from './flat';
+import { gatheredHatForm } from './gathered-hat';
 import { type NamedFigure, plainPlaces, type Places, type WornForm } from './form';
 import { garlandForm } from './garland';
 import { linedHatForm } from './lined-hat';
@@ -23,6 +24,7 @@ const WORN_FORMS: { readonly [F in Worn['form']]: WornForm<Extract<Worn, { form:
   'lined-hat': linedHatForm,
   'ear-hat': earHatForm,
   'brim-hat': brimHatForm,
+  'gathered-hat': gatheredHatForm,
   sleeve: sleeveForm,
   flat: flatForm,
   ring: ringForm,

@@ -40,7 +40,9 @@ export const folds: Folds = {
       case 'brim':
         return {
           title: `Turn the brim up${f.heightMm === null ? '' : ` ${t.len(f.heightMm)}`}`,
-          detail: 'The lining next to the fold now shows outside. The line where the tube was begun goes to the back.'
+          detail: f.lined
+            ? 'The lining next to the fold now shows outside. The line where the tube was begun goes to the back.'
+            : 'Its purl side now shows outside. The seam goes to the back.'
         };
       case 'twist':
         return {

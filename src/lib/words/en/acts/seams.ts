@@ -63,6 +63,16 @@ const HOW: Readonly<Record<ActOf<'join'>['by'], { how: string; why?: string }>> 
   together: { how: 'take a loop off either thread, hook both off together: three layers in one pass' }
 };
 
+/** The side a seam is worked from, as it is said. */
+const RIGHT_SIDE = 'from the right side';
+const PURL_SIDE = 'from the purl side, which shows once it is turned up';
+
+/** Holes that are left in a band. */
+const holes = ({ holes, rounds }: FactsOf['bind'], t: Talk): string =>
+  holes
+    ? `${rounds > 1 ? `In its ${t.terms.row} ${t.num(holes.inRound)} leave` : 'Leave'} ${t.many(holes.stitches.length, 'hole', 'holes')}: chain ${t.num(holes.chains)} over ${t.stitches(holes.chains)}, beginning after ${holes.stitches.length > 1 ? 'stitches' : 'stitch'} ${t.list(holes.stitches.map((n) => t.num(n)))} from the hem. `
+    : '';
+
 /** Seams, edges, and what is sewn on. */
 export const seams: Seams = {
   join: (a, f, t) => {
@@ -103,7 +113,7 @@ export const seams: Seams = {
     const { how, why } = HOW[a.by];
     return {
       title: `Join: ${seam(a.name, t)}`,
-      detail: `${t.sentence(edges(f, t))}: ${how}${with_(a, f.cutMm, t)}.`,
+      detail: `${t.sentence(edges(f, t))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.`,
       ...(why ? { why } : {})
     };
   },
@@ -134,19 +144,27 @@ export const seams: Seams = {
     }
     const along =
       f.rows > 0
-        ? `Along ${t.len(f.mm)}, three stitches for every four ${t.terms.row}s, so that it neither pulls nor waves`
+        ? `Along ${t.len(f.mm)}, ${t.num(f.perFour)} stitches for every four ${t.terms.row}s, so that it neither pulls nor waves`
         : a.perLoop === 2
           ? `One ${single} in every loop and one between: it gives when the foot or hand goes through`
           : `One ${single} through every loop of the work`;
+    const wide = f.widthMm !== null && f.rounds > 1 ? ` and ${t.many(f.rounds, t.terms.row, `${t.terms.row}s`)}, ${t.len(f.widthMm)} wide` : ''; // prettier-ignore
     return {
-      title: `Crochet the ${name}${of}: ${t.stitches(f.stitches)}`,
-      detail: `${along}. ${yarn}; close with a slip stitch and pull the end through.`
+      title: `Crochet the ${name}${of}: ${t.stitches(f.stitches)}${wide}`,
+      detail: `${along}. ${holes(f, t)}${yarn}; close with a slip stitch and pull the end through.`
     };
   },
   sewOn: (a, f, t) => {
     const place = PLACES[a.place] ?? a.place;
     const each = f.count > 1 ? ' for each' : '';
     const which = f.count === 1 ? `the ${t.piece(a.piece)}` : `the ${t.num(f.count)} ${t.piece(a.piece)}s`;
+    if (a.at && f.at) {
+      const edge = { high: 'left', low: 'right' }[a.at.side];
+      return {
+        title: `Sew the ${t.piece(a.piece)} on`,
+        detail: `While the ${t.piece(a.to)} lies flat: its first ${t.terms.row} ${a.at.row === 0 ? 'on the first one of the work' : `above ${t.row(a.at.row)} of the work, ${t.len(f.at.upMm)} up`}, ${t.stitches(a.at.stitches)} or ${t.len(f.at.inMm)} in from its ${edge} edge as it is looked at. Pin it, then three sides in one line, ${t.len(f.mm)}: mattress stitch along its sides, column on column, stitch by stitch along the bottom, twice at both upper corners. ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}.`
+      };
+    }
     const how = a.split
       ? `each end half to the left and half to the right of a tip`
       : `mattress stitch along its end, twice where it is pulled`;

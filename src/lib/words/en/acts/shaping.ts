@@ -35,12 +35,19 @@ export const shaping: Shaping = {
       case 'button':
         return {
           title: `Sew on ${t.many(f.count, 'button', 'buttons')}`,
-          detail: `Evenly spaced along the band, a hole opposite each: chain two over two stitches when the band is worked. ${yarn} for each.`
+          detail: f.rows
+            ? `Each opposite its hole, on the band beside ${f.rows.length > 1 ? `${t.terms.row}s` : t.terms.row} ${t.list(f.rows.map((n) => t.num(n)))} of the ${t.piece(a.piece)}${f.gapMm > 0 ? `, ${t.len(f.gapMm)} from one to the next` : ''}. ${yarn} for each, wound round under the button so that it stands off.`
+            : `Evenly spaced, a hole opposite each. ${yarn} for each.`
         };
       case 'patch':
         return {
-          title: `Sew on ${t.many(f.count, 'patch', 'patches')}`,
-          detail: `Pinned flat, sewn round with ${yarn}.`
+          title: a.row === undefined ? `Sew on ${t.many(f.count, 'patch', 'patches')}` : `Sew a patch on the ${t.piece(a.piece)} at ${t.row(a.row)}`, // prettier-ignore
+          detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work. `}A hand behind it, so that one layer alone is caught. Pinned flat, sewn round with ${yarn}, not pulled: the knitting must give beside it.`
+        };
+      case 'tag':
+        return {
+          title: a.row === undefined ? 'Sew on the tag' : `Sew a tag on the ${t.piece(a.piece)} at ${t.row(a.row)}`,
+          detail: `${f.atMm === null ? '' : `${t.sentence(t.len(f.atMm))} above the first ${t.terms.row} of the work. `}By its short edge, a few stitches through one layer, with ${yarn}. Where it touches skin, soft edges in.`
         };
     }
   },

@@ -17,7 +17,7 @@ const RULES = 'Hospital units have their own rules for fibre and washing: ask th
 export const care: SayFinding<Care> = {
   'baby-care': (f) => `${f.hat ? 'No hat on a sleeping baby.' : 'No loose fibres near a baby.'} ${RULES}`,
   'baby-trim': (f) =>
-    `Not on a baby's ${f.hat ? 'hat' : 'things'}: ${f.what === 'pompom' ? 'a pompom comes off and is swallowed' : 'cords can strangle'}.`,
+    `Not on a baby's ${f.hat ? 'hat' : 'things'}: ${{ pompom: 'a pompom comes off and is swallowed', button: 'a button comes off and is swallowed', cord: 'cords can strangle' }[f.what]}.`,
   'child-cord': (f) =>
     `${f.what === 'cord' ? "Cords near a child's neck can catch" : "Straps round a child's neck can catch"}. Rules for children's clothing exist where you live (for example EN 14682): follow them.`,
   'toy-eyes': () => 'No safety eyes for a child under 3: a small part that comes off is swallowed.',

@@ -1,4 +1,5 @@
 import type { SayFinding } from '../../words';
+import { PLACE_WORDS } from '$lib/core/read';
 import { seam } from '../names';
 import { shapingLine, slopeTrouble } from '../shaping';
 
@@ -16,7 +17,11 @@ type Parts =
   | 'sleeve-tight'
   | 'sleeve-armhole'
   | 'garment-narrow'
-  | 'garment-unmeasured';
+  | 'garment-unmeasured'
+  | 'band-narrow'
+  | 'buttons-close'
+  | 'button-slips'
+  | 'patch-hidden';
 
 /** Parts that do not fit each other, or the body they are joined round. */
 export const parts: SayFinding<Parts> = {
@@ -34,6 +39,13 @@ export const parts: SayFinding<Parts> = {
   'slope-fraction': (f, t) => `${shapingLine(f.what, t)}: ${slopeTrouble(f.why, t)}.`,
   'panel-narrow': (f, t) =>
     `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `two ${t.pins} at the marker stay free`}.`,
+  'band-narrow': (f, t) =>
+    `The band comes out ${t.len(f.bandMm)} wide, a button is ${t.len(f.buttonMm)}: it hangs over, and its hole cuts the band through.`,
+  'buttons-close': (f, t) =>
+    `${t.many(f.count, 'button', 'buttons')} of ${t.len(f.buttonMm)} leave ${t.len(f.gapMm)} from one to the next: the band between two holes tears.`,
+  'button-slips': (f, t) =>
+    `A button of ${t.len(f.buttonMm)} slips through a loop that is pulled open: ${t.len(f.leastMm)} or more hold.`,
+  'patch-hidden': (f, t) => `${t.sentence(t.row(f.row))} ${PLACE_WORDS[f.place]}: nobody sees the patch there.`,
   'ends-differ': (f, t) =>
     `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(f.apart)} longer and the shoulders do not meet.`,
   'armhole-small': (f, t) =>

@@ -33,6 +33,15 @@ export const hats: Readonly<Record<string, KindWords>> = {
       rows: { help: 'All rows of the tube, both layers.' }
     }
   },
+  'gathered-hat': {
+    title: 'Gathered baby hat',
+    blurb: 'One flat panel, seamed up the back, drawn shut at the top: small heads on a large ring.',
+    options: {
+      sizeBy: { title: 'Size decided by', choices: { rows: 'Stitches and rows' } },
+      rows: { help: 'From the edge to the crown.' },
+      yarn: { title: 'Hat' }
+    }
+  },
   'brim-hat': {
     title: 'Single hat, doubled brim',
     blurb: 'One light layer; the first row is lifted back onto the pins, so the brim is double.',

@@ -38,7 +38,21 @@ export const shape: Readonly<Record<string, OptionWords>> = {
       slip: { label: 'Slip stitch', help: 'Chained each, then hooked together: quick.' }
     }
   },
+  bandMm: { title: 'Width of the band', help: 'Crocheted along front and neck; as many rows as it takes.' },
+  bandPerFour: { title: 'Stitches to four rows', help: 'Picked up along the front: fewer pull in, more wave.' },
   buttons: { title: 'Buttons', help: 'Evenly spaced along the band, holes opposite.' },
+  buttonMm: { title: 'Width of a button' },
+  buttonSide: {
+    title: 'Buttons sit on',
+    choices: { left: 'The left front', right: 'The right front' }
+  },
+  pockets: {
+    title: 'Pockets',
+    choices: { none: 'None', both: 'On both fronts', left: 'On the left front', right: 'On the right front' }
+  },
+  pocketWideMm: { title: 'Width of a pocket' },
+  pocketTallMm: { title: 'Depth of a pocket' },
+  pocketUpMm: { title: 'Pocket above the hem' },
   sidePanels: { title: 'Panels under each arm', help: 'Only where the ring does not reach round.' },
   farSide: {
     title: 'The second underarm of a back in one',

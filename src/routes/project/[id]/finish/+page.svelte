@@ -29,6 +29,12 @@
     const step = result?.steps.find((s) => s.id === id);
     return step && say ? say.step(step).title : id;
   }
+  // What an own step can come before: acts by name, so that it stays there whatever the plan becomes.
+  const acts = $derived(
+    steps.flatMap((step) =>
+      say && step.what.say === 'act' && step.what.did.do !== 'own' ? [{ id: step.id, title: say.step(step).title }] : []
+    )
+  );
   const minutes = (n: number): string => (n < 1.5 ? 'a minute' : `${Math.round(n)} minutes`);
   const missing = $derived(result ? trackOf(result).rows - at.progress.rows : 0);
   // While rows are missing the part on the machine hangs here, afterwards the first one, whole.
@@ -145,7 +151,12 @@
           </ul>
         </div>
       {/if}
-      <OwnStep steps={at.project!.brief.ownSteps} onsteps={(ownSteps) => at.edit({ ownSteps })} />
+      <OwnStep
+        steps={at.project!.brief.ownSteps}
+        places={at.project!.brief.ownPlaces}
+        {acts}
+        onsteps={(ownSteps, ownPlaces) => at.edit({ ownSteps, ownPlaces })}
+      />
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3" aria-label="Measuring">

@@ -1,4 +1,4 @@
-import type { Act, Join, Piece, RunRef, Side } from '../../../plan';
+import type { Act, ButtonLine, Join, Piece, RunRef, Side } from '../../../plan';
 import { rest, weave } from '../hands';
 import type { Body, Hand } from './body';
 import type { Ground } from './ground';
@@ -93,15 +93,29 @@ function wrists(g: Ground, sleeve: SewnSleeves | null): Act[] {
  * What hands do with a garment: block, chain off what was held, back seam, shoulders, sides and sleeves, bands, hem, and only
  * then the waste.
  */
-export function garmentActs(g: Ground, pieces: readonly Piece[], body: Body, sleeve: SewnSleeves | null): Act[] {
+export function garmentActs(
+  g: Ground,
+  pieces: readonly Piece[],
+  body: Body,
+  { sleeve, pockets, straightRows }: { sleeve: SewnSleeves | null; pockets: readonly Act[]; straightRows: number }
+): Act[] {
   const { o } = g;
   const bandYarn = o.bandYarn ?? o.yarn;
   const panels = pieces.flatMap((part, piece) => (part.mode === 'tube' ? [] : [piece]));
+  // Buttons sit on one front, their holes on the other, from the hem to where the neck begins.
+  const holed: Hand = o.buttonSide === 'left' ? 'right' : 'left';
+  const frontOf = (hand: Hand): number => (hand === 'left' ? body.leftFront : body.rightFront);
+  const line = (hand: Hand): ButtonLine => ({
+    count: o.buttons,
+    buttonMm: o.buttonMm,
+    over: { piece: frontOf(hand), run: 'side', side: hand === 'left' ? 'high' : 'low', rows: { from: 1, to: Math.max(1, straightRows) } } // prettier-ignore
+  });
   const hemmed = body.pieces.map((_, piece) => piece);
   // The back's neck waits on the shoulders' thread, the front's where the V did not come out.
   const waits = body.neckRuns.filter((run) => o.shoulderBy === 'together' && (!g.sloped || run.piece === body.leftFront || run.piece === body.rightFront)); // prettier-ignore
   return [
     { do: 'block', pieces: panels },
+    ...pockets,
     ...(sleeve?.drafted.tube ? [rest(sleeve.at)] : []),
     ...underarms(g, body),
     ...body.centre,
@@ -109,10 +123,10 @@ export function garmentActs(g: Ground, pieces: readonly Piece[], body: Body, sle
     ...(waits.length > 0 ? [{ do: 'bind', name: 'held-neck', runs: waits, by: 'chain', yarn: o.yarn } as const] : []),
     ...sides(g, body, sleeve),
     { do: 'bind', name: 'hem', runs: body.hem, by: 'crochet', yarn: bandYarn },
-    { do: 'bind', name: 'band', runs: body.band, by: 'crochet', yarn: bandYarn },
+    { do: 'bind', name: 'band', runs: body.band, by: 'crochet', yarn: bandYarn, perFour: o.bandPerFour, widthMm: o.bandMm, ...(o.buttons > 0 ? { holes: line(holed) } : {}) }, // prettier-ignore
     ...hemmed.map((piece): Act => ({ do: 'wasteOff', piece, edge: 'cast-on', by: o.wasteWay })),
     ...wrists(g, sleeve),
-    ...(o.buttons > 0 ? [{ do: 'fix', what: 'button', piece: body.leftFront, count: o.buttons, yarn: bandYarn } as const] : []), // prettier-ignore
+    ...(o.buttons > 0 ? [{ do: 'fix', what: 'button', piece: frontOf(o.buttonSide), count: o.buttons, yarn: bandYarn, along: { ...line(o.buttonSide), perFour: o.bandPerFour } } as const] : []), // prettier-ignore
     weave('woven')
   ];
 }

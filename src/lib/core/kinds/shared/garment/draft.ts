@@ -6,6 +6,7 @@ import { type Body, draftBody } from './body';
 import { garmentActs } from './acts';
 import { groundOf, type Ground } from './ground';
 import { type GarmentChoice, MOST_SIDE_PANELS, type SleeveChoice } from './options';
+import { draftPockets } from './pockets';
 import { draftSleeves, type Sleeves } from './sleeves';
 import { type Neck, neckOf } from './slopes';
 
@@ -90,7 +91,9 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
   const at = body.pieces.length;
   const drafted = wished ? draftSleeves(g, wished, at, armholeMm(g)) : null;
   const sleeves = drafted && { at, drafted };
-  const pieces = drafted ? [...body.pieces, drafted.piece] : body.pieces;
+  const sewn = drafted ? [...body.pieces, drafted.piece] : body.pieces;
+  const pockets = draftPockets(g, body, sewn.length);
+  const pieces = [...sewn, ...pockets.pieces];
   // As they are looked at from outside: the left back beside the right one, the right front beside the left one.
   const backs = Array.from({ length: body.rightFront }, (_, i) => body.rightFront - 1 - i);
   const flat = [...backs, body.rightFront, body.leftFront];
@@ -98,12 +101,12 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
     plan: {
       title: brief.name,
       pieces,
-      acts: garmentActs(g, pieces, body, sleeves),
+      acts: garmentActs(g, pieces, body, { sleeve: sleeves, pockets: pockets.acts, straightRows: neck.from - 1 }),
       promises: [promiseOf(body, sleeves)],
       worn: {
         form: 'panels',
         // Panels under the arms are alike: one of them is drawn, beside the sleeve.
-        rows: [flat, [...(body.sidePanel === null ? [] : [body.sidePanel]), ...(sleeves ? [at] : [])]].filter((row) => row.length > 0), // prettier-ignore
+        rows: [flat, [...(body.sidePanel === null ? [] : [body.sidePanel]), ...(sleeves ? [at] : []), ...(pockets.pieces.length > 0 ? [sewn.length] : [])]].filter((row) => row.length > 0), // prettier-ignore
         body: { what: 'chest', girthMm: o.chestMm + o.easeMm }
       },
       wearer: o.wearer,
@@ -112,7 +115,7 @@ export function draftGarment(kit: Kit, brief: Brief, o: GarmentChoice, wished: S
     notes: {
       shaping: [...armholeLines(c), ...(drafted?.shaping ?? []), ...neckLines(g, neck, body.leftFront)],
       narrowed: c.asked > c.half && c.side === 0 ? [{ piece: 0, asked: c.asked, given: c.half, option: o.sizeBy === 'counts' ? 'halfStitches' : 'chestMm' }] : [], // prettier-ignore
-      clamped: [...c.clamped, ...(drafted?.clamped ?? [])],
+      clamped: [...c.clamped, ...(drafted?.clamped ?? []), ...pockets.clamped],
       garment: {
         asked: { neckMm: o.neckMm, upperArmMm: o.upperArmMm },
         round: {

@@ -12,6 +12,9 @@ export const MOST_SIDE_PANELS = 6;
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
 const rowsTyped = { key: 'sizeBy', is: ['rows', 'counts'] } as const;
 const counted = { key: 'sizeBy', is: ['counts'] } as const;
+const MOST_BUTTONS = 12;
+const buttoned = { key: 'buttons', is: Array.from({ length: MOST_BUTTONS }, (_, i) => i + 1) };
+const pocketed = { key: 'pockets', is: ['both', 'left', 'right'] } as const;
 const cutIn = { key: 'armholes', is: ['cut-in'] } as const;
 
 /** Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every other row). */
@@ -43,7 +46,15 @@ export const garmentOptions = {
   shoulders: choiceOption({ group: SHAPE, choices: ['straight', 'sloped'] }),
   assembly: choiceOption({ group: SHAPE, school: true, choices: ['flat', 'round'] }),
   shoulderBy: choiceOption({ group: SHAPE, school: true, choices: ['sewn', 'together', 'slip'] }),
-  buttons: countOption({ group: SHAPE, min: 0, max: 12, start: 0 }), // prettier-ignore
+  bandMm: lengthOption({ group: SHAPE, min: 5, max: 80, start: 5 }),
+  bandPerFour: countOption({ group: SHAPE, min: 2, max: 4, start: 3 }),
+  buttons: countOption({ group: SHAPE, min: 0, max: MOST_BUTTONS, start: 0 }),
+  buttonMm: lengthOption({ group: SHAPE, min: 8, max: 50, start: 18, when: buttoned }),
+  buttonSide: choiceOption({ group: SHAPE, choices: ['left', 'right'], when: buttoned }),
+  pockets: choiceOption({ group: SHAPE, choices: ['none', 'both', 'left', 'right'] }),
+  pocketWideMm: lengthOption({ group: SHAPE, min: 30, max: 300, start: 110, when: pocketed }),
+  pocketTallMm: lengthOption({ group: SHAPE, min: 30, max: 400, start: 120, when: pocketed }),
+  pocketUpMm: lengthOption({ group: SHAPE, min: 0, max: 500, start: 50, when: pocketed }),
   sidePanels: countOption({ group: SHAPE, min: 1, max: MOST_SIDE_PANELS, start: 1 }), // prettier-ignore
   farSide: choiceOption({ group: SHAPE, choices: ['next-row', 'cut'], when: { key: 'armholes', is: ['cut-in'] } }),
   mode: panelMode,
