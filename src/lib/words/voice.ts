@@ -1,7 +1,7 @@
 import { format } from 'date-fns/format';
 import { parseISO } from 'date-fns/parseISO';
 import type { Habits, Terms } from '$lib/core/kit';
-import { showCut, showLength, showMass, showRun, type Units } from '$lib/core/quantity';
+import { showCut, showLength, showSmall, showMass, showRun, type Units } from '$lib/core/quantity';
 
 /** What sentences are made with that are about no plan: the knitter's units and words, numbers and lists by Intl. */
 export interface Voice {
@@ -9,6 +9,8 @@ export interface Voice {
   readonly terms: Terms;
   /** A length. @example len(450) // '45 cm' */
   readonly len: (mm: number) => string;
+  /** The width of something small and hard. @example small(18) // '18 mm' */
+  readonly small: (mm: number) => string;
   /** A length of yarn that is cut. @example cut(18_865) // '18.9 m' */
   readonly cut: (mm: number) => string;
   /** A length of yarn that is measured in metres. */
@@ -55,6 +57,7 @@ export function voiceOf({ units, terms }: Pick<Habits, 'units' | 'terms'>): Voic
     units,
     terms,
     len: (mm) => showLength(mm, units),
+    small: (mm) => showSmall(mm, units),
     cut: (mm) => showCut(mm, units),
     run: (metres) => showRun(metres, units),
     mass: (grams) => showMass(grams, units),

@@ -117,7 +117,7 @@ function draft(kit: Kit, brief: Brief, o: GatheredHatOptions): Draft {
 export const gatheredHat: Kind<typeof GatheredHatOptions> = {
   code: 'gathered-hat',
   family: 'hats',
-  pins: { from: 16, to: 200, usual: 44 },
+  pins: { from: 16, to: 200, usual: 48 },
   options: GatheredHatOptions,
   start: (kit, machineId) =>
     GatheredHatOptions.parse({

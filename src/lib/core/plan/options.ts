@@ -16,6 +16,8 @@ export interface OptionMeta {
   /** Limits: millimetres for lengths, whole numbers for counts. */
   readonly min?: number;
   readonly max?: number;
+  /** A length of something as small as a button: in millimetres. */
+  readonly small?: true;
   readonly choices?: readonly string[];
   /** Code of the body or object measure it is, so that a person's measures fill it in. */
   readonly measure?: string;
@@ -50,7 +52,7 @@ interface Common {
 const meta = (m: OptionMeta): Record<string, unknown> => ({ ...m });
 
 /** A length in millimetres. @example lengthOption({ group: 'who', min: 150, max: 800, start: 560 }) */
-export function lengthOption(o: Common & { min: number; max: number; start: number; measure?: string }) {
+export function lengthOption(o: Common & { min: number; max: number; start: number; measure?: string; small?: true }) {
   const { start, ...rest } = o;
   return z
     .number()

@@ -1,7 +1,7 @@
 export { echo, wordFault, type Fault } from './fault';
 export { about, weakest, type Basis, type Figure } from './figure';
 export type { Reason, ReasonEvidence, Reasons } from './reason';
-export { readLength, showCut, showLength, showRun, type Units } from './length';
+export { readLength, showCut, showLength, showRun, showSmall, type Units } from './length';
 export { showMass } from './mass';
 export { remembered } from './remembered';
 export { readAmount, readCount, readNumber } from './number';

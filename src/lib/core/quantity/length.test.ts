@@ -1,11 +1,25 @@
 import fc from 'fast-check';
 import Qty from 'js-quantities';
 import { describe, expect, it } from 'vitest';
-import { handLength, readLength, showCut, showLength, showRun } from './length';
+import { handLength, readLength, showCut, showLength, showRun, showSmall } from './length';
 import { wordFault } from './fault';
 
 const rule = { field: 'Head girth', minMm: 200, maxMm: 800 };
 const wide = { field: 'Length', minMm: 0, maxMm: 1e9 };
+
+describe('small and hard things', () => {
+  it('are shown and read to a millimetre or a tenth of an inch', () => {
+    const rule = { field: 'Button', minMm: 8, maxMm: 50, small: true };
+    expect([showSmall(18, 'metric'), showSmall(18, 'imperial')]).toEqual(['18 mm', '0.7 in']);
+    expect(readLength('18', 'metric', rule)).toEqual({ ok: true, value: 18 });
+    expect(readLength('1.8 cm', 'metric', rule)).toEqual({ ok: true, value: 18 });
+    expect(readLength('0.7', 'imperial', rule)).toMatchObject({ ok: true });
+    expect(readLength('90', 'metric', rule)).toMatchObject({
+      ok: false,
+      fault: { rule: 'must be from 8 mm to 50 mm' }
+    });
+  });
+});
 
 describe('readLength', () => {
   it.each([

@@ -48,6 +48,8 @@ export interface LengthRule {
   readonly field: string;
   readonly minMm: number;
   readonly maxMm: number;
+  /** Something as small as a button: shown in millimetres, and a bare number means them. */
+  readonly small?: boolean;
 }
 
 /**
@@ -62,11 +64,12 @@ export interface LengthRule {
  * // { ok: true, value: 571.5 }
  */
 export function readLength(text: string, units: Units, rule: LengthRule): Outcome<number> {
-  const words = `must be from ${showLength(rule.minMm, units)} to ${showLength(rule.maxMm, units)}`;
+  const show = rule.small ? showSmall : showLength;
+  const words = `must be from ${show(rule.minMm, units)} to ${show(rule.maxMm, units)}`;
   const match = /^(.*?)\s*([a-z]+|"|″|”|''|'|′)?\.?$/i.exec(text.trim());
   const amount = readNumber(match?.[1] ?? '');
   if (amount === undefined) return refuse('not-a-length', rule.field, words, text);
-  const unit = match?.[2] ? SPELLINGS[match[2].toLowerCase()] : units === 'metric' ? 'cm' : 'in';
+  const unit = match?.[2] ? SPELLINGS[match[2].toLowerCase()] : units === 'imperial' ? 'in' : rule.small ? 'mm' : 'cm';
   const factor = unit ? MM_PER[unit] : undefined;
   if (factor === undefined) return refuse('unknown-unit', rule.field, `${words} in mm, cm, m, in, ft or yd`, text);
   const mm = amount * factor;
@@ -114,6 +117,14 @@ export function showLengthNumber(mm: number, units: Units): string {
 export function showLength(mm: number, units: Units): string {
   return `${showLengthNumber(mm, units)} ${units === 'metric' ? 'cm' : 'in'}`;
 }
+
+/**
+ * Prints the width of something small and hard, a button for instance, to a millimetre or a tenth of an inch.
+ *
+ * @example showSmall(18, 'metric') // '18 mm'
+ */
+export const showSmall = (mm: number, units: Units): string =>
+  units === 'metric' ? `${Math.round(mm)} mm` : `${(mm / MM_PER_INCH).toFixed(1)} in`;
 
 /**
  * Prints a long run of yarn: whole metres or yards from ten on, one decimal below.

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { readLength, showLength, type Units, wordFault } from '$lib/core/quantity';
+  import { readLength, showLength, showSmall, type Units, wordFault } from '$lib/core/quantity';
   import FieldFrame from './FieldFrame.svelte';
 
   interface Props {
@@ -11,15 +11,17 @@
     units: Units;
     /** An empty field is allowed and means unknown. */
     optional?: boolean;
+    /** Something as small as a button. */
+    small?: boolean;
     onvalue: (mm: number | null) => void;
   }
-  let { label, help, valueMm, minMm, maxMm, units, optional = false, onvalue }: Props = $props();
+  let { label, help, valueMm, minMm, maxMm, units, optional = false, small = false, onvalue }: Props = $props();
   const uid = $props.id();
 
   // While the field has the focus it shows what was typed; otherwise what is stored.
   let typed = $state<string | null>(null);
   let fault = $state('');
-  const shown = $derived(valueMm === null ? '' : showLength(valueMm, units));
+  const shown = $derived(valueMm === null ? '' : (small ? showSmall : showLength)(valueMm, units));
 
   function take(text: string): void {
     typed = text;
@@ -28,7 +30,7 @@
       onvalue(null);
       return;
     }
-    const read = readLength(text, units, { field: label, minMm, maxMm });
+    const read = readLength(text, units, { field: label, minMm, maxMm, small });
     fault = read.ok ? '' : wordFault(read.fault);
     if (read.ok) onvalue(read.value);
   }

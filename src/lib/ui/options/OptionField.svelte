@@ -30,6 +30,7 @@
     valueMm={value as number}
     minMm={meta.min ?? 0}
     maxMm={meta.max ?? 10_000}
+    small={meta.small ?? false}
     {units}
     {onvalue}
   />

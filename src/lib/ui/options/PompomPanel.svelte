@@ -53,6 +53,7 @@
           <LengthField
             label="Trimmed off all round"
             help="{Math.round(100 * trimLoss(wish.cardMm, wish.trimMm))} % of its yarn falls to the scissors."
+            small
             valueMm={wish.trimMm}
             minMm={0}
             maxMm={20}
@@ -84,6 +85,7 @@
           <LengthField
             label="Width of the button"
             help="Inside, the strings tied through its holes."
+            small
             valueMm={wish.buttonMm}
             minMm={5}
             maxMm={60}

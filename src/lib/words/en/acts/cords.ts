@@ -25,7 +25,7 @@ export const cords: Cords = {
     detail: `Begin at the marker column, once round, out beside where it went in: ${t.len(f.mm)} of cord, both ends knotted together.`
   }),
   pompom: (a, f, t) => {
-    const button = `Inside, through the holes of a button of ${t.len(f.buttonMm ?? 0)} or more, and tied on it: it cannot slip through`;
+    const button = `Inside, through the holes of a button of ${t.small(f.buttonMm ?? 0)} or more, and tied on it: it cannot slip through`;
     const fixed = a.by === 'button' ? 'buttoned on' : 'tied on with a double bow inside';
     const on = a.on === 'piece' ? ` It is ${fixed}: removable, because it does not wash well.` : '';
     if (f.bought) {
@@ -37,7 +37,7 @@ export const cords: Cords = {
     const [w, h] = [a.cardMm * CARD_LENGTH, a.cardMm];
     return {
       title: a.on === 'alone' ? `Wind, tie, cut and trim ${t.many(f.count, 'pompom', 'pompoms')}` : `Make and fix ${t.many(f.count, 'pompom', 'pompoms')}`, // prettier-ignore
-      detail: `${t.num(a.wraps)} wraps round a card of ${t.len(w)} x ${t.len(h)} in ${t.yarn(a.yarn)}, tied in the middle with a strong thread, cut at both edges, trimmed to a ball of ${t.len(f.sizeMm)}: ${t.run(f.yarnMm / 1000)}${f.count > 1 ? ' each' : ''}. ${f.lost > 0 ? `The scissors take ${t.len(f.trimMm)} all round, ${t.num(f.lost * 100)} % of it. ` : ''}${f.buttonMm === null ? '' : `The tie comes inside. ${button}.`}${on}`
+      detail: `${t.num(a.wraps)} wraps round a card of ${t.len(w)} x ${t.len(h)} in ${t.yarn(a.yarn)}, tied in the middle with a strong thread, cut at both edges, trimmed to a ball of ${t.len(f.sizeMm)}: ${t.run(f.yarnMm / 1000)}${f.count > 1 ? ' each' : ''}. ${f.lost > 0 ? `The scissors take ${t.small(f.trimMm)} all round, ${t.num(f.lost * 100)} % of it. ` : ''}${f.buttonMm === null ? '' : `The tie comes inside. ${button}.`}${on}`
     };
   },
   hang: (a, f, t) => {

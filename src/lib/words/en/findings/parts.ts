@@ -40,11 +40,11 @@ export const parts: SayFinding<Parts> = {
   'panel-narrow': (f, t) =>
     `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `two ${t.pins} at the marker stay free`}.`,
   'band-narrow': (f, t) =>
-    `The band comes out ${t.len(f.bandMm)} wide, a button is ${t.len(f.buttonMm)}: it hangs over, and its hole cuts the band through.`,
+    `The band comes out ${t.len(f.bandMm)} wide, a button is ${t.small(f.buttonMm)}: it hangs over, and its hole cuts the band through.`,
   'buttons-close': (f, t) =>
-    `${t.many(f.count, 'button', 'buttons')} of ${t.len(f.buttonMm)} leave ${t.len(f.gapMm)} from one to the next: the band between two holes tears.`,
+    `${t.many(f.count, 'button', 'buttons')} of ${t.small(f.buttonMm)} leave ${t.len(f.gapMm)} from one to the next: the band between two holes tears.`,
   'button-slips': (f, t) =>
-    `A button of ${t.len(f.buttonMm)} slips through a loop that is pulled open: ${t.len(f.leastMm)} or more hold.`,
+    `A button of ${t.small(f.buttonMm)} slips through a loop that is pulled open: ${t.small(f.leastMm)} or more hold.`,
   'patch-hidden': (f, t) => `${t.sentence(t.row(f.row))} ${PLACE_WORDS[f.place]}: nobody sees the patch there.`,
   'ends-differ': (f, t) =>
     `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(f.apart)} longer and the shoulders do not meet.`,

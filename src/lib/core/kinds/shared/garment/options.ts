@@ -49,7 +49,7 @@ export const garmentOptions = {
   bandMm: lengthOption({ group: SHAPE, min: 5, max: 80, start: 5 }),
   bandPerFour: countOption({ group: SHAPE, min: 2, max: 4, start: 3 }),
   buttons: countOption({ group: SHAPE, min: 0, max: MOST_BUTTONS, start: 0 }),
-  buttonMm: lengthOption({ group: SHAPE, min: 8, max: 50, start: 18, when: buttoned }),
+  buttonMm: lengthOption({ group: SHAPE, min: 8, max: 50, start: 18, small: true, when: buttoned }),
   buttonSide: choiceOption({ group: SHAPE, choices: ['left', 'right'], when: buttoned }),
   pockets: choiceOption({ group: SHAPE, choices: ['none', 'both', 'left', 'right'] }),
   pocketWideMm: lengthOption({ group: SHAPE, min: 30, max: 300, start: 110, when: pocketed }),
