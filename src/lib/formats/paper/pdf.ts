@@ -9,7 +9,7 @@ export type Sheet = 'A4' | 'LETTER';
 /** Points (1/72 inch) of the margin of a sheet. */
 const MARGIN = 30;
 /** Points a picture of a step is wide. */
-const STEP_WIDTH = 70;
+const STEP_WIDTH = 52;
 const QUIET = '#5b6d6c';
 const LINE = '#9db1ae';
 
@@ -33,10 +33,10 @@ const drawing = (scene: Scene, width: number, more: object = {}): Content => ({
 });
 
 function stepContent(step: PaperStep, n: number): Content[] {
-  const small = { fontSize: 7.2, color: QUIET };
+  const small = { fontSize: 6.8, color: QUIET };
   const text: Content[] = [
-    words(`${n}. ${step.title}`, { bold: true }),
-    words(step.text.join(' '), { fontSize: 7.8 }),
+    words(`${n}. ${step.title}`, { bold: true, fontSize: 8 }),
+    words(step.text.join(' '), { fontSize: 7.2 }),
     ...step.lines.map((l) => words(`${l.after}: ${l.what}`, small)),
     ...step.due.map((d) => words(`${d.when}: ${d.what}`, small))
   ];
@@ -49,7 +49,10 @@ function stepContent(step: PaperStep, n: number): Content[] {
   ];
 }
 
-/** Chapters with their steps: what is done at the machine on the left, what hands finish on the right, each read downwards. */
+/** Columns of steps on a sheet. */
+const COLUMNS = 3;
+
+/** Chapters with their steps, read downwards from column to column. */
 function stepColumns(paper: Paper): Content {
   const stack = (chapters: Paper['chapters']): Content[] =>
     chapters.flatMap(({ title, steps }) => {
@@ -60,20 +63,12 @@ function stepColumns(paper: Paper): Content {
         return [...head, ...stepContent(step, n)];
       });
     });
-  const machine = stack(paper.chapters.slice(0, -1));
-  const hands = stack(paper.chapters.slice(-1));
-  if (machine.length === 0) return { stack: hands };
-  return {
-    columns: [
-      { stack: machine, width: '*' },
-      { stack: hands, width: '*' }
-    ],
-    columnGap: 18
-  };
+  const columns = Array.from({ length: COLUMNS }, (_, i): Content => ({ stack: i === 0 ? [...stack(paper.chapters), ...paper.grids.map(grid)] : [], width: '*' })); // prettier-ignore
+  return { columns, columnGap: 12, snakingColumns: true } as Content;
 }
 
 /** Rows to a line of the grid. */
-const ACROSS = 25;
+const ACROSS = 14;
 
 /** Rows to tick: a box for each, its number in it, the letter of a yarn where it comes in. */
 function grid({ label, rows, changes }: PaperGrid): Content {
@@ -84,7 +79,7 @@ function grid({ label, rows, changes }: PaperGrid): Content {
         const row = from + i;
         if (row > rows) return { text: '', border: [false, false, false, false] };
         const yarn = changes.get(row);
-        return { text: yarn ? `${row} ${yarn}` : String(row), fontSize: 5.5, font: 'Text', color: yarn ? '#000000' : QUIET, bold: Boolean(yarn), margin: [0, 1, 0, 3] }; // prettier-ignore
+        return { text: yarn ? `${row} ${yarn}` : String(row), fontSize: 4.8, font: 'Text', color: yarn ? '#000000' : QUIET, bold: Boolean(yarn), margin: [0, 0.5, 0, 2] }; // prettier-ignore
       })
     );
   }
@@ -93,7 +88,7 @@ function grid({ label, rows, changes }: PaperGrid): Content {
       words(`${label}: rows to tick`, { bold: true, margin: [0, 8, 0, 2] }),
       {
         table: { widths: Array.from({ length: ACROSS }, () => '*'), body, dontBreakRows: true },
-        layout: { hLineColor: () => LINE, vLineColor: () => LINE, hLineWidth: () => 0.5, vLineWidth: () => 0.5, paddingLeft: () => 1.5, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 } // prettier-ignore
+        layout: { hLineColor: () => LINE, vLineColor: () => LINE, hLineWidth: () => 0.5, vLineWidth: () => 0.5, paddingLeft: () => 1, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 } // prettier-ignore
       }
     ]
   };
@@ -145,8 +140,7 @@ export function paperPdf(paper: Paper, sheet: Sheet): TDocumentDefinitions {
       left.length > 0
         ? { columns: [{ columns: left, width: left.length > 1 ? 180 : 125, columnGap: 6 }, { stack: right, width: '*' }], columnGap: 16 } // prettier-ignore
         : { stack: right },
-      stepColumns(paper),
-      ...paper.grids.map(grid)
+      stepColumns(paper)
     ],
     footer: (page: number, pages: number): Content => ({
       columns: [
