@@ -26,6 +26,7 @@ interface Told {
   readonly seconds: number;
   readonly yarns: readonly string[];
   readonly note: string;
+  readonly forWhom?: string;
 }
 
 const BIG = { id: 'm48', name: 'Big wheel' };
@@ -43,6 +44,7 @@ function finished(told: Told): DemoFinished {
     project: Project.parse({
       id: told.id,
       brief: Brief.parse({ kind: told.kind, name: told.name, machineId: machine.id, options }),
+      forWhom: told.forWhom ?? null,
       createdAt: at,
       updatedAt: at,
       measured: {
@@ -73,7 +75,7 @@ function finished(told: Told): DemoFinished {
 /** What was finished before the walk: enough for a log that tells something. */
 export const demoFinished: readonly DemoFinished[] = [
   finished({ id: 'demo-cowl', name: 'Cowl for the ferry', kind: 'cowl', machine: BIG, options: { yarn: 'y-tide' }, at: '2026-10-21T19:10:00.000Z', rows: 86, length: [427, 419], width: [175, 177], grams: [56, 54, 57, 55], minutes: 28, seconds: 7, yarns: ['Reedwick, Tide'], note: '' }), // prettier-ignore
-  finished({ id: 'demo-oat', name: 'Oat hat, small', kind: 'lined-hat', machine: MIDDLE, options: { wearer: 'child', headMm: 510, turnUpMm: 40, style: 'plain', yarn: 'y-oat' }, at: '2026-10-28T18:30:00.000Z', rows: 120, length: [600, 574], width: [148, 151], grams: [66, 62, 70, 71], minutes: 24, seconds: 6, yarns: ['Millbarrow, Oat'], note: 'Came out shorter than planned.' }), // prettier-ignore
+  finished({ id: 'demo-oat', name: 'Oat hat, small', kind: 'lined-hat', machine: MIDDLE, options: { wearer: 'child', headMm: 510, turnUpMm: 40, style: 'plain', yarn: 'y-oat' }, at: '2026-10-28T18:30:00.000Z', rows: 120, length: [600, 574], width: [148, 151], grams: [66, 62, 70, 71], minutes: 24, seconds: 6, yarns: ['Millbarrow, Oat'], note: 'Came out shorter than planned.', forWhom: 'Smallest lantern carrier' }), // prettier-ignore
   finished({ id: 'demo-scarf', name: 'Scarf for the bell ringer', kind: 'scarf', machine: SMALL, options: { yarn: 'y-moss' }, at: '2026-11-03T20:20:00.000Z', rows: 376, length: [1880, 1905], width: [81, 80], grams: [113, 106, 120, 111], minutes: 41, seconds: 4, yarns: ['Millbarrow, Moss'], note: 'Untwisted four times.' }), // prettier-ignore
   finished({ id: 'demo-headband', name: 'Headband, market morning', kind: 'headband', machine: SMALL, options: { yarn: 'y-ember' }, at: '2026-11-10T09:15:00.000Z', rows: 86, length: [430, 428], width: [81, 84], grams: [26, 25, 28, 26], minutes: 30, seconds: 9, yarns: ['Reedwick, Ember'], note: '' }) // prettier-ignore
 ];

@@ -10,11 +10,17 @@ export type Swaps = ReadonlyMap<string, string>;
  *
  * @example again(project, new Map([['y-oat', 'y-tide']]), 'Hat for the second child')
  */
-export function again({ brief }: Pick<Project, 'brief'>, swaps: Swaps, name: string, now = new Date()): Project {
+export function again(
+  { brief, forWhom }: Pick<Project, 'brief' | 'forWhom'>,
+  swaps: Swaps,
+  name: string,
+  now = new Date()
+): Project {
   const at = now.toISOString();
   return Project.parse({
     id: crypto.randomUUID(),
     brief: { ...withRefs(brief, ({ id }) => swaps.get(id) ?? id), name },
+    forWhom,
     createdAt: at,
     updatedAt: at
   });

@@ -141,8 +141,11 @@ export class TombleDb extends Dexie {
         tx
           .table('projects')
           .toCollection()
-          .modify((project: { brief: BareBrief; past?: BareBrief[]; future?: BareBrief[] }) =>
-            [project.brief, ...(project.past ?? []), ...(project.future ?? [])].forEach(eighthBrief)
+          .modify(
+            (project: { brief: BareBrief; past?: BareBrief[]; future?: BareBrief[]; forWhom?: string | null }) => {
+              [project.brief, ...(project.past ?? []), ...(project.future ?? [])].forEach(eighthBrief);
+              project.forWhom ??= null;
+            }
           )
       );
   }

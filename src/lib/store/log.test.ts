@@ -57,7 +57,7 @@ describe('the log', () => {
     const one = (f: keyof LogFilter) => fc.constantFrom('', 'nothing', ...choicesOf(entries, f));
     fc.assert(
       fc.property(
-        fc.record({ kind: one('kind'), machine: one('machine'), yarn: one('yarn'), wearer: one('wearer'), year: one('year') }), // prettier-ignore
+        fc.record({ kind: one('kind'), machine: one('machine'), yarn: one('yarn'), wearer: one('wearer'), person: one('person'), year: one('year') }), // prettier-ignore
         (filter) => {
           const keys = Object.keys(filter) as (keyof LogFilter)[];
           const slowly = keys.reduce((left, f) => narrowed(left, { ...NO_FILTER, [f]: filter[f] }), entries);

@@ -82,10 +82,11 @@ export interface LogFilter {
   readonly machine: string;
   readonly yarn: string;
   readonly wearer: string;
+  readonly person: string;
   readonly year: string;
 }
 
-export const NO_FILTER: LogFilter = { kind: '', machine: '', yarn: '', wearer: '', year: '' };
+export const NO_FILTER: LogFilter = { kind: '', machine: '', yarn: '', wearer: '', person: '', year: '' };
 
 /** What each filter reads of an entry. */
 const READS: { readonly [F in keyof LogFilter]: (entry: LogEntry) => readonly string[] } = {
@@ -93,6 +94,7 @@ const READS: { readonly [F in keyof LogFilter]: (entry: LogEntry) => readonly st
   machine: (e) => [e.machine],
   yarn: (e) => e.yarns,
   wearer: (e) => (e.wearer === null ? [] : [e.wearer]),
+  person: (e) => (e.project.forWhom === null ? [] : [e.project.forWhom]),
   year: (e) => [String(e.at.getFullYear())]
 };
 

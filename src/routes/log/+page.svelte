@@ -22,6 +22,7 @@
     { of: 'kind', label: 'Kind', all: 'Every kind', name: kindTitle },
     { of: 'machine', label: 'Machine', all: 'Every machine' },
     { of: 'yarn', label: 'Yarn', all: 'Every yarn' },
+    { of: 'person', label: 'Person', all: 'All people' },
     { of: 'wearer', label: 'For', all: 'Everybody', name: (who) => (who === 'baby' ? 'a baby' : who === 'child' ? 'a child' : 'an adult') }, // prettier-ignore
     { of: 'year', label: 'Year', all: 'Every year' }
   ];

@@ -66,6 +66,7 @@
   async function start(kind: Kind, id: string): Promise<void> {
     if (!kit) return;
     const project = newProject(kit, kind.code, id, new Date(), body);
+    if (person) project.forWhom = person.name;
     if (person) project.brief = { ...project.brief, name: `${kindTitle(kind.code)} for ${person.name}`.slice(0, 80) };
     if (!(await keeping(() => saveProject(db(), project)))) return;
     await goto(paths.plan(project.id));

@@ -1,4 +1,4 @@
-import type { Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
+import type { Column, Content, TDocumentDefinitions, TableCell } from 'pdfmake/interfaces';
 import type { Scene } from '$lib/draw/scene';
 import { sceneSvg } from '../svg';
 import type { Paper, PaperGrid, PaperStep } from './content';
@@ -63,7 +63,7 @@ function stepColumns(paper: Paper): Content {
         return [...head, ...stepContent(step, n)];
       });
     });
-  const columns = Array.from({ length: COLUMNS }, (_, i): Content => ({ stack: i === 0 ? [...stack(paper.chapters), ...paper.grids.map(grid)] : [], width: '*' })); // prettier-ignore
+  const columns = Array.from({ length: COLUMNS }, (_, i): Column => ({ stack: i === 0 ? [...stack(paper.chapters), ...paper.grids.map(grid)] : [], width: '*' })); // prettier-ignore
   return { columns, columnGap: 12, snakingColumns: true } as Content;
 }
 

@@ -45,6 +45,8 @@ export const planHabits = (habits: Habits): z.infer<typeof PlanHabits> => PlanHa
 export const Project = z.object({
   id: Id,
   brief: Brief,
+  /** Whom it was begun for, by name: people come and go, the log stays. */
+  forWhom: shownText(80).nullable().default(null),
   past: z.array(Brief).max(200).default([]),
   future: z.array(Brief).max(200).default([]),
   /** Ids of the finishing steps that are ticked. */

@@ -103,7 +103,9 @@
             <a class="text-base font-semibold hover:underline" href={paths.entry(e.project.id)}
               >{e.project.brief.name}</a
             >
-            <span class="block text-sm quiet">{kindTitle(e.kind)}{e.wearer ? `, ${e.wearer}` : ''}</span>
+            <span class="block text-sm quiet"
+              >{kindTitle(e.kind)}{e.project.forWhom ? `, ${e.project.forWhom}` : e.wearer ? `, ${e.wearer}` : ''}</span
+            >
           </td>
           <td class="px-3 whitespace-nowrap max-sm:hidden">{format(e.at, 'd MMM yyyy')}</td>
           <td class="px-3 max-sm:hidden">{e.machine}</td>
