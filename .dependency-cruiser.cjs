@@ -6,6 +6,7 @@ const floors = [
   ['knit', 'body'],
   ['hand'],
   ['kinds', 'read'],
+  ['colour'],
   ['judge', 'convert'],
   ['tomble']
 ];
@@ -41,7 +42,7 @@ module.exports = {
       to: {
         dependencyTypes: ['npm', 'npm-dev'],
         pathNot:
-          'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|@types/d3-|date-fns|simple-statistics|yalps)'
+          'node_modules/(zod|culori|@types/culori|d3-array|d3-path|d3-polygon|d3-random|@types/d3-|date-fns|simple-statistics|yalps)'
       }
     },
     {

@@ -3,6 +3,7 @@ import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
 import { joinsTied } from './kinds/shared/hands';
+import { recolour } from './colour';
 import { withWishes } from './wishes';
 import { Kit, yarnsById } from './kit';
 import { CrankFault } from './knit';
@@ -218,7 +219,9 @@ export function tryPlan(kit: Kit, brief: Brief, faults: readonly CrankFault[] = 
   const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
-  const draft = withWishes(kind.draft(kit, whole, options.data), whole);
+  const bare = kind.draft(kit, whole, options.data);
+  const plan = recolour(kit, bare.plan, whole.colours, whole.options.joinBy === 'weave' ? 'weave' : 'knot');
+  const draft = withWishes({ ...bare, plan }, whole);
   const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };
   return { ok: true, value: read(kit, whole, draft, faults) };

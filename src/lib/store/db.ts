@@ -53,8 +53,14 @@ function fifth(project: {
 }
 
 /** What version 8 adds to a brief; nothing that was there is changed. */
-type BareBrief = { patches?: unknown[]; ownPlaces?: object; pompom?: { trimMm?: number; buttonMm?: number } | null };
+type BareBrief = {
+  colours?: unknown[];
+  patches?: unknown[];
+  ownPlaces?: object;
+  pompom?: { trimMm?: number; buttonMm?: number } | null;
+};
 function eighthBrief(brief: BareBrief): void {
+  brief.colours ??= [];
   brief.patches ??= [];
   brief.ownPlaces ??= {};
   if (brief.pompom) {
@@ -133,7 +139,7 @@ export class TombleDb extends Dexie {
             if (project.measured) project.measured.figures ??= [];
           })
       );
-    // Briefs say where patches and the knitter's own steps come, and how a pompom is trimmed and held. There were none
+    // Briefs say what colours were set on the tubes, where patches and the knitter's own steps come, and how a pompom is trimmed and held. There were none
     // before, own steps came last, and the usual trimming was meant.
     this.version(8)
       .stores({})

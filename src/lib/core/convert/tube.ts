@@ -14,6 +14,7 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     fingers: 'usual',
     strands,
     pompom: null,
+    colours: [],
     patches: [],
     ownSteps: [],
     ownPlaces: {},

@@ -6,6 +6,7 @@ import type { ButtonSlipsFacts } from './button-slips';
 import type { PatchHiddenFacts } from './patch-hidden';
 import type { ChildCordFacts } from './child-cord';
 import type { ClampedFacts } from './clamped';
+import type { ColoursOffFacts } from './colours-off';
 import type { CordMarkerFacts } from './cord-marker';
 import type { CuffMultipleFacts } from './cuff-multiple';
 import type { DeepBrimFacts } from './deep-brim';
@@ -27,6 +28,7 @@ import type { SeamPartnersFacts } from './seam-partners';
 import type { SlipsOffFacts } from './slips-off';
 import type { SlopeFacts } from './slope';
 import type { StretchFacts } from './stretch';
+import type { StripeLostFacts } from './stripe-lost';
 import type { StripesCutFacts } from './stripes-cut';
 import type { StripesHiddenFacts } from './stripes-hidden';
 import type { StripesShortFacts } from './stripes-short';
@@ -50,6 +52,7 @@ export type FindingFacts = BabyTrimFacts &
   PatchHiddenFacts &
   ChildCordFacts &
   ClampedFacts &
+  ColoursOffFacts &
   CordMarkerFacts &
   CuffMultipleFacts &
   DeepBrimFacts &
@@ -71,6 +74,7 @@ export type FindingFacts = BabyTrimFacts &
   SlipsOffFacts &
   SlopeFacts &
   StretchFacts &
+  StripeLostFacts &
   StripesCutFacts &
   StripesHiddenFacts &
   StripesShortFacts &

@@ -23,6 +23,7 @@ import { hands } from './hands';
 import { wasteFew } from './waste-few';
 import { wrapSum } from './wrap-sum';
 import { wrongRing } from './wrong-ring';
+import { coloursOff } from './colours-off';
 import { clamped } from './clamped';
 import { garmentFit } from './garment-fit';
 import { garmentRound } from './garment-round';
@@ -36,6 +37,7 @@ import { lining } from './lining';
 import { motor } from './motor';
 import type { Judge, Readings } from './readings';
 import { stretch } from './stretch';
+import { stripeLost } from './stripe-lost';
 import { stripesCut } from './stripes-cut';
 import { stripesHidden } from './stripes-hidden';
 import { stripesShort } from './stripes-short';
@@ -73,6 +75,8 @@ export const JUDGES: readonly Judge[] = [
   cuffMultiple,
   deepBrim,
   lining,
+  coloursOff,
+  stripeLost,
   stripesCut,
   stripesShort,
   stripesHidden,

@@ -128,6 +128,50 @@ const cases: readonly [string, () => Result, boolean][] = [
     true
   ],
   ['patch-hidden', () => hat({}, sampleKit(), { patches: [{ what: 'patch', piece: 0, row: 2, yarn: 'blue' }] }), true],
+  [
+    'colours-short',
+    () => hat({}, sampleKit(), { colours: [{ piece: 0, sections: [{ yarn: 'blue', rows: 20 }] }] }),
+    true
+  ],
+  [
+    'colours-long',
+    () => hat({}, sampleKit(), { colours: [{ piece: 0, sections: [{ yarn: 'blue', rows: 400 }] }] }),
+    true
+  ],
+  [
+    'join-at-fold',
+    () => {
+      const all = hat().sizes.pieces[0]!.rows;
+      return hat({}, sampleKit(), {
+        colours: [
+          {
+            piece: 0,
+            sections: [
+              { yarn: 'blue', rows: all / 2 },
+              { yarn: 'red', rows: all / 2 }
+            ]
+          }
+        ]
+      });
+    },
+    true
+  ],
+  [
+    'stripe-gathered',
+    () =>
+      hat({}, sampleKit(), {
+        colours: [
+          {
+            piece: 0,
+            sections: [
+              { yarn: 'blue', rows: 1 },
+              { yarn: 'red', rows: 400 }
+            ]
+          }
+        ]
+      }),
+    false
+  ],
   ['baby-trim', () => hat({ wearer: 'baby', trim: 'pompom' }), true],
   ['baby-care', () => hat({ wearer: 'baby' }), false],
   ['child-cord', () => hat({ wearer: 'child', trim: 'cord' }), true],

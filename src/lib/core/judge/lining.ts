@@ -29,6 +29,7 @@ export const lining: Judge = {
   find: (r) => {
     const options = hatOptions(r);
     const fold = r.reveal.pieces[0]?.foldRow ?? null;
+    if (r.brief.colours.some((c) => c.piece === 0)) return [];
     if (options?.style !== 'contrast' || fold === null || options.yarn === options.liningYarn) return [];
     // Read from the fabric, not from the option: how many rows of each colour there are.
     const piece = r.fabric.pieces[0]!;

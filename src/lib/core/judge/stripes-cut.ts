@@ -14,7 +14,8 @@ export const stripesCut: Judge = {
   watches: 'a list of stripes longer than the tube',
   find: (r) => {
     const { options } = r.brief;
-    const sections = options['style'] === 'striped' ? ((options['sections'] ?? []) as Section[]) : [];
+    const sections =
+      options['style'] === 'striped' && r.brief.colours.length === 0 ? ((options['sections'] ?? []) as Section[]) : [];
     const rows = r.sizes.pieces[0]?.rows;
     const listed = sections.reduce((sum, s) => sum + s.rows, 0);
     if (rows === undefined || listed <= rows) return [];

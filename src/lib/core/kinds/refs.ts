@@ -17,6 +17,7 @@ function walk(brief: Brief, swap: Swap): Brief {
   const machineId = put('machine', 'machineId', brief.machineId);
   const pompom = brief.pompom && { ...brief.pompom, yarn: put('yarn', 'pompom.yarn', brief.pompom.yarn) };
   const patches = brief.patches.map((patch, i) => ({ ...patch, yarn: put('yarn', `patches[${i}].yarn`, patch.yarn) }));
+  const colours = brief.colours.map((own, c) => ({ ...own, sections: own.sections.map((s, i) => ({ ...s, yarn: put('yarn', `colours[${c}].sections[${i}].yarn`, s.yarn) })) })); // prettier-ignore
   const strands = Object.fromEntries(
     Object.entries(brief.strands).map(([id, n]) => [put('yarn', `strands.${id}`, id), n])
   );
@@ -31,7 +32,7 @@ function walk(brief: Brief, swap: Swap): Brief {
       options[key] = (value as Section[]).map((s, i) => ({ ...s, yarn: put('yarn', `${path}[${i}].yarn`, s.yarn) }));
     }
   }
-  return { ...brief, machineId, pompom, patches, strands, options };
+  return { ...brief, machineId, pompom, colours, patches, strands, options };
 }
 
 /**

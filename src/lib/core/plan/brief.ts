@@ -1,4 +1,5 @@
 import * as z from 'zod';
+import { PieceColours } from './colours';
 import { FINGER_TENSIONS, Id, shownText } from '../kit';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
@@ -49,6 +50,8 @@ export const Brief = z.object({
     .meta({ title: 'Strands' }),
   /** Pompoms on top of whatever it is; null for none. */
   pompom: PompomWish.nullable().default(null),
+  /** Colours set on the tubes; none where the plan's own choices hold. */
+  colours: z.array(PieceColours).max(100).default([]).meta({ title: 'Colours' }),
   /** Patches and tags, sewn on while a hand can reach behind them. */
   patches: z.array(PatchWish).max(MOST_PATCHES).default([]).meta({ title: 'Patches and tags' }),
   /** Steps in the knitter's own words, after everything else or where `ownPlaces` has them. */

@@ -2,8 +2,8 @@ import type { Brief } from './brief';
 import type { Fix } from './finding';
 
 /** An edit of a brief: of the project itself, or of its options. */
-export type Change = Omit<Fix['change'], 'pompom' | 'patches'> &
-  Partial<Pick<Brief, 'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'ownSteps' | 'ownPlaces'>>;
+export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
+  Partial<Pick<Brief, 'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces'>>;
 
 /**
  * A brief with a change applied; what the change does not name stays as it is.

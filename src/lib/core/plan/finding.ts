@@ -1,4 +1,5 @@
 import type { PatchWish, PompomWish } from './brief';
+import type { PieceColours } from './colours';
 import type { Remedy } from './remedy';
 
 /** How much a finding matters: it cannot work, it will disappoint, or it is good to know. */
@@ -13,6 +14,7 @@ export interface Fix {
     /** Changes the pompoms, or takes them off. */
     readonly pompom?: PompomWish | null;
     readonly patches?: PatchWish[];
+    readonly colours?: PieceColours[];
     readonly options?: Readonly<Record<string, unknown>>;
   };
 }

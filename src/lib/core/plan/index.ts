@@ -18,6 +18,7 @@ export {
   withCounter,
   yarnAfter
 } from './build';
+export { ColourSection, MOST_SECTIONS, PieceColours, rowsIn } from './colours';
 export { choosing } from './choosing';
 export { changed, type Change } from './change';
 export { finder, type Finding, type Fix, type Weight } from './finding';

@@ -35,6 +35,8 @@ export interface Remedies {
   readonly fewerButtons: { readonly count: number };
   readonly buttonWider: { readonly mm: number };
   readonly patchRow: { readonly row: number };
+  readonly fitColours: { readonly rows: number };
+  readonly clearFold: { readonly rows: number };
   readonly embroider: object;
   readonly deepV: object;
   readonly top: { readonly stitches: number };

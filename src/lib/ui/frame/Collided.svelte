@@ -11,6 +11,7 @@
     fingers: 'Finger tension',
     strands: 'Strands',
     pompom: 'Pompoms',
+    colours: 'Colours',
     patches: 'Patches and tags',
     ownSteps: 'Your own steps',
     ownPlaces: 'Where your own steps come'

@@ -8,6 +8,10 @@ type Look =
   | 'join-far'
   | 'stripes-hidden'
   | 'stripes-short'
+  | 'colours-short'
+  | 'colours-long'
+  | 'join-at-fold'
+  | 'stripe-gathered'
   | 'filling-shows'
   | 'waste-colour-close';
 
@@ -26,6 +30,14 @@ export const look: SayFinding<Look> = {
   'join-far': (f, t) =>
     `Colours are changed ${t.many(f.pins, t.terms.pin, t.pins)} before the marker: the changes leave the back seam and show. Up to ${t.num(f.few)} hide the step; it is a habit of yours, on the Machines page.`,
   'stripes-hidden': (f, t) => `${t.yarn(f.yarn)} is not seen when it is worn: all ${t.rows(f.rows)} of it lie inside.`,
+  'colours-short': (f, t) =>
+    `The colours set on the ${t.piece(f.piece)} are ${t.rows(f.rows)} too few: ${t.colour(f.yarn)} goes on to its end.`,
+  'colours-long': (f, t) =>
+    `The colours set on the ${t.piece(f.piece)} are ${t.rows(f.rows)} too many: its last ones are left out.`,
+  'join-at-fold': (f, t) =>
+    `The change to ${t.colour(f.yarn)} after ${t.row(f.row)} lies ${f.away === 0 ? 'on the fold' : `${t.rows(Math.abs(f.away))} from the fold`}: a fold wanders by two or three, and one colour peeks at the edge.`,
+  'stripe-gathered': (f, t) =>
+    `${t.sentence(t.span(f.from, f.to))} in ${t.colour(f.yarn)} ${f.from === f.to ? 'is' : 'are'} gathered out of sight where the ${t.piece(f.piece)} is drawn shut.`,
   'filling-shows': (f, t) =>
     `${t.yarn(f.yarn)} knits loose here (tightness ${t.num(f.factor, 1)}): filling will show between the stitches.`,
   'waste-colour-close': (f, t) =>

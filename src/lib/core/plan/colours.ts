@@ -1,0 +1,23 @@
+import * as z from 'zod';
+import { Section } from './options';
+
+/** One section of a piece as it is set on the tube: a yarn, its rows, and whether these give way to others. */
+export const ColourSection = Section.extend({
+  /** Its rows stay when others are moved. */
+  locked: z.boolean().default(false)
+});
+export type ColourSection = z.infer<typeof ColourSection>;
+
+/** Sections that one piece may have. */
+export const MOST_SECTIONS = 400;
+
+/** The colours of one piece, from its first work row to its last; pieces that are not named keep those of the plan. */
+export const PieceColours = z.object({
+  piece: z.int().min(0).max(400),
+  sections: z.array(ColourSection).min(1).max(MOST_SECTIONS)
+});
+export type PieceColours = z.infer<typeof PieceColours>;
+
+/** All rows of a list of sections. @example rowsIn([{ yarn: 'a', rows: 3 }, { yarn: 'b', rows: 2 }]) // 5 */
+export const rowsIn = (sections: readonly { readonly rows: number }[]): number =>
+  sections.reduce((sum, { rows }) => sum + rows, 0);
