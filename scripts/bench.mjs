@@ -58,9 +58,10 @@ function blank() {
 }
 
 await buildIfStale();
-const { planMeasures, hatRequest } = await core();
+const { planMeasures, hatRequest, leftoverMeasures } = await core();
 console.log('       least       median');
 if (asked('plan')) report(planMeasures());
+if (asked('leftovers')) report(leftoverMeasures(await (await import('highs')).default()));
 const { chromium } = await import('@playwright/test');
 const folder = asked('weight') ? blank() : null;
 const fresh = await serve({ port: 0, demo: false, quiet: true });
@@ -75,6 +76,7 @@ try {
     report(await (await import('../bench/browser/many-projects.mjs')).manyProjects(browser, village.url));
   if (asked('edit')) report(await (await import('../bench/browser/edit.mjs')).edits(browser, village.url));
   if (asked('crank')) report(await (await import('../bench/browser/crank.mjs')).cranks(browser, village.url));
+  if (asked('drag')) report(await (await import('../bench/browser/drag.mjs')).drags(browser, village.url));
   if (asked('find')) report(await (await import('../bench/browser/find.mjs')).finding(browser, fresh.url));
   if (asked('stash')) report(await (await import('../bench/browser/stash.mjs')).scrolling(browser, fresh.url));
 } finally {
@@ -95,7 +97,7 @@ Measured by \`npm run bench\` on ${new Date().toISOString().slice(0, 10)}: ${cpu
 
 Each line compares two things that were timed in turns in one run, so that a slow moment of the machine meets both. _Least_
 compares their shortest times, which is what the limit holds; _usual_ compares their medians. The core is measured as it ships,
-in one file; pages are the built application in the browser. \`npm run bench -- plan\` measures one group: plan, service, weight, projects, edit, crank, find, stash.
+in one file; pages are the built application in the browser. \`npm run bench -- plan\` measures one group: plan, service, weight, projects, edit, crank, drag, find, stash, leftovers.
 
 | what | least | usual | at most | |
 | --- | ---: | ---: | ---: | --- |

@@ -14,7 +14,8 @@ const VIEWS = [
   ['plan-narrow', '/project/demo-school', 390, 844, 'light'],
   ['series', '/series', 1280, 1000, 'light', 'series'],
   ['log-entry', '/log/demo-first', 1280, 1000, 'light'],
-  ['backup', '/backup', 1280, 800, 'light'],
+  ['colour', '/project/demo-fog/colour', 1280, 1000, 'light', 'stripes'],
+  ['colour-leftovers', '/project/demo-fog/colour', 1280, 1000, 'dark', 'leftovers'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
   ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
   ['plan-seam', '/project/demo-waistcoat', 1280, 1000, 'light', 'seam'],
@@ -25,12 +26,35 @@ const VIEWS = [
   ['yarns', '/yarns', 1280, 800, 'light'],
   ['swatches', '/swatches', 1280, 1020, 'light'],
   ['stand-ins', '/stand-ins', 1280, 800, 'light'],
-  ['measures', '/measures', 1280, 800, 'light'],
-  ['convert', '/convert', 1280, 800, 'light']
+  ['measures', '/measures', 1280, 800, 'light']
 ];
 
 /** Things done on a page before its picture is taken. */
 const ACTS = {
+  /** A hat in growing stripes of three yarns. */
+  stripes: async (page) => {
+    const yarns = page.getByRole('group', { name: 'Yarns of the rule' });
+    for (const name of [/Ember/, /Tide/]) await yarns.getByRole('button', { name }).click();
+    await page.getByRole('combobox', { name: /^Rule/ }).selectOption('fibonacci');
+    await page.getByRole('button', { name: 'Lay', exact: true }).click();
+    await page.evaluate(() => scrollTo(0, 0));
+  },
+  /** Sections from what is left of three yarns, found and proved. */
+  leftovers: async (page) => {
+    const left = page.getByRole('list', { name: 'Leftovers' });
+    for (const [name, grams] of [
+      ['Millbarrow, Moss', '60'],
+      ['Reedwick, Ember', '50'],
+      ['Reedwick, Tide', '40']
+    ]) {
+      await left.getByRole('checkbox', { name, exact: true }).check();
+      await left.getByRole('textbox', { name: `Grams left of ${name}` }).fill(grams);
+    }
+    await page.getByRole('button', { name: 'Find sections' }).click();
+    await page.getByTestId('answers').getByText('proved').waitFor({ timeout: 60_000 });
+    await page.getByRole('status').filter({ hasText: 'Looking' }).waitFor({ state: 'detached', timeout: 60_000 });
+    await page.getByTestId('answers').scrollIntoViewIfNeeded();
+  },
   /** Six small hats from four yarns, drawn up and kept. */
   series: async (page) => {
     await page.getByLabel('What is made').selectOption({ label: 'School hat, small stripes' });

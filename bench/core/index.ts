@@ -1,2 +1,3 @@
 export { planMeasures } from './plan';
 export { hatRequest } from './request';
+export { leftoverMeasures } from './leftovers';

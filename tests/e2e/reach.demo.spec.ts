@@ -41,6 +41,7 @@ for (const [name, path, act] of [
     '/project/demo-lantern',
     (page: Page) => page.getByRole('radio', { name: '10 rows' }).click()
   ],
+  ['Colour', '/project/demo-school/colour', undefined],
   ['Crank', '/project/demo-lantern/crank', undefined],
   ['Finish', '/project/demo-first/finish', undefined],
   ['Bench', '/', undefined],

@@ -31,6 +31,8 @@ const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
         .first()
         .click()
   ],
+  ['Colour', '/project/demo-fog/colour'],
+  ['Colour of panels', '/project/demo-waistcoat/colour'],
   ['Crank', '/project/demo-lantern/crank'],
   ['Crank before the first row', '/project/demo-fog/crank'],
   [

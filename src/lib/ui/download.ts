@@ -9,6 +9,9 @@ export const download = (name: string, type: string, text: string): void => hand
 export const downloadBytes = (name: string, type: string, bytes: Uint8Array<ArrayBuffer>): void =>
   hand(name, new Blob([bytes], { type }));
 
+/** Hands a picture or anything else to the browser as a file. */
+export const downloadBlob = (name: string, content: Blob): void => hand(name, content);
+
 function hand(name: string, content: Blob): void {
   const url = URL.createObjectURL(content);
   const link = document.createElement('a');

@@ -16,6 +16,7 @@ export const paths = {
   convert: '/convert',
   devices: '/devices',
   plan: (id: string): string => `/project/${id}`,
+  colour: (id: string): string => `/project/${id}/colour`,
   crank: (id: string): string => `/project/${id}/crank`,
   finish: (id: string): string => `/project/${id}/finish`
 } as const;

@@ -2,6 +2,7 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
+  import { sectionsOf } from '$lib/core/colour/recolour';
   import { trackOf, workCount } from '$lib/core/read';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
@@ -12,13 +13,20 @@
   const rows = $derived(track?.workRows ?? 0);
   const stages = $derived([
     { href: paths.plan(id), label: 'Plan' },
-    ...(rows > 0 || !at.result ? [{ href: paths.crank(id), label: 'Crank' }] : []),
+    ...(rows > 0 || !at.result
+      ? [
+          { href: paths.colour(id), label: 'Colour' },
+          { href: paths.crank(id), label: 'Crank' }
+        ]
+      : []),
     { href: paths.finish(id), label: 'Finish' }
   ]);
   const current = $derived(stages.findIndex((stage) => stage.href === page.url.pathname));
+  const colours = $derived(new Set(at.result?.plan.pieces.flatMap((p) => sectionsOf(p).map((s) => s.yarn))).size);
   const cranking = $derived(stages[current]?.label === 'Crank');
   // A short word under each stage says where it stands.
   const words: Readonly<Record<string, string>> = $derived({
+    Colour: colours === 1 ? 'one yarn' : `${colours} yarns`,
     Plan: rows > 0 ? `${rows} rows` : 'by hand',
     Crank:
       at.progress.rows === 0

@@ -1,0 +1,61 @@
+import fc from 'fast-check';
+import { describe, expect, it } from 'vitest';
+import type { ColourSection } from '$lib/core/plan';
+import { readSections, sectionsCsv, sectionsJson, type YarnNames } from './sections';
+
+const yarns: Readonly<Record<string, string>> = {
+  a: 'Reedwick, Ember',
+  b: '=SUM(A1)',
+  c: '"Quoted", tide',
+  d: '-dash'
+};
+const names: YarnNames = {
+  nameOf: (id) => yarns[id]!,
+  idOf: (name) => Object.keys(yarns).find((id) => yarns[id] === name)
+};
+const section = fc.record({ yarn: fc.constantFrom('a', 'b', 'c', 'd'), rows: fc.integer({ min: 1, max: 5000 }), locked: fc.constant(false) }); // prettier-ignore
+
+describe('files of sections', () => {
+  it('come back as they went out, as CSV and as JSON', () => {
+    fc.assert(
+      fc.property(fc.array(section, { minLength: 1, maxLength: 60 }), (sections: ColourSection[]) => {
+        expect(readSections(sectionsJson(sections, names), names)).toEqual({ ok: true, sections });
+        expect(readSections(sectionsCsv(sections, names), names)).toEqual({ ok: true, sections });
+      })
+    );
+  });
+
+  it('have nothing that a spreadsheet would run', () => {
+    expect(sectionsCsv([{ yarn: 'b', rows: 3, locked: false }], names)).toContain(`'=SUM(A1)`);
+  });
+
+  it.each([
+    ['', 'must name the columns yarn and rows'],
+    ['yarn,rows\n', 'at least one section; received none'],
+    ['yarn,rows\nMoss,5', 'Section 1: yarn must be one of the stash; received "Moss"'],
+    ['yarn,rows\n"Reedwick, Ember",0', 'Section 1: rows must be at least 1; received "0"'],
+    ['yarn,rows\n"Reedwick, Ember",many', 'Section 1: rows must be a number; received "many"'],
+    ['{"format":"other"}', 'format tomble-sections'],
+    ['{"format"', 'it begins like JSON and is none']
+  ])('%j is refused with what is wrong', (text, reason) => {
+    const read = readSections(text, names);
+    expect(read.ok ? '' : read.reasons.join(' ')).toContain(reason);
+  });
+
+  it('any text is read or refused, never thrown at', () => {
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string(),
+          fc.json(),
+          fc.string().map((s) => `yarn,rows\n${s}`)
+        ),
+        (text) => {
+          const read = readSections(text, names);
+          if (!read.ok) expect(read.reasons.length).toBeGreaterThan(0);
+        }
+      ),
+      { numRuns: 300 }
+    );
+  });
+});

@@ -1,0 +1,92 @@
+import Papa from 'papaparse';
+import * as z from 'zod';
+import { type ColourSection, MOST_ROWS, MOST_SECTIONS } from '$lib/core/plan';
+
+/** What a file of sections says: one line a section, from the cast-on up, yarns by name. */
+export const SECTIONS_FORMAT = 'tomble-sections';
+
+const Line = z.object({
+  yarn: z.string().trim().min(1, 'must name a yarn').max(120),
+  rows: z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_ROWS, `must be at most ${MOST_ROWS}`) // prettier-ignore
+});
+
+const File = z.object({
+  format: z.literal(SECTIONS_FORMAT),
+  version: z.literal(1),
+  sections: z.array(Line).min(1).max(MOST_SECTIONS)
+});
+
+/** Names of yarns by their ids, and back. */
+export interface YarnNames {
+  readonly nameOf: (id: string) => string;
+  readonly idOf: (name: string) => string | undefined;
+}
+
+/** Sections as JSON. @example sectionsJson(sections, names) // '{ "format": "tomble-sections", … }' */
+export const sectionsJson = (sections: readonly ColourSection[], { nameOf }: YarnNames): string =>
+  `${JSON.stringify({ format: SECTIONS_FORMAT, version: 1, sections: sections.map((s) => ({ yarn: nameOf(s.yarn), rows: s.rows })) }, null, 2)}\n`;
+
+/** Sections as CSV (RFC 4180); cells that a spreadsheet would run are made harmless. */
+export const sectionsCsv = (sections: readonly ColourSection[], { nameOf }: YarnNames): string =>
+  Papa.unparse(
+    sections.map((s, i) => ({ section: i + 1, yarn: nameOf(s.yarn), rows: s.rows })),
+    { escapeFormulae: true, newline: '\n' }
+  );
+
+/** What was read, or every reason why it was not. */
+export type ReadSections =
+  | { readonly ok: true; readonly sections: ColourSection[] }
+  | { readonly ok: false; readonly reasons: readonly string[] };
+
+/** More than anybody reads of one file. */
+const MOST_REASONS = 8;
+
+/** Reads a list of lines as they stand in a file. */
+function lines(raw: readonly unknown[], { idOf }: YarnNames): ReadSections {
+  const reasons: string[] = [];
+  if (raw.length === 0) reasons.push('The file must have at least one section; received none.');
+  if (raw.length > MOST_SECTIONS) reasons.push(`The file must have at most ${MOST_SECTIONS} sections; received ${raw.length}.`); // prettier-ignore
+  const sections = raw.slice(0, MOST_SECTIONS).flatMap((one, i): ColourSection[] => {
+    const read = Line.safeParse(one);
+    if (!read.success) {
+      const [issue] = read.error.issues;
+      const field = String(issue!.path[0] ?? 'line');
+      const got = (one as Record<string, unknown> | null)?.[field];
+      reasons.push(`Section ${i + 1}: ${field} ${issue!.message}; received ${got === undefined || got === '' ? 'nothing' : JSON.stringify(got).slice(0, 60)}.`); // prettier-ignore
+      return [];
+    }
+    // A leading apostrophe was put there so that no spreadsheet runs it.
+    const id = idOf(read.data.yarn) ?? idOf(read.data.yarn.replace(/^'/, ''));
+    if (id === undefined) {
+      reasons.push(`Section ${i + 1}: yarn must be one of the stash; received ${JSON.stringify(read.data.yarn)}.`);
+      return [];
+    }
+    return [{ yarn: id, rows: read.data.rows, locked: false }];
+  });
+  return reasons.length ? { ok: false, reasons: reasons.slice(0, MOST_REASONS) } : { ok: true, sections };
+}
+
+/**
+ * Reads sections from a file, CSV or JSON, as this application writes them.
+ *
+ * @returns the sections, or reasons that name section, field and what was received
+ */
+export function readSections(text: string, names: YarnNames): ReadSections {
+  if (text.trimStart().startsWith('{')) {
+    let json: unknown;
+    try {
+      json = JSON.parse(text);
+    } catch {
+      return { ok: false, reasons: ['The file must be JSON or CSV; it begins like JSON and is none.'] };
+    }
+    const head = File.omit({ sections: true })
+      .extend({ sections: z.array(z.unknown()) })
+      .safeParse(json);
+    if (!head.success) return { ok: false, reasons: [`The file must be of the format ${SECTIONS_FORMAT}, version 1, with a list of sections.`] }; // prettier-ignore
+    return lines(head.data.sections, names);
+  }
+  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true, transformHeader: (h) => h.trim().toLowerCase() }); // prettier-ignore
+  const fields = parsed.meta.fields ?? [];
+  if (!fields.includes('yarn') || !fields.includes('rows')) return { ok: false, reasons: [`The first line must name the columns yarn and rows; received ${JSON.stringify(fields.join(', ')).slice(0, 80)}.`] }; // prettier-ignore
+  return lines(parsed.data, names);
+}

@@ -1,0 +1,162 @@
+import { readFile } from 'node:fs/promises';
+import type { Page } from '@playwright/test';
+import { expect, reload, test } from './quiet';
+
+const rowsOf = (page: Page, i: number) => page.getByRole('textbox', { name: `Rows of section ${i}`, exact: true });
+const border = (page: Page, i: number) => page.getByRole('slider', { name: `Border after section ${i}`, exact: true });
+const sum = async (page: Page): Promise<number> => {
+  const values = await page.getByRole('textbox', { name: /^Rows of section/ }).evaluateAll((all) => all.map((one) => Number((one as HTMLInputElement).value))); // prettier-ignore
+  return values.reduce((total, n) => total + n, 0);
+};
+
+test('by mouse: a border is dragged, a section painted, split and undone; the plan keeps its rows', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog/colour');
+  await expect(rowsOf(page, 1)).toHaveValue('70');
+  const box = (await border(page, 1).boundingBox())!;
+  await page.mouse.move(box.x + 20, box.y);
+  await page.mouse.down();
+  await page.mouse.move(box.x + 20, box.y - 60, { steps: 6 });
+  // The finished thing follows while the border is still held.
+  const seen = page.getByTestId('shows').getByRole('row', { name: /Fog/ });
+  await expect(rowsOf(page, 1)).not.toHaveValue('70');
+  await page.mouse.up();
+  const moved = Number(await rowsOf(page, 1).inputValue());
+  expect(moved).toBeGreaterThan(70);
+  await expect(seen).toContainText('rows');
+  expect(await sum(page)).toBe(140);
+  // It is kept, in whole rows, and one undo takes it back.
+  await reload(page);
+  await expect(rowsOf(page, 1)).toHaveValue(String(moved));
+  await page.getByRole('button', { name: 'Undo the last change' }).click();
+  await expect(rowsOf(page, 1)).toHaveValue('70');
+  await page.getByRole('button', { name: 'Redo' }).click();
+  await expect(rowsOf(page, 1)).toHaveValue(String(moved));
+
+  await page.getByRole('button', { name: 'Choose section 2' }).click();
+  await page.getByRole('button', { name: 'Split in two' }).click();
+  await page
+    .getByRole('group', { name: 'Paint with' })
+    .getByRole('button', { name: /^Ember/ })
+    .click();
+  await page.getByRole('button', { name: /^Section 3: .*paint it in/ }).click();
+  await expect(page.getByRole('combobox', { name: 'Yarn of section 3' })).toHaveValue('y-ember');
+  await expect(page.getByTestId('shows').getByRole('row')).toHaveCount(4);
+  expect(await sum(page)).toBe(140);
+  await page.getByRole('link', { name: /^Crank/ }).click();
+  await expect(page.getByTestId('crank')).toBeVisible();
+});
+
+test('by keyboard alone: borders, rows, locks and rules', async ({ page }) => {
+  await page.goto('/project/demo-fog/colour');
+  await border(page, 1).focus();
+  for (let i = 0; i < 3; i++) await page.keyboard.press('ArrowUp');
+  await page.keyboard.press('PageDown');
+  await expect(border(page, 1)).toHaveAttribute('aria-valuenow', '68');
+  await expect(border(page, 1)).toHaveAttribute('aria-valuetext', /^after row 68: Thistledown, Fog, then /);
+  await rowsOf(page, 2).focus();
+  await page.keyboard.press('ControlOrMeta+a');
+  await page.keyboard.type('100');
+  await page.keyboard.press('Tab');
+  await expect(rowsOf(page, 1)).toHaveValue('40');
+  // A locked section gives nothing.
+  await page.getByRole('button', { name: 'Keep the rows of section 1' }).press('Enter');
+  await rowsOf(page, 2).fill('139');
+  await page.keyboard.press('Tab');
+  await expect(rowsOf(page, 2)).toHaveValue('100');
+  await rowsOf(page, 2).fill('none');
+  await page.keyboard.press('Tab');
+  await expect(page.getByText('Rows of section 2 must be a whole number')).toBeVisible();
+
+  await page.getByRole('combobox', { name: /^Rule/ }).selectOption('fibonacci');
+  await page.getByRole('button', { name: 'Lay', exact: true }).press('Enter');
+  await expect(rowsOf(page, 6)).toHaveValue('13');
+  expect(await sum(page)).toBe(140);
+  await page.getByRole('button', { name: 'Back to the colours of the plan' }).press('Enter');
+  await expect(rowsOf(page, 1)).toHaveValue('70');
+});
+
+test.describe('by touch', () => {
+  test.use({ hasTouch: true, viewport: { width: 390, height: 844 } });
+  test('a border is pulled with a finger, and nothing is beside the screen', async ({ page }) => {
+    await page.goto('/project/demo-fog/colour');
+    const box = (await border(page, 1).boundingBox())!;
+    const client = await page.context().newCDPSession(page);
+    const touch = (type: 'touchStart' | 'touchMove' | 'touchEnd', y: number) =>
+      client.send('Input.dispatchTouchEvent', { type, touchPoints: type === 'touchEnd' ? [] : [{ x: box.x + 20, y }] });
+    await touch('touchStart', box.y);
+    for (let i = 1; i <= 5; i++) await touch('touchMove', box.y + 10 * i);
+    await touch('touchEnd', box.y + 50);
+    await expect.poll(async () => Number(await rowsOf(page, 1).inputValue())).toBeLessThan(65);
+    expect(await sum(page)).toBe(140);
+    const wide = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+    expect(wide).toBe(0);
+  });
+});
+
+test('sections go out as CSV and JSON and come back; pictures as SVG and PNG; a wrong file is refused', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog/colour');
+  await page.getByRole('button', { name: 'Lay', exact: true }).click();
+  await expect(rowsOf(page, 1)).toHaveValue('5');
+  const save = async (name: string): Promise<Buffer> => {
+    const [file] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name }).click()]);
+    return readFile(await file.path());
+  };
+  const csv = await save('Sections (CSV)');
+  expect(csv.toString().split('\n')[0]).toBe('section,yarn,rows');
+  const json = await save('Sections (JSON)');
+  expect((await save('Tube (SVG)')).toString()).toContain('<svg');
+  expect([...(await save('As worn (PNG)')).subarray(1, 4)]).toEqual([0x50, 0x4e, 0x47]);
+  const open = (name: string, buffer: Buffer) => page.getByLabel('Open sections, CSV or JSON').setInputFiles({ name, mimeType: 'text/plain', buffer }); // prettier-ignore
+  await page.getByRole('button', { name: 'Back to the colours of the plan' }).click();
+  await expect(rowsOf(page, 1)).toHaveValue('70');
+  await open('s.json', json);
+  await expect(rowsOf(page, 1)).toHaveValue('5');
+  await open('s.csv', Buffer.from('yarn,rows\nNobody,4'));
+  await expect(page.getByRole('alert')).toContainText('yarn must be one of the stash; received "Nobody"');
+  await expect(rowsOf(page, 1)).toHaveValue('5');
+  // A file for another number of rows is not stretched: it is said, and fitted with a click.
+  await open('s.csv', Buffer.from('yarn,rows\n"Reedwick, Ember",30\n"Reedwick, Tide",30'));
+  await expect(page.getByText('What was set here has 80 rows fewer than the piece.')).toBeVisible();
+  await page.getByRole('button', { name: 'Fit it to 140 rows' }).click();
+  expect(await sum(page)).toBe(140);
+});
+
+test('from leftovers: an answer is found in a worker, proved, and laid on the tube; too little is said in metres', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog/colour');
+  const left = page.getByRole('list', { name: 'Leftovers' });
+  for (const [name, grams] of [
+    ['Millbarrow, Moss', '60'],
+    ['Reedwick, Ember', '50'],
+    ['Reedwick, Tide', '40']
+  ] as const) {
+    // prettier-ignore
+    await left.getByRole('checkbox', { name, exact: true }).check();
+    await left.getByRole('textbox', { name: `Grams left of ${name}` }).fill(grams);
+  }
+  await page.getByRole('button', { name: 'Find sections' }).click();
+  const answers = page.getByTestId('answers');
+  await expect(answers).toContainText('proved: nothing better exists', { timeout: 60_000 });
+  await answers.getByRole('button', { name: 'Lay it on the tube' }).first().click();
+  expect(await sum(page)).toBe(140);
+  for (const name of ['Millbarrow, Moss', 'Reedwick, Ember', 'Reedwick, Tide']) await left.getByRole('textbox', { name: `Grams left of ${name}` }).fill('12'); // prettier-ignore
+  await page.getByRole('button', { name: 'Find sections' }).click();
+  await expect(answers).toContainText(/It is not enough\.\s+With\s+.* m more of/, { timeout: 60_000 });
+});
+
+test('panels are striped so that they match at their seams, and told apart by other eyes', async ({ page }) => {
+  await page.goto('/project/demo-waistcoat/colour');
+  await page.getByRole('button', { name: 'Lay', exact: true }).waitFor();
+  await page.getByRole('group', { name: 'Yarns of the rule' }).getByRole('button', { name: /Ember/ }).click();
+  await page.getByRole('button', { name: 'Lay', exact: true }).click();
+  await page.getByRole('button', { name: /^Match at the seams: / }).click();
+  await page.getByRole('button', { name: 'Left front', exact: true }).click();
+  await expect(rowsOf(page, 1)).toHaveValue('5');
+  await page.getByLabel('Look at the tube').selectOption({ label: 'Light and dark alone' });
+  await expect(page.getByRole('list', { name: 'Neighbours and how different they look' })).toContainText(/beside/);
+});
