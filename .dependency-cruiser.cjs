@@ -62,7 +62,7 @@ module.exports = {
       name: 'not-to-unresolvable',
       severity: 'error',
       from: {},
-      to: { couldNotResolve: true, pathNot: '^(\\$app|\\$env|\\$service-worker|\\./\\$types)' }
+      to: { couldNotResolve: true, pathNot: '^(\\$app|\\$env|\\$service-worker|\\./\\$types|highs/runtime\\?url)' }
     }
   ],
   options: {

@@ -1,7 +1,7 @@
-export { alongRows, ballEndRows, type BallEndRow, type RowYarn } from './along';
-export { type Joins, readJoins } from './joins';
+export { alongRows, ballEndRows } from './along';
+export { readJoins } from './joins';
 export { centredOnBrim, fatesOf, hiddenJoin } from './moves';
-export { cycleMetres, type PhaseRun, phaseRuns, type PhaseShow, phaseShow, winding, type WoundBall } from './phases';
+export { cycleMetres, phaseRuns, phaseShow, winding } from './phases';
 export { offBy, recolour, sectionsOf } from './recolour';
 export { blocks, byChance, fibonacci, gradient, stripes } from './rules';
 export {
@@ -18,7 +18,6 @@ export {
   reorder,
   repeat,
   setRows,
-  shares,
   split
 } from './sections';
-export { type Fate, fateOf, FATES, readSeen, type SeenYarn } from './seen';
+export { type Fate, FATES, readSeen } from './seen';

@@ -4,7 +4,7 @@
  */
 
 /** One yarn of which something is left. */
-export interface Left {
+interface Left {
   readonly id: string;
   readonly metres: number;
   /** An end that had better lie where nobody sees it. */
@@ -48,7 +48,7 @@ export interface LeftoverProblem {
 }
 
 /** Sections of one piece, in the order they are knitted; yarns by their index. */
-export type Laid = readonly { readonly yarn: number; readonly rows: number }[];
+type Laid = readonly { readonly yarn: number; readonly rows: number }[];
 
 /** An answer: the sections of every piece, in the order of the pieces. */
 export type Answer = readonly Laid[];
