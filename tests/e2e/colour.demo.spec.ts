@@ -44,6 +44,11 @@ test('by mouse: a border is dragged, a section painted, split and undone; the pl
   await expect(page.getByRole('combobox', { name: 'Yarn of section 3' })).toHaveValue('y-ember');
   await expect(page.getByTestId('shows').getByRole('row')).toHaveCount(4);
   expect(await sum(page)).toBe(140);
+  // Brim down nothing is turned up any more; turned over the lining is outside.
+  await page.getByRole('group', { name: 'Look at it' }).getByRole('button', { name: 'Brim down' }).click();
+  await expect(page.getByTestId('shows')).not.toContainText('Turned up');
+  await page.getByRole('group', { name: 'Look at it' }).getByRole('button', { name: 'Turned over' }).click();
+  await expect(page.getByTestId('shows')).toContainText('Turned up');
   await page.getByRole('link', { name: /^Crank/ }).click();
   await expect(page.getByTestId('crank')).toBeVisible();
 });

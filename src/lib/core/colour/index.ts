@@ -1,7 +1,7 @@
 export { alongRows, ballEndRows } from './along';
 export { readJoins } from './joins';
 export { centredOnBrim, fatesOf, hiddenJoin } from './moves';
-export { cycleMetres, phaseRuns, phaseShow, winding } from './phases';
+export { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
 export { offBy, recolour, sectionsOf } from './recolour';
 export { blocks, byChance, fibonacci, gradient, stripes } from './rules';
 export {

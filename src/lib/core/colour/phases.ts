@@ -1,4 +1,4 @@
-import type { Yarn } from '../kit';
+import { gaugeFor, type Kit, type Machine, usualHole, type Yarn } from '../kit';
 
 type Phases = Yarn['phases'];
 
@@ -85,6 +85,30 @@ export function phaseShow(phases: Phases, rows: readonly number[]): PhaseShow {
     rowsAPhase: all > 0 ? (rows.length * cycle) / phases.length / all : 0,
     sureMetres: longest
   };
+}
+
+/** What one ring of the kit shows of a long-phase yarn. */
+export interface RingShow {
+  readonly machine: Machine;
+  /** Rows that one phase colours there, on average. */
+  readonly rowsAPhase: number;
+  /** Rows after which a change is sure to have come, wherever in the ball one begins. */
+  readonly sureRows: number;
+}
+
+/**
+ * How far a phase goes on every ring of the kit, knitted as a tube: a longer round shows more of the change.
+ *
+ * @example phaseRings(kit, yarn)[0].rowsAPhase // 31
+ */
+export function phaseRings(kit: Kit, yarn: Yarn): RingShow[] {
+  const cycle = cycleMetres(yarn.phases);
+  const longest = Math.max(...yarn.phases.map((p) => p.metres));
+  return kit.machines.map((machine) => {
+    const { loopMm } = gaugeFor(kit, machine, yarn, usualHole(machine, yarn.weightClass));
+    const row = (machine.pins * loopMm * yarn.strands) / 1000;
+    return { machine, rowsAPhase: cycle / yarn.phases.length / row, sureRows: Math.floor(longest / row) + 1 };
+  });
 }
 
 /** One ball to wind from a long-phase ball: where the thread is cut, and how much it holds. */

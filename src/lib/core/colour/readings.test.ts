@@ -6,7 +6,7 @@ import { panelAreaMm2 } from '../read/panel';
 import { alongRows, ballEndRows } from './along';
 import { readJoins } from './joins';
 import { centredOnBrim, fatesOf, hiddenJoin } from './moves';
-import { cycleMetres, phaseRuns, phaseShow, winding } from './phases';
+import { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
 import { sectionsOf } from './recolour';
 import { byChance } from './rules';
 import { FATES, readSeen } from './seen';
@@ -188,6 +188,17 @@ describe('long phases', () => {
         expect(sum).toBeCloseTo(metres, 6);
       })
     );
+  });
+
+  it('say how far a phase goes on every ring: more pins, fewer rows', () => {
+    const both = sampleKit({ yarns: [medium('red', '#b03020', { phases: [{ name: 'a', hex: '#112233', metres: 30 }, { name: 'b', hex: '#445566', metres: 50 }] })] }); // prettier-ignore
+    const rings = phaseRings({ ...both, machines: [...both.machines, { ...both.machines[0]!, id: 's', pins: 24 }] }, both.yarns[0]!); // prettier-ignore
+    const [large, little] = rings;
+    // Half the pins, twice the rows.
+    expect(little!.rowsAPhase).toBeCloseTo(2 * large!.rowsAPhase, 6);
+    const metres = Array.from({ length: large!.sureRows }, () => 40 / large!.rowsAPhase);
+    expect(phaseShow(both.yarns[0]!.phases, metres).fewest).toBe(2);
+    expect(phaseShow(both.yarns[0]!.phases, metres.slice(2)).fewest).toBe(1);
   });
 
   it('a hat knits its colours over the rows it has', () => {

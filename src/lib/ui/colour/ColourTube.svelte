@@ -168,7 +168,9 @@
           onclick={() => press(i)}
         >
           {#if s.rows * rowPx >= 15}
-            <span class="rounded-full bg-base-100 px-1.5 numerals text-xs leading-tight font-bold">{i + 1}</span>
+            <span class="max-w-32 truncate rounded-full bg-base-100 px-1.5 text-xs leading-tight"
+              ><b class="numerals">{i + 1}</b> {yarns.get(s.yarn)?.colour.name ?? ''}</span
+            >
           {/if}
         </button>
       {/each}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { alongRows, cycleMetres, phaseRuns, phaseShow, winding } from '$lib/core/colour';
+  import { alongRows, cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import { showRun } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
@@ -61,6 +61,16 @@
           <span class="numerals">{Math.floor(run.from) + 1} to {Math.ceil(run.to)}</span>: {yarn.phases[run.phase]!
             .name},
           <span class="numerals">{showRun(run.metres, units)}</span>
+        </li>
+      {/each}
+    </ul>
+    <h3 class="mt-3 font-semibold">On your rings</h3>
+    <ul class="mt-1 text-sm">
+      {#each phaseRings(result.kit, yarn) as ring (ring.machine.id)}
+        <li>
+          <strong>{ring.machine.name}</strong>, {ring.machine.pins} pins: a colour goes on for about
+          <span class="numerals">{Math.round(ring.rowsAPhase)}</span> rows; after
+          <span class="numerals">{ring.sureRows}</span> rows a change is sure to show
         </li>
       {/each}
     </ul>

@@ -74,29 +74,45 @@
     {/each}
   </div>
   <div class="mt-2 flex flex-wrap items-end gap-2">
-    <label class="text-sm"
+    <label class="block text-sm"
       >Rule
-      <select class="select mt-0.5 w-48 text-base" bind:value={rule}>
+      <select class="select mt-0.5 block w-48 text-base" bind:value={rule}>
         {#each RULES as one (one.value)}<option value={one.value}>{one.label}</option>{/each}
       </select></label
     >
     {#if rule === 'stripes' || rule === 'gradient'}
-      <label class="text-sm"
+      <label class="block text-sm"
         >{rule === 'stripes' ? 'Rows each' : 'Pairs'}
-        <input class="input mt-0.5 w-20 text-center numerals text-base" inputmode="numeric" bind:value={rows} /></label
+        <input
+          class="input mt-0.5 block w-20 text-center numerals text-base"
+          inputmode="numeric"
+          bind:value={rows}
+        /></label
       >
     {:else if rule === 'chance'}
-      <label class="text-sm"
+      <label class="block text-sm"
         >Narrowest
-        <input class="input mt-0.5 w-20 text-center numerals text-base" inputmode="numeric" bind:value={least} /></label
+        <input
+          class="input mt-0.5 block w-20 text-center numerals text-base"
+          inputmode="numeric"
+          bind:value={least}
+        /></label
       >
-      <label class="text-sm"
+      <label class="block text-sm"
         >Widest
-        <input class="input mt-0.5 w-20 text-center numerals text-base" inputmode="numeric" bind:value={most} /></label
+        <input
+          class="input mt-0.5 block w-20 text-center numerals text-base"
+          inputmode="numeric"
+          bind:value={most}
+        /></label
       >
-      <label class="text-sm"
+      <label class="block text-sm"
         >Number
-        <input class="input mt-0.5 w-24 text-center numerals text-base" inputmode="numeric" bind:value={seed} /></label
+        <input
+          class="input mt-0.5 block w-24 text-center numerals text-base"
+          inputmode="numeric"
+          bind:value={seed}
+        /></label
       >
     {/if}
     <button type="button" class="btn btn-primary" disabled={chosen.length === 0} onclick={lay}>Lay</button>

@@ -23,7 +23,7 @@
   }
 </script>
 
-<ol class="space-y-1" aria-label="Sections, from the cast-on up">
+<ol class="mt-3 max-h-[34rem] space-y-1 overflow-y-auto p-0.5" aria-label="Sections, from the cast-on up">
   {#each desk.sections as section, i (i)}
     <li
       class="flex items-center gap-1.5 rounded-md px-1 {i === desk.chosen

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { centredOnBrim, flip, hiddenJoin, merge, mirror, remove, repeat, split } from '$lib/core/colour';
+  import { centredOnBrim, fatesOf, flip, hiddenJoin, merge, mirror, remove, repeat, split } from '$lib/core/colour';
   import type { Result } from '$lib/core/tomble';
   import { tell } from '../frame/tell.svelte';
   import type { ColourDesk } from './desk.svelte';
@@ -7,6 +7,7 @@
   let { desk, result }: { desk: ColourDesk; result: Result } = $props();
   const i = $derived(Math.min(desk.chosen, desk.sections.length - 1));
   const section = $derived(desk.sections[i]);
+  const brim = $derived(fatesOf(result, desk.piece).includes('turned-up'));
   let from = $state(1);
   let times = $state(2);
   const first = $derived(Math.min(from, i + 1));
@@ -43,6 +44,7 @@
       <button
         type="button"
         class="btn btn-quiet btn-sm"
+        disabled={!brim}
         onclick={() =>
           put(
             centredOnBrim(result, desk.piece, desk.sections, i),

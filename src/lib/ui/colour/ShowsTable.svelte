@@ -31,9 +31,13 @@
             ></th
           >
           {#each fates as fate (fate)}
-            <td class="text-right numerals whitespace-nowrap">
-              {#if own.rows[fate] > 0}{own.rows[fate]}
-                <span class="quiet">rows, {area(own.cm2[fate])}</span>{:else}<span class="quiet">none</span>{/if}
+            <td class="py-1 pl-2 text-right numerals whitespace-nowrap">
+              {#if own.rows[fate] > 0}
+                <span class="block text-base font-semibold">{own.rows[fate]} rows</span>
+                <span class="block text-xs quiet">{area(own.cm2[fate])}</span>
+              {:else}
+                <span class="quiet">none</span>
+              {/if}
             </td>
           {/each}
         </tr>

@@ -1,4 +1,5 @@
 import type { Fate } from '$lib/core/colour';
+import type { Look } from '$lib/core/look';
 
 /** What becomes of rows, in words. */
 export const FATE_WORDS: Readonly<Record<Fate, string>> = {
@@ -6,4 +7,11 @@ export const FATE_WORDS: Readonly<Record<Fate, string>> = {
   'turned-up': 'Turned up, seen',
   hidden: 'Out of sight',
   gathered: 'Gathered away'
+};
+
+/** Ways of looking at a finished thing. */
+export const LOOK_WORDS: Readonly<Record<Look, string>> = {
+  worn: 'As worn',
+  'brim-down': 'Brim down',
+  'turned-over': 'Turned over'
 };

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { fitTo } from '$lib/core/colour';
+  import { type Look, lookAt, looksOf } from '$lib/core/look';
   import { yarnName } from '$lib/core/kit';
   import ColourFiles from '$lib/ui/colour/ColourFiles.svelte';
   import ColourTube from '$lib/ui/colour/ColourTube.svelte';
@@ -15,7 +16,7 @@
   import SharePieces from '$lib/ui/colour/SharePieces.svelte';
   import ShowsTable from '$lib/ui/colour/ShowsTable.svelte';
   import YarnAlong from '$lib/ui/colour/YarnAlong.svelte';
-  import { FATE_WORDS } from '$lib/ui/colour/words';
+  import { FATE_WORDS, LOOK_WORDS } from '$lib/ui/colour/words';
   import { finishedScene } from '$lib/draw/finished';
   import ScenePicture from '$lib/ui/picture/ScenePicture.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
@@ -29,6 +30,9 @@
   let sight = $state<Sight>('usual');
   const result = $derived(desk.result);
   const small = $derived(result ? finishedScene(result, 240, 200, false) : null);
+  let look = $state<Look>('worn');
+  const looks = $derived(result ? looksOf(result) : []);
+  const looked = $derived(result && lookAt(result, look));
   const yarns = $derived(at.kit?.yarns ?? []);
   const COLOUR_CODES = ['colours-short', 'colours-long', 'join-at-fold', 'stripe-gathered', 'stripes-hidden', 'yarn-short', 'yarn-scarce']; // prettier-ignore
   const findings = $derived(at.findings.filter((f) => COLOUR_CODES.includes(f.code)));
@@ -102,8 +106,8 @@
               ? ' and paint it'
               : ''}.
           </p>
-          <SectionList {desk} {yarns} />
           <SectionTools {desk} {result} />
+          <SectionList {desk} {yarns} />
           {#if desk.set}
             <button type="button" class="btn mt-2 btn-ghost btn-sm" onclick={() => desk.unset()}
               >Back to the colours of the plan</button
@@ -116,8 +120,22 @@
       <section class="min-w-0 space-y-4" aria-label="How it looks">
         <div class="sheet p-4">
           <h2 class="mb-1 text-lg font-semibold">What shows</h2>
-          <WornView {result} />
-          <ShowsTable {result} />
+          {#if looks.length > 1}
+            <div class="mb-2 flex flex-wrap gap-1.5" role="group" aria-label="Look at it">
+              {#each looks as one (one)}
+                <button
+                  type="button"
+                  class="btn btn-sm {look === one ? 'btn-neutral' : 'btn-quiet'}"
+                  aria-pressed={look === one}
+                  onclick={() => (look = one)}>{LOOK_WORDS[one]}</button
+                >
+              {/each}
+            </div>
+          {/if}
+          {#if looked}
+            <WornView result={looked} />
+            <ShowsTable result={looked} />
+          {/if}
           {#each findings as finding, i (`${finding.code} ${i}`)}
             <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
           {/each}
