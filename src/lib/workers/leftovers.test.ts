@@ -79,7 +79,7 @@ function byYalps(problem: LeftoverProblem): number | null {
 describe('sections from leftovers', () => {
   it('are as good as the best of all ways there are, and sound by a checker that knows nothing of the search', () => {
     let [solved, none] = [0, 0];
-    for (let seed = 1; seed <= 30; seed++) {
+    for (let seed = 1; seed <= 18; seed++) {
       const problem = small(seed);
       const best = exhaustive(problem);
       const found = searchLeftovers(highs, problem, { wanted: 1, seconds: 20 });
@@ -95,12 +95,12 @@ describe('sections from leftovers', () => {
       expect(costOf(problem, first!.answer).cost, String(seed)).toBe(best);
       expect(first!.proved).toBe(true);
     }
-    expect(Math.min(solved, none)).toBeGreaterThan(4);
+    expect(Math.min(solved, none)).toBeGreaterThan(2);
   }, 120_000);
 
   it('agree with another solver on the same model', () => {
     let asked = 0;
-    for (let seed = 1; seed <= 12; seed++) {
+    for (let seed = 1; seed <= 6; seed++) {
       const problem = { ...small(seed), mirrored: false };
       const other = byYalps(problem);
       if (Number.isNaN(other)) continue;
@@ -108,7 +108,7 @@ describe('sections from leftovers', () => {
       const found = searchLeftovers(highs, problem, { wanted: 1, seconds: 20 });
       expect(found.is === 'found' ? costOf(problem, found.answers[0]!.answer).cost : null, String(seed)).toBe(other);
     }
-    expect(asked).toBeGreaterThan(4);
+    expect(asked).toBeGreaterThan(3);
   }, 240_000);
 
   it('several answers are all sound and truly differ', () => {

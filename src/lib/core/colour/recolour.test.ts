@@ -63,7 +63,7 @@ describe('colours set on the tube', () => {
             for (const tail of tails) expect(['tied', 'woven', 'inside', 'hanging']).toContain(tail.fate);
           });
         }),
-        { numRuns: 6 }
+        { numRuns: 4 }
       );
     }
   );

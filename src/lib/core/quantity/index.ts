@@ -5,5 +5,5 @@ export { readLength, showCut, showLength, showRun, showSmall, type Units } from 
 export { showMass } from './mass';
 export { remembered } from './remembered';
 export { readAmount, readCount, readNumber } from './number';
-export { showFigure, showRange } from './show';
+export { showArea, showFigure, showRange } from './show';
 export { nmOfTex, texOfLabel } from './tex';

@@ -1,9 +1,15 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { about, type FigureUnit, weakest } from './figure';
-import { showFigure, showRange } from './show';
+import { showArea, showFigure, showRange } from './show';
 
 const fig = (value: number, unit: FigureUnit, spread = 0.05) => about(value, spread, unit, 'default', []);
+
+describe('areas', () => {
+  it('are whole square centimetres, or square inches of 6.4516 of them (ISO 80000-3)', () => {
+    expect([showArea(539.4, 'metric'), showArea(645.16, 'imperial')]).toEqual(['539 cm²', '100 sq in']);
+  });
+});
 
 describe('showing a figure', () => {
   it.each([

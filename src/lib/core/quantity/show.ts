@@ -2,6 +2,14 @@ import type { Figure } from './figure';
 import { showLength, showLengthNumber, showRun, type Units } from './length';
 import { showMass } from './mass';
 
+/**
+ * Prints an area of fabric in whole square centimetres or square inches.
+ *
+ * @example showArea(539.4, 'metric') // '539 cm²'
+ */
+export const showArea = (cm2: number, units: Units): string =>
+  units === 'metric' ? `${Math.round(cm2)} cm²` : `${Math.round(cm2 / 6.4516)} sq in`;
+
 /** Prints one value in the unit of its figure. */
 function showValue(value: number, figure: Figure, units: Units): string {
   switch (figure.unit) {

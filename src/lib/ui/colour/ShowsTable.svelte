@@ -1,6 +1,7 @@
 <script lang="ts">
   import { FATES, readJoins, readSeen } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
+  import { showArea } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import YarnDot from '../yarn/YarnDot.svelte';
   import { FATE_WORDS } from './words';
@@ -9,8 +10,7 @@
   const seen = $derived(readSeen(result));
   const joins = $derived(readJoins(result));
   const fates = $derived(FATES.filter((fate) => seen.some((own) => own.rows[fate] > 0)));
-  const area = (cm2: number): string =>
-    result.kit.habits.units === 'metric' ? `${Math.round(cm2)} cm²` : `${Math.round(cm2 / 6.4516)} sq in`;
+  const area = (cm2: number): string => showArea(cm2, result.kit.habits.units);
 </script>
 
 <div class="overflow-x-auto">
