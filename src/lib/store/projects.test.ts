@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { contents, freshDb } from '../../../tests/support/store';
-import { sampleKit } from '../../../tests/support/sample';
+import { medium, sampleKit } from '../../../tests/support/sample';
 import { observationsOf } from '$lib/core/read';
 import type { Kit } from '$lib/core/kit';
-import type { Change } from '$lib/core/plan';
+import { Brief, type Change } from '$lib/core/plan';
 import { tryPlan } from '$lib/core/tomble';
 import { eventOf, eventsOf } from './events';
 import { record } from './journal';
@@ -29,6 +29,27 @@ const kit = sampleKit();
 const project = newProject(kit, 'lined-hat', 'm', new Date('2026-11-01T10:00:00Z'));
 const head = (headMm: number) => ({ options: { headMm } });
 const at = (seconds: number): Date => new Date(Date.UTC(2026, 10, 1, 10, 0, 0) + seconds * 1000);
+
+describe('a project that is begun', () => {
+  it.each(['blanket', 'free-tube'])(
+    '%s of no sections keeps the yarn it was begun in when another comes into the kit',
+    (kind) => {
+      const open = {
+        ...project,
+        brief: Brief.parse({ kind, name: 'Open', machineId: 'm', options: { sections: [] } })
+      };
+      const begun = settled(kit, open);
+      const used = (of: Kit): unknown => {
+        const planned = planProject(of, begun);
+        return planned.ok && [planned.value.fabric.yarns, planned.value.fabric.pieces.map((p) => p.rows)];
+      };
+      const before = used(kit);
+      // As good a yarn, and before the others: it would be taken for one that names none.
+      expect(used({ ...kit, yarns: [medium('apple', '#60a030', { weightClass: 4 }), ...kit.yarns] })).toEqual(before);
+      expect(planProject(kit, open)).toMatchObject({ ok: true });
+    }
+  );
+});
 
 describe('editing a project', () => {
   it('a new project can be knitted at once', () => expect(tryPlan(kit, project.brief).ok).toBe(true));

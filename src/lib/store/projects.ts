@@ -1,4 +1,5 @@
 import { type Body, fitted } from '$lib/core/body';
+import { explicit } from '$lib/core/colour';
 import { kindOf } from '$lib/core/kinds';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
@@ -147,6 +148,8 @@ export function settled(kit: Kit, project: Project): Project {
   const of = (entry: { machineId: string }): boolean => named.has(entry.machineId);
   return {
     ...project,
+    // What was left to the kit is named: another yarn there must not change a piece that hangs on the machine.
+    brief: explicit(kit, project.brief),
     knowledge: {
       swatches: kit.swatches.filter(of),
       finished: kit.finished.filter(of),

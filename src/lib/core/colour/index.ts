@@ -1,4 +1,5 @@
 export { alongRows, ballEndRows } from './along';
+export { explicit } from './explicit';
 export { readJoins } from './joins';
 export { centredOnBrim, fatesOf, hiddenJoin } from './moves';
 export { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
