@@ -5,7 +5,7 @@ import { dataOf, searchLeftovers } from '../../src/lib/workers/leftovers';
 import { leftoverCase } from '../../tests/support/leftovers';
 
 /** Seconds a search may take, and so may the solver alone. */
-const SECONDS = 5;
+const SECONDS = 3;
 const CASES = 20;
 
 /** Twelve ends of yarn for a hat of 140 rows: the search as it ships, and the solver alone on the same model, in turns. */
