@@ -43,7 +43,7 @@
 
 {#snippet choices()}
   <option value={END}>At the end</option>
-  {#each acts as act, i (act.id)}<option value={act.id}>Before {i + 1}: {act.title}</option>{/each}
+  {#each acts as act, i (act.id)}<option value={act.id} label="Before {i + 1}: {act.title}"></option>{/each}
 {/snippet}
 
 <form class="mt-3" onsubmit={add}>
