@@ -32,7 +32,6 @@ const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
         .click()
   ],
   ['Colour', '/project/demo-fog/colour'],
-  ['Colour of panels', '/project/demo-waistcoat/colour'],
   ['Crank', '/project/demo-lantern/crank'],
   ['Crank before the first row', '/project/demo-fog/crank'],
   [
