@@ -19,7 +19,7 @@ export async function drags(browser, url) {
   const brief = { ...scarf.brief, machineId: hat.brief.machineId, options, colours: [{ piece: 0, sections: stripes }] };
   await put(page, { projects: [{ ...scarf, id: 'bench-drag', measured: null, knowledge: null, brief }] });
   await page.goto(`${url}/project/bench-drag/colour`);
-  await page.getByRole('slider').nth(20).waitFor();
+  await page.getByRole('slider').nth(20).waitFor({ state: 'attached' });
   await page.waitForTimeout(1500);
   const measures = [];
   for (const slow of [1, 4]) {

@@ -76,7 +76,7 @@
   <div class="mt-2 flex flex-wrap items-end gap-2">
     <label class="block text-sm"
       >Rule
-      <select class="select mt-0.5 block w-48 text-base" bind:value={rule}>
+      <select class="select mt-0.5 flex w-48 text-base" bind:value={rule}>
         {#each RULES as one (one.value)}<option value={one.value}>{one.label}</option>{/each}
       </select></label
     >

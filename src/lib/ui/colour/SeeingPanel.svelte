@@ -36,7 +36,7 @@
 <label class="mt-1 block text-sm"
   >Look at the tube
   <select
-    class="select mt-0.5 block w-full max-w-72 text-base"
+    class="select mt-0.5 flex w-full max-w-72 text-base"
     value={sight}
     onchange={(e) => onsight(e.currentTarget.value as Sight)}
   >
