@@ -44,6 +44,26 @@ describe('buttons along a band', () => {
     expect(riseOf({ body: rows, arm: 0 })).toBe(rows);
   });
 
+  it('lie opposite them in any garment, whatever the neck and the band are', () => {
+    const wish = fc.record({
+      buttons: fc.integer({ min: 1, max: 12 }),
+      buttonMm: fc.integer({ min: 8, max: 50 }),
+      bandPerFour: fc.integer({ min: 2, max: 4 }),
+      bandMm: fc.integer({ min: 5, max: 80 }),
+      neckMm: fc.integer({ min: 60, max: 350 }),
+      chestMm: fc.integer({ min: 600, max: 1400 }),
+      buttonSide: fc.constantFrom('left', 'right')
+    });
+    fc.assert(
+      fc.property(wish, (o) => {
+        const r = made('waistcoat', o);
+        const { holes } = bound(r)[0]!;
+        expect(fixed(r)[0]).toMatchObject({ rows: holes!.rows, gapMm: holes!.gapMm });
+      }),
+      { numRuns: 60 }
+    );
+  });
+
   it('make the band as wide as it was asked, in whole rounds', () => {
     for (const bandMm of [5, 20, 40]) {
       const [band] = bound(made('waistcoat', { bandMm }));

@@ -1,5 +1,5 @@
 import { type Executed, lengthOfRows, rowRuns, workSpan } from '../knit';
-import type { ButtonLine, RunRef } from '../plan';
+import type { ButtonLine } from '../plan';
 
 /** Stitches along the stretch that stay clear of its two ends (own estimate, no source). */
 const CLEAR = 2;
@@ -30,7 +30,6 @@ export function spread(
   perFour: number,
   stitchMm: number
 ): Spread {
-  // prettier-ignore
   const all = Math.floor((rows * perFour) / 4);
   const chains = Math.max(1, Math.round(buttonMm / stitchMm));
   const last = Math.max(CLEAR, all - CLEAR - chains);
@@ -44,14 +43,15 @@ export function spread(
   };
 }
 
-/** Work rows of a stretch of a side, as far as the piece has them. */
-export function rowsOf({ run }: { readonly run: Executed }, over: RunRef): number {
-  const { count } = workSpan(rowRuns(run.fabric.pieces[over.piece]!));
-  return Math.max(1, Math.min(over.rows?.to ?? count, count) - (over.rows?.from ?? 1) + 1);
-}
-
-/** Width of a stitch of the band along such a stretch, mm. */
-export function bandStitchMm(t: { readonly run: Executed }, line: ButtonLine & { readonly perFour: number }): number {
-  const rows = rowsOf(t, line.over);
-  return lengthOfRows(t.run, line.over.piece, 1, rows) / Math.max(1, (rows * line.perFour) / 4);
+/**
+ * Where a line of buttons lies on a piece, and the holes opposite: both are asked of this one place, so that they meet.
+ *
+ * @param perFour stitches of the band picked up for every four rows
+ */
+export function spreadOn({ run }: { readonly run: Executed }, line: ButtonLine, perFour: number): Spread {
+  const { piece, rows: asked } = line.over;
+  const { count } = workSpan(rowRuns(run.fabric.pieces[piece]!));
+  const rows = Math.max(1, Math.min(asked?.to ?? count, count) - (asked?.from ?? 1) + 1);
+  const stitchMm = lengthOfRows(run, piece, 1, rows) / Math.max(1, (rows * perFour) / 4);
+  return spread(line, rows, perFour, stitchMm);
 }

@@ -3,7 +3,7 @@ import { instancesOf } from '../instances';
 import { hookYarnMm, RUNG_END_MM } from '../lengths';
 import type { Refusal } from '../refusal';
 import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
-import { rowsOf, spread, type Spread } from '../buttons';
+import { type Spread, spreadOn } from '../buttons';
 import type { CutWhat, Run } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { type ActRule, firstOf, notOff, type Table } from './rule';
@@ -108,7 +108,7 @@ export const bind: ActRule<BindAct, BindFacts> = {
         for (const tail of tailsOf(t.s, r.part))
           if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
       }
-      const holes = act.holes ? { ...spread(act.holes, rowsOf(t, act.holes.over), perFour, wide), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
+      const holes = act.holes ? { ...spreadOn(t, act.holes, perFour), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
       facts = { loops: loops!, rows: rows!, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm }; // prettier-ignore
     }
     return facts;

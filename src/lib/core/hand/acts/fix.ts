@@ -1,6 +1,6 @@
 import { lengthOfRows, rowRuns, workSpan } from '../../knit';
 import type { ActOf } from '../../plan';
-import { bandStitchMm, rowsOf, spread } from '../buttons';
+import { spreadOn } from '../buttons';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
 import type { CutWhat } from '../state';
 import { addCut, addCutTails, sealed } from '../tails';
@@ -56,7 +56,7 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
       adorn(part, act.what, act.count);
     }
     const { along } = act;
-    const spaced = along && spread(along, rowsOf(t, along.over), along.perFour, bandStitchMm(t, along));
+    const spaced = along && spreadOn(t, along, along.perFour);
     const atMm = act.row === undefined ? null : lengthOfRows(t.run, act.piece, 1, act.row);
     return { cutMm: mm, count: act.count, atMm, rows: spaced?.rows ?? null, gapMm: spaced?.gapMm ?? 0 };
   },
