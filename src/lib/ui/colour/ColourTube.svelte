@@ -186,7 +186,7 @@
         <div
           role="slider"
           tabindex="0"
-          class="absolute right-0 left-0 flex h-0 cursor-row-resize items-center gap-1"
+          class="group absolute right-0 left-0 flex h-0 cursor-row-resize items-center gap-1"
           style:top="{yOf(starts[i + 1]!)}px"
           aria-label="Border after section {i + 1}"
           aria-orientation="vertical"
@@ -198,7 +198,9 @@
           onkeydown={(e) => keys(e, i)}
         >
           <span class="h-0.5 w-3 bg-base-content"></span>
-          <span class="h-3.5 w-5 shrink-0 rounded-full border-2 border-base-content bg-base-100"></span>
+          <span
+            class="h-3.5 w-5 shrink-0 rounded-full border-2 border-base-content bg-base-100 group-focus-visible:bg-base-content"
+          ></span>
           {#if i === desk.chosen || i + 1 === desk.chosen || (starts[i + 1]! - (starts[i] ?? 0)) * rowPx > 13}
             <span class="numerals text-xs">{starts[i + 1]}</span>
           {/if}

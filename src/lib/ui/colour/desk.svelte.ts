@@ -7,6 +7,9 @@ import { type Later, later } from '../state/later.svelte';
 
 type Sections = readonly ColourSection[];
 
+/** The pictures follow a dragged border so often: planning at every frame would make the border itself late. */
+const TRAIL_MS = 120;
+
 /** The colours of one project as they are worked on: which piece, which section, and what is being dragged. */
 export class ColourDesk {
   /** Number of the piece that is worked on, and of the section that is chosen. */
@@ -16,6 +19,9 @@ export class ColourDesk {
   brush = $state<string | null>(null);
   /** Sections while a border is dragged; kept once it is let go. */
   #dragged = $state.raw<Sections | null>(null);
+  /** What of it the pictures show: they follow some times a second, the tube at once. */
+  #trail = $state.raw<Sections | null>(null);
+  #due: ReturnType<typeof setTimeout> | undefined;
 
   constructor(private readonly at: ProjectState) {
     this.#seen = later(() => this.#dropped);
@@ -39,8 +45,8 @@ export class ColourDesk {
   /** The plan as it would be with what is dragged: it follows a moment behind the pointer. */
   #dropped = $derived.by((): Result | null => {
     const { kit, project } = this.at;
-    if (!this.#dragged || !kit || !project) return this.at.result;
-    const planned = planProject(kit, { ...project, brief: { ...project.brief, colours: this.#with(this.#dragged) } });
+    if (!this.#trail || !kit || !project) return this.at.result;
+    const planned = planProject(kit, { ...project, brief: { ...project.brief, colours: this.#with(this.#trail) } });
     return planned.ok ? planned.value : this.at.result;
   });
   readonly #seen: Later<Result | null>;
@@ -56,7 +62,7 @@ export class ColourDesk {
 
   /** Keeps sections for this piece. */
   put(sections: Sections | null): void {
-    this.#dragged = null;
+    this.#let();
     if (!sections || sections === this.set) return;
     this.at.edit({ colours: this.#with(sections) });
     this.chosen = Math.min(this.chosen, sections.length - 1);
@@ -65,6 +71,16 @@ export class ColourDesk {
   /** Shows sections without keeping them. */
   drag(sections: Sections): void {
     this.#dragged = sections;
+    this.#due ??= setTimeout(() => {
+      this.#due = undefined;
+      this.#trail = this.#dragged;
+    }, TRAIL_MS);
+  }
+
+  /** Nothing is dragged any more. */
+  #let(): void {
+    clearTimeout(this.#due);
+    [this.#due, this.#dragged, this.#trail] = [undefined, null, null];
   }
 
   /** Keeps what was dragged. */
@@ -74,7 +90,7 @@ export class ColourDesk {
 
   /** Back to the colours the plan has by itself. */
   unset(): void {
-    this.#dragged = null;
+    this.#let();
     this.at.edit({ colours: this.at.project!.brief.colours.filter((c) => c.piece !== this.piece) });
   }
 
