@@ -43,5 +43,5 @@ export { brimHatReach } from './worn/brim-hat';
 export { foldHat } from './worn/fold-hat';
 export { hatOf } from './worn/lined-hat';
 export { halfWidth } from './worn/flat';
-export { readYarnUse, type YarnUse } from './yarn-use';
+export { castOnMm, readYarnUse, type YarnUse } from './yarn-use';
 export { type Measurable, measurablesOf } from './measurable';

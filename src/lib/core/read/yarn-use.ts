@@ -1,5 +1,5 @@
-import { gaugeFor, machineOf, ringMm, strandTex, yarnName } from '../kit';
-import { floatMm, JOIN_TAIL_MM } from '../plan';
+import { gaugeFor, type Kit, machineOf, ringMm, strandTex, yarnName } from '../kit';
+import { type CastOn, floatMm, JOIN_TAIL_MM, type Piece } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
 import { type Executed, rowRuns } from '../knit';
@@ -58,6 +58,16 @@ function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number
   return run.gauges[Math.max(0, first)]?.[yarn] ?? gaugeFor(run.kit, run.kit.machines[0]!, run.yarns[yarn]!, 1);
 }
 
+/**
+ * Yarn of a cast-on, mm: the weave lies once round the pins, a wrap goes twice that way, a strip is knitted already; then the
+ * tail.
+ */
+export function castOnMm(kit: Kit, piece: Piece, op: CastOn): number {
+  const machine = machineOf(kit, piece.machineId);
+  const over = (ringMm(machine) * (piece.to - piece.from + 1)) / machine.pins;
+  return over * { weave: 1, 'e-wrap': WRAP_FACTOR, rag: 0 }[op.style] + op.tailMm;
+}
+
 /** Reads metres, grams and balls of every yarn: the sum over its rows, and every tail and thread. */
 export function readYarnUse(run: Made): YarnUse[] {
   const { plan, fabric, yarns, gauges, kit } = run;
@@ -96,11 +106,7 @@ export function readYarnUse(run: Made): YarnUse[] {
     let onPins: string | null = null;
     for (const op of piece.operations) {
       if (op.op === 'castOn') {
-        // The weave lies once round the pins, a wrap goes twice that way; a strip is knitted already. Then the tail.
-        const machine = machineOf(kit, piece.machineId);
-        const over = (ringMm(machine) * (piece.to - piece.from + 1)) / machine.pins;
-        const factor = { weave: 1, 'e-wrap': WRAP_FACTOR, rag: 0 }[op.style];
-        add(op.yarn, 'cast-on', over * factor + op.tailMm, piece.copies);
+        add(op.yarn, 'cast-on', castOnMm(kit, piece, op), piece.copies);
         onPins = op.yarn;
       } else if (op.op === 'knit') {
         if (onPins !== null && onPins !== op.yarn) {

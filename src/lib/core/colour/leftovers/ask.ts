@@ -1,7 +1,7 @@
-import { colourDifference, gaugeFor, type Kit, machineOf, ringMm, strandTex, yarnOf } from '../../kit';
+import { colourDifference, gaugeFor, type Kit, machineOf, strandTex, yarnOf } from '../../kit';
 import type { Made } from '../../hand';
 import { JOIN_TAIL_MM } from '../../plan';
-import type { Reveal } from '../../read';
+import { castOnMm, type Reveal } from '../../read';
 import { fatesOf } from '../moves';
 import { sectionsOf } from '../recolour';
 import type { LeftoverPiece, LeftoverProblem, Zone } from './problem';
@@ -24,9 +24,6 @@ export interface LeftoverProject {
   readonly pieces: readonly number[];
 }
 
-/** Wrapping a pin takes about twice the way along the ring (own estimate, no source). */
-const WRAP_FACTOR = 2;
-
 /** Neighbouring rows that are all seen, or all out of sight. */
 function zonesOf(run: LeftoverProject['result'], piece: number): Zone[] {
   const zones: { rows: number; seen: boolean }[] = [];
@@ -48,9 +45,7 @@ function pieceOf({ id, result }: LeftoverProject, p: number, wish: LeftoverWish)
   const cast = planned.operations.find((op) => op.op === 'castOn');
   const off = planned.operations.at(-1);
   const before = sectionsOf(planned);
-  const over = (ringMm(machine) * (planned.to - planned.from + 1)) / machine.pins;
-  const wrapped = { weave: 1, 'e-wrap': WRAP_FACTOR, rag: 0 };
-  const first = cast?.op === 'castOn' && cast.yarn === before[0]?.yarn ? over * wrapped[cast.style] + cast.tailMm : 0;
+  const first = cast?.op === 'castOn' && cast.yarn === before[0]?.yarn ? castOnMm(result.kit, planned, cast) : 0;
   const last = off?.op === 'hangOff' && off.thread !== null && off.thread === before.at(-1)?.yarn ? off.threadMm : 0;
   return {
     piece: p,
