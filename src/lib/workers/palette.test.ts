@@ -21,6 +21,11 @@ describe('the colours of a photograph', () => {
       expect(Math.min(...found.map((f) => colourDifference(f, hex)))).toBeLessThan(12);
   });
 
+  it('are colours where the cut leaves an empty box at the edge of all colours', () => {
+    const found = paletteOf(new Uint8ClampedArray([8, 0, 0, 128, 0, 72, 248, 128, 0, 72, 248, 128, 0, 32, 248, 128]), 2); // prettier-ignore
+    expect(found).toEqual(['#003bf8', '#080000']);
+  });
+
   it('are colours for any pixels at all, and none for a clear picture', () => {
     const pixel = fc.tuple(...[0, 1, 2, 3].map(() => fc.integer({ min: 0, max: 255 })));
     fc.assert(

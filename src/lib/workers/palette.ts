@@ -27,10 +27,13 @@ export function paletteOf(data: Uint8ClampedArray, count: number): string[] {
   if (seen.size <= count) return [...seen].sort((a, b) => b[1] - a[1]).map(([hex]) => hex);
   const map = quantize(pixels, Math.max(2, count));
   if (!map) return [];
-  const rank = new Map<string, number>();
+  // The mean of what fell into a box, not its middle: the middle of a box at the edge lies outside of all colours.
+  const boxes = new Map<string, { pixels: number; sum: [number, number, number] }>();
   for (const pixel of pixels) {
-    const hex = hexOf(map.map(pixel));
-    rank.set(hex, (rank.get(hex) ?? 0) + 1);
+    const name = map.map(pixel).join();
+    const box = boxes.get(name) ?? { pixels: 0, sum: [0, 0, 0] };
+    boxes.set(name, { pixels: box.pixels + 1, sum: [box.sum[0] + pixel[0], box.sum[1] + pixel[1], box.sum[2] + pixel[2]] }); // prettier-ignore
   }
-  return [...rank].sort((a, b) => b[1] - a[1]).map(([hex]) => hex).slice(0, count); // prettier-ignore
+  const found = [...boxes.values()].sort((a, b) => b.pixels - a.pixels);
+  return found.slice(0, count).map(({ pixels: n, sum }) => hexOf(sum.map((c) => c / n)));
 }
