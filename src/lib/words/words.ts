@@ -61,6 +61,10 @@ export interface Words extends NamesOfKinds {
   readonly joined: (facts: JoinedFacts, t: Talk) => string;
   /** The same thing, told before. */
   readonly joinedAgain: (t: Talk) => string;
+  /** What is done is what the step like it before said. */
+  readonly asBefore: string;
+  /** Shaping on paper, its first place in full and then each place with its row. */
+  readonly shaped: (what: string, row: number, then: readonly { place: string; row: number }[]) => string;
   readonly changeYarn: (t: Talk) => string;
   readonly acts: { readonly [D in Act['do']]: SayAct<D> };
   readonly cues: { readonly [K in CueKind]: (facts: CueFacts[K], t: Talk, title: string) => string };

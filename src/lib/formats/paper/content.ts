@@ -11,7 +11,8 @@ import { tubeScene } from '$lib/draw/tube';
 import { yarnLetter } from '$lib/draw/tube-parts';
 import { figureName, kindTitle, speak, type Speech } from '$lib/words';
 import { gathered } from '$lib/words/list/gathered';
-import { firstOf, firstSaid, picturedBefore } from '$lib/words/list/once';
+import { firstOf, firstReasons, firstSaid, picturedBefore } from '$lib/words/list/once';
+import { shapingOf } from './shaping';
 
 /** One thing to do, as paper has it. */
 export interface PaperStep {
@@ -21,14 +22,18 @@ export interface PaperStep {
   readonly due: readonly { readonly when: string; readonly what: string }[];
   /** Shaping by the rows after which it is done. */
   readonly lines: readonly { readonly after: string; readonly what: string }[];
+  /** The same in few lines: what is alike is said once, with every place and its row. */
+  readonly shaping: readonly string[];
   readonly picture: Scene | null;
   /** The piece that begins here, where there are several. */
   readonly part: string | null;
 }
 
-/** Rows of one piece to be ticked, each with the letter of its yarn where it changes. */
+/** Rows to be ticked, each with the letter of its yarn where it changes; pieces alike in both share them. */
 export interface PaperGrid {
   readonly label: string;
+  /** Pieces that are ticked here, a stroke for each. */
+  readonly pieces: number;
   readonly rows: number;
   readonly changes: ReadonlyMap<number, string>;
 }
@@ -88,7 +93,7 @@ function stepOf(result: Result, say: Speech, entry: Entry, on: PaperPlaces): Pap
     text: [
       ...before,
       said.detail,
-      ...(said.why ? [said.why] : []),
+      ...(said.why && on.why.get(said.why) === first.id ? [said.why] : []),
       ...how.map(({ title, detail }) => `${title}: ${detail}`)
     ].filter((text) => text !== ''),
     due: gathered(cues, say)
@@ -101,6 +106,7 @@ function stepOf(result: Result, say: Speech, entry: Entry, on: PaperPlaces): Pap
             after: `after ${line.afterRow}`,
             what: line.steps.map((step) => say.step(step).title).join('; ')
           })),
+    shaping: 'step' in entry ? [] : shapingOf(entry.stretch, say),
     picture: 'step' in entry ? pictureOf(result, say, entry.step, on.again.has(first.id)) : null,
     part: null
   };
@@ -109,6 +115,24 @@ function stepOf(result: Result, say: Speech, entry: Entry, on: PaperPlaces): Pap
 interface PaperPlaces {
   readonly first: ReadonlyMap<string, string>;
   readonly again: ReadonlySet<string>;
+  /** By the reason, the id of the step that gives it: it is printed once. */
+  readonly why: ReadonlyMap<string, string>;
+}
+
+/** A text of this length or more is not printed twice. */
+const LONG = 60;
+
+/** What a step like it said before, right before it or under the same title, is not said again. */
+function saidOnce(steps: readonly PaperStep[], say: Speech): PaperStep[] {
+  const full = new Map<string, string>();
+  let last = '';
+  return steps.map((step) => {
+    const text = step.text.join(' ');
+    const again = text.length >= LONG && (text === last || full.get(step.title) === text);
+    last = text;
+    full.set(step.title, text);
+    return again ? { ...step, text: [say.words.asBefore] } : step;
+  });
 }
 
 /** Chapters of the plan, as on the screen: set up, knit, finish; of several pieces each in turn. */
@@ -124,7 +148,11 @@ function chaptersOf(result: Result, say: Speech): Paper['chapters'] {
   }));
   const on = {
     first: firstSaid(entries.flatMap((chapter) => chapter.entries), say), // prettier-ignore
-    again: picturedBefore(result.steps)
+    again: picturedBefore(result.steps),
+    why: firstReasons(
+      entries.flatMap((chapter) => chapter.entries),
+      say
+    )
   };
   return entries.map((chapter) => {
     let piece: number | null = null;
@@ -137,23 +165,32 @@ function chaptersOf(result: Result, say: Speech): Paper['chapters'] {
         begins && planned ? `${planned.label}${planned.copies > 1 ? `, ${planned.copies} times` : ''}` : null;
       return { ...stepOf(result, say, entry, on), part };
     });
-    return { title: chapter.title, steps };
+    return { title: chapter.title, steps: saidOnce(steps, say) };
   });
 }
 
 /** Work rows of every piece, with the letter of the yarn wherever it changes. */
-function gridsOf(result: Result): PaperGrid[] {
-  return result.fabric.pieces.flatMap((piece, p): PaperGrid[] => {
+function gridsOf(result: Result, say: Speech): PaperGrid[] {
+  const grids = new Map<string, { labels: string[]; pieces: number; rows: number; changes: Map<number, string> }>();
+  result.fabric.pieces.forEach((piece, p) => {
     const { before, rows } = workOf(piece);
-    if (rows === 0) return [];
+    if (rows === 0) return;
     const changes = new Map<number, string>();
     for (let row = 1; row <= rows; row++) {
       const yarn = piece.yarn[before + row - 1]!;
       if (row === 1 || yarn !== piece.yarn[before + row - 2]) changes.set(row, yarnLetter(yarn));
     }
     const { label, copies } = result.plan.pieces[p]!;
-    return [{ label: copies > 1 ? `${label}, ${copies} times` : label, rows, changes }];
+    const named = copies > 1 ? `${label}, ${copies} times` : label;
+    const key = JSON.stringify([rows, ...changes]);
+    const alike = grids.get(key);
+    if (!alike) grids.set(key, { labels: [named], pieces: copies, rows, changes });
+    else {
+      alike.labels.push(named);
+      alike.pieces += copies;
+    }
   });
+  return [...grids.values()].map(({ labels, ...grid }) => ({ ...grid, label: say.talk.list(labels) }));
 }
 
 /**
@@ -192,10 +229,9 @@ export function paperOf(result: Result): Paper {
             tubeScene(tube, result.yarns, result.fabric.pieces[p]!.pins, { width: 190, height: 430, rowsDone: null, slim: false }) // prettier-ignore
           )
         : [],
-    // Pieces side by side take the whole sheet.
     finished:
-      result.outline.tubes.length <= MOST_TUBES ? finishedScene(result, 420, 300) : finishedScene(result, 900, 320),
+      result.outline.tubes.length <= MOST_TUBES ? finishedScene(result, 420, 300) : finishedScene(result, 500, 330),
     chapters: chaptersOf(result, say),
-    grids: gridsOf(result)
+    grids: gridsOf(result, say)
   };
 }

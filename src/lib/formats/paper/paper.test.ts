@@ -17,9 +17,9 @@ describe('a plan on paper', () => {
     for (const kind of KINDS) {
       const result = made(kind.code);
       const paper = paperOf(result);
-      const rows = result.sizes.pieces.reduce((sum, piece) => sum + piece.rows, 0);
+      const rows = result.sizes.pieces.reduce((sum, piece, p) => sum + piece.rows * result.plan.pieces[p]!.copies, 0);
       expect(
-        paper.grids.reduce((sum, grid) => sum + grid.rows, 0),
+        paper.grids.reduce((sum, grid) => sum + grid.rows * grid.pieces, 0),
         kind.code
       ).toBe(rows);
       expect(titles(paper).length, kind.code).toBeGreaterThan(0);

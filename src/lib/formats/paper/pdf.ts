@@ -7,9 +7,11 @@ import type { Paper, PaperGrid, PaperStep } from './content';
 export type Sheet = 'A4' | 'LETTER';
 
 /** Points (1/72 inch) of the margin of a sheet. */
-const MARGIN = 30;
+const MARGIN = 28;
 /** Points a picture of a step is wide. */
-const STEP_WIDTH = 52;
+const STEP_WIDTH = 42;
+/** Points the pieces of a garment are wide, side by side. */
+const PIECES_WIDTH = 290;
 const QUIET = '#5b6d6c';
 const LINE = '#9db1ae';
 
@@ -32,20 +34,35 @@ const drawing = (scene: Scene, width: number, more: object = {}): Content => ({
   ...more
 });
 
-function stepContent(step: PaperStep, n: number): Content[] {
-  const small = { fontSize: 6.8, color: QUIET };
+/** Fewer letters than this stand behind the title of their step, on its line. */
+const RUN_IN = 60;
+/** Letters of a step that is not torn apart at the foot of a column. */
+const SHORT = 320;
+
+function stepContent(step: PaperStep, n: number, scale: number): Content[] {
+  const [bold, plain] = [{ bold: true, fontSize: 8 * scale }, { fontSize: 7.2 * scale }];
+  const small = { fontSize: 6.8 * scale, color: QUIET };
+  const [title, said] = [`${n}. ${step.title}`, step.text.join(' ')];
+  const styled = (part: string, style: object): object[] => runs(part, 'Text').map((run) => ({ ...run, ...style }));
+  const head: Content[] =
+    said.length < RUN_IN
+      ? [{ text: [...styled(`${title}. `, bold), ...styled(said, plain)], font: 'Text' } as Content] // prettier-ignore
+      : [words(title, bold), words(said, plain)];
   const text: Content[] = [
-    words(`${n}. ${step.title}`, { bold: true, fontSize: 8 }),
-    words(step.text.join(' '), { fontSize: 7.2 }),
-    ...step.lines.map((l) => words(`${l.after}: ${l.what}`, small)),
+    ...head,
+    ...step.shaping.map((line) => words(line, small)),
     ...step.due.map((d) => words(`${d.when}: ${d.what}`, small))
   ];
   const body: Content = step.picture
-    ? { columns: [{ stack: text, width: '*' }, { width: STEP_WIDTH, stack: [drawing(step.picture, STEP_WIDTH)] }], columnGap: 6 } // prettier-ignore
+    ? { columns: [{ stack: text, width: '*' }, { width: STEP_WIDTH, stack: [drawing(step.picture, STEP_WIDTH, { fit: [STEP_WIDTH, STEP_WIDTH] })] }], columnGap: 4 } // prettier-ignore
     : { stack: text };
   return [
-    ...(step.part ? [words(step.part, { bold: true, fontSize: 10, margin: [0, 6, 0, 1] })] : []),
-    { ...(body as object), unbreakable: step.lines.length < 8, margin: [0, 0, 0, 4] } as Content
+    ...(step.part ? [words(step.part, { bold: true, fontSize: 10 * scale, margin: [0, 6 * scale, 0, 1] })] : []),
+    {
+      ...(body as object),
+      unbreakable: step.picture !== null || said.length < SHORT,
+      margin: [0, 0, 0, 3]
+    } as Content
   ];
 }
 
@@ -53,14 +70,14 @@ function stepContent(step: PaperStep, n: number): Content[] {
 const COLUMNS = 3;
 
 /** Chapters with their steps, read downwards from column to column. */
-function stepColumns(paper: Paper): Content {
+function stepColumns(paper: Paper, scale: number): Content {
   const stack = (chapters: Paper['chapters']): Content[] =>
     chapters.flatMap(({ title, steps }) => {
       let n = 0;
       return steps.flatMap((step, i) => {
         n = step.part ? 1 : n + 1;
         const head: Content[] = i === 0 ? [words(title, { fontSize: 12, margin: [0, 4, 0, 3] }, 'Heading')] : [];
-        return [...head, ...stepContent(step, n)];
+        return [...head, ...stepContent(step, n, scale)];
       });
     });
   const columns = Array.from({ length: COLUMNS }, (_, i): Column => ({ stack: i === 0 ? [...stack(paper.chapters), ...paper.grids.map(grid)] : [], width: '*' })); // prettier-ignore
@@ -68,10 +85,10 @@ function stepColumns(paper: Paper): Content {
 }
 
 /** Rows to a line of the grid. */
-const ACROSS = 14;
+const ACROSS = 15;
 
 /** Rows to tick: a box for each, its number in it, the letter of a yarn where it comes in. */
-function grid({ label, rows, changes }: PaperGrid): Content {
+function grid({ label, pieces, rows, changes }: PaperGrid): Content {
   const body: TableCell[][] = [];
   for (let from = 1; from <= rows; from += ACROSS) {
     body.push(
@@ -79,13 +96,16 @@ function grid({ label, rows, changes }: PaperGrid): Content {
         const row = from + i;
         if (row > rows) return { text: '', border: [false, false, false, false] };
         const yarn = changes.get(row);
-        return { text: yarn ? `${row} ${yarn}` : String(row), fontSize: 4.8, font: 'Text', color: yarn ? '#000000' : QUIET, bold: Boolean(yarn), margin: [0, 0.5, 0, 2] }; // prettier-ignore
+        return { text: yarn ? `${row} ${yarn}` : String(row), fontSize: 4.8, font: 'Text', color: yarn ? '#000000' : QUIET, bold: Boolean(yarn), margin: [0, 0.5, 0, 1.2] }; // prettier-ignore
       })
     );
   }
   return {
     stack: [
-      words(`${label}: rows to tick`, { bold: true, margin: [0, 8, 0, 2] }),
+      words(`${label}: rows to tick${pieces > 1 ? ', a stroke for each piece' : ''}`, {
+        bold: true,
+        margin: [0, 8, 0, 2]
+      }),
       {
         table: { widths: Array.from({ length: ACROSS }, () => '*'), body, dontBreakRows: true },
         layout: { hLineColor: () => LINE, vLineColor: () => LINE, hLineWidth: () => 0.5, vLineWidth: () => 0.5, paddingLeft: () => 1, paddingRight: () => 0, paddingTop: () => 0, paddingBottom: () => 0 } // prettier-ignore
@@ -99,9 +119,16 @@ function grid({ label, rows, changes }: PaperGrid): Content {
  *
  * @param paper as `paperOf` reads it
  * @param sheet what it is printed on
+ * @param scale size of the letters of its steps; 1 is read most easily
+ * @param sheets told of how many sheets it takes, once they are laid out
  * @example paperPdf(paperOf(result), 'A4').pageSize // 'A4'
  */
-export function paperPdf(paper: Paper, sheet: Sheet): TDocumentDefinitions {
+export function paperPdf(
+  paper: Paper,
+  sheet: Sheet,
+  scale = 1,
+  sheets: (count: number) => void = () => {}
+): TDocumentDefinitions {
   const figures: Content = {
     table: {
       widths: ['*', 'auto', 'auto'],
@@ -120,15 +147,17 @@ export function paperPdf(paper: Paper, sheet: Sheet): TDocumentDefinitions {
       { width: 20, canvas: [{ type: 'ellipse', x: 7, y: 6, r1: 5.5, r2: 5.5, color: y.hex, lineColor: '#12302f' }] },
       { width: '*', stack: [words(`${y.letter}: ${y.name}, ${y.need}`)] }
     ],
+    columnGap: 0,
     margin: [0, 2, 0, 0]
   }));
   const right: Content[] = [
     ...(paper.figures.length > 0 ? [figures] : []),
     { stack: yarns, margin: [0, 6, 0, 4] },
     ...paper.notes.slice(0, 4).map((note) => words(note, { fontSize: 7.5, italics: false, margin: [0, 1, 0, 0] })),
-    ...(paper.finished ? [drawing(paper.finished, paper.tubes.length > 0 ? 220 : 500, { margin: [0, 6, 0, 0] })] : [])
+    ...(paper.finished && paper.tubes.length > 0 ? [drawing(paper.finished, 220, { margin: [0, 6, 0, 0] })] : [])
   ];
   const left: Content[] = paper.tubes.map((tube) => drawing(tube, paper.tubes.length > 1 ? 84 : 120));
+  const pieces: Content[] = paper.finished && left.length === 0 ? [drawing(paper.finished, PIECES_WIDTH)] : [];
   return {
     pageSize: sheet,
     pageMargins: MARGIN,
@@ -139,15 +168,18 @@ export function paperPdf(paper: Paper, sheet: Sheet): TDocumentDefinitions {
       words(paper.about, { color: QUIET, margin: [0, 0, 0, 8] }),
       left.length > 0
         ? { columns: [{ columns: left, width: left.length > 1 ? 180 : 125, columnGap: 6 }, { stack: right, width: '*' }], columnGap: 16 } // prettier-ignore
-        : { stack: right },
-      stepColumns(paper)
+        : { columns: [{ stack: right, width: '*' }, ...pieces.map((piece) => ({ stack: [piece], width: PIECES_WIDTH }))], columnGap: 16 }, // prettier-ignore
+      stepColumns(paper, scale)
     ],
-    footer: (page: number, pages: number): Content => ({
-      columns: [
-        words(paper.title, { color: QUIET, fontSize: 7 }),
-        { text: `${page} of ${pages}`, alignment: 'right', color: QUIET, fontSize: 7 }
-      ],
-      margin: [MARGIN, 8, MARGIN, 0]
-    })
+    footer: (page: number, pages: number): Content => {
+      sheets(pages);
+      return {
+        columns: [
+          words(paper.title, { color: QUIET, fontSize: 7 }),
+          { text: `${page} of ${pages}`, alignment: 'right', color: QUIET, fontSize: 7 }
+        ],
+        margin: [MARGIN, 8, MARGIN, 0]
+      };
+    }
   };
 }

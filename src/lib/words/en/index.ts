@@ -54,6 +54,8 @@ export const english: Words = {
   nextTime,
   joined,
   joinedAgain: () => 'Change yarn as before.',
+  asBefore: 'As before.',
+  shaped: (what, row, then) => [`${what} after row ${row}`, ...then.map((t) => `${t.place} after ${t.row}`)].join(', '),
   changeYarn: () => 'Change yarn',
   acts: { ...ends, ...seams, ...folds, ...shaping, ...tails, ...cords },
   cues,

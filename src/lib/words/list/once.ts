@@ -25,3 +25,13 @@ export function firstSaid(entries: readonly Entry[], say: Speech): ReadonlyMap<s
   }
   return first;
 }
+
+/** The entry that gives a reason first: by the sentence, the id of its first step. */
+export function firstReasons(entries: readonly Entry[], say: Speech): ReadonlyMap<string, string> {
+  const first = new Map<string, string>();
+  for (const entry of entries) {
+    const { why } = 'step' in entry ? say.step(entry.step) : say.stretch(entry.stretch);
+    if (why && !first.has(why)) first.set(why, firstOf(entry).id);
+  }
+  return first;
+}
