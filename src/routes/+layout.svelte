@@ -1,6 +1,7 @@
 <script lang="ts">
   import '../app.css';
   import { onMount, type Snippet, untrack } from 'svelte';
+  import Menu from '@lucide/svelte/icons/menu';
   import LampDesk from '@lucide/svelte/icons/lamp-desk';
   import Sun from '@lucide/svelte/icons/sun';
   import { mode, ModeWatcher, setTheme, toggleMode } from 'mode-watcher';
@@ -44,10 +45,8 @@
     { href: paths.log, label: 'Log' },
     { href: paths.backup, label: 'Backup' }
   ];
-  // On a narrow screen the menu scrolls sideways: the page one is on stays in view.
-  afterNavigate(() => {
-    document.querySelector('nav [aria-current="page"]')?.scrollIntoView({ inline: 'center', block: 'nearest' });
-  });
+  // The menu of a narrow screen has done its work once a page was chosen.
+  afterNavigate(() => document.getElementById('menu')?.hidePopover());
   // While one cranks the piece has the screen; on a small one the menu waits on the other pages.
   const cranking = $derived(page.url.pathname.endsWith('/crank'));
   const here = (href: string): boolean => page.url.pathname === href;
@@ -67,11 +66,18 @@
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
 <header class="border-b border-base-300 bg-base-100 print:hidden {cranking ? 'snug:hidden' : ''}">
-  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1.5 md:flex-nowrap">
+  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1 lg:flex-nowrap lg:py-1.5">
     <a href={paths.bench} class="mr-2 flex items-center gap-2 py-1 font-display text-xl font-bold">
       <img src="/icon.svg" alt="" class="size-8" /> Tomble
     </a>
-    <nav aria-label="Main" class="flex min-w-0 overflow-x-auto max-md:order-last max-md:w-full">
+    <button type="button" class="btn btn-ghost lg:hidden" popovertarget="menu"><Menu class="size-5" /> Menu</button>
+    <!-- In a row where there is room; elsewhere a sheet that the button opens. -->
+    <nav
+      id="menu"
+      popover="auto"
+      aria-label="Main"
+      class="max-lg:inset-x-2 max-lg:top-14 max-lg:m-0 max-lg:w-auto max-lg:grid-cols-2 max-lg:rounded-box max-lg:border max-lg:border-base-content/40 max-lg:bg-base-100 max-lg:p-2 max-lg:text-base-content max-lg:shadow-xl max-lg:open:grid lg:static lg:flex lg:min-w-0 lg:bg-transparent lg:text-base-content"
+    >
       {#each links as link (link.href)}
         <a
           href={link.href}

@@ -12,7 +12,7 @@ import { yarnLetter } from '$lib/draw/tube-parts';
 import { figureName, kindTitle, speak, type Speech } from '$lib/words';
 import { gathered } from '$lib/words/list/gathered';
 import { firstOf, firstReasons, firstSaid, picturedBefore } from '$lib/words/list/once';
-import { shapingOf } from './shaping';
+import { shapingOf } from '$lib/words/list/shaping';
 
 /** One thing to do, as paper has it. */
 export interface PaperStep {

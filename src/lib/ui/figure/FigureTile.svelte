@@ -12,11 +12,11 @@
 
 <Popover.Root>
   <Popover.Trigger
-    class="flex min-h-16 w-full cursor-pointer flex-col justify-end rounded-lg px-3 py-2 text-left transition-colors hover:bg-base-200 focus-visible:bg-base-200"
+    class="flex min-h-14 w-full cursor-pointer flex-col justify-end rounded-lg px-2 py-1 text-left transition-colors hover:bg-base-200 focus-visible:bg-base-200"
   >
-    <span class="text-sm quiet">{label}</span>
-    <span class="numerals text-xl leading-tight font-semibold">{showFigure(figure, units)}</span>
-    <span class="flex items-center gap-1.5 text-sm quiet">
+    <span class="text-xs leading-tight quiet">{label}</span>
+    <span class="numerals text-lg leading-tight font-semibold">{showFigure(figure, units)}</span>
+    <span class="flex items-center gap-1.5 text-xs quiet">
       <span
         class="inline-block size-2 rounded-full {figure.basis === 'default'
           ? 'border border-base-content'

@@ -40,43 +40,50 @@
 
 <div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden {cranking ? 'snug:static' : ''}">
   <div
-    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 {cranking ? 'snug:py-0.5' : ''}"
+    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 max-sm:gap-y-0 max-sm:py-0.5 {cranking
+      ? 'snug:py-0.5'
+      : ''}"
   >
-    <label class="order-1 min-w-48 flex-1 {cranking ? 'max-sm:hidden' : ''}">
+    <label class="order-1 flex min-w-48 flex-1 max-sm:w-full max-sm:flex-none {cranking ? 'max-sm:hidden' : ''}">
       <span class="sr-only">Name of the project</span>
-      <input
-        class="-ml-1.5 w-full truncate rounded-md border border-transparent bg-transparent px-1.5 py-1 font-display text-2xl font-semibold hover:border-base-300 focus:border-base-content"
+      <!-- A long name takes a second line; it stays one line of text. -->
+      <textarea
+        class="-ml-1.5 field-sizing-content w-full resize-none rounded-md border border-transparent bg-transparent px-1.5 py-1 font-display text-2xl leading-tight font-semibold hover:border-base-300 focus:border-base-content max-sm:py-0.5 max-sm:text-lg"
+        rows="1"
         value={at.project!.brief.name}
         maxlength="80"
-        oninput={(e) => e.currentTarget.value.trim() && at.edit({ name: e.currentTarget.value })}
-      />
+        onkeydown={(e) => e.key === 'Enter' && e.preventDefault()}
+        oninput={(e) => {
+          const name = e.currentTarget.value.replace(/\s*\n\s*/g, ' ');
+          if (name.trim()) at.edit({ name });
+        }}></textarea>
     </label>
     <nav
       aria-label="Stages of the project"
-      class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:w-full sm:order-2"
+      class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:flex-1 sm:order-2"
     >
       <ol class="flex items-center">
         {#each stages as stage, i (stage.href)}
           {#if i > 0}<li
               aria-hidden="true"
-              class="w-4 border-t-2 border-dotted border-base-content/40 sm:w-10"
+              class="hidden border-t-2 border-dotted border-base-content/40 sm:block sm:w-10"
             ></li>{/if}
           <li>
             <a
               href={stage.href}
               aria-current={i === current ? 'step' : undefined}
-              class="flex min-h-11 flex-col justify-center rounded-lg px-3 py-1 leading-tight {i === current
+              class="flex min-h-11 flex-col justify-center rounded-lg px-2 py-1 leading-tight sm:px-3 {i === current
                 ? 'bg-neutral text-neutral-content'
                 : 'hover:bg-base-200'}"
             >
               <span class="font-semibold">{stage.label}</span>
-              <span class="numerals text-xs">{words[stage.label]}</span>
+              <span class="numerals text-xs max-sm:sr-only">{words[stage.label]}</span>
             </a>
           </li>
         {/each}
       </ol>
     </nav>
-    <div class="order-2 flex sm:order-3 {cranking ? 'snug:hidden' : ''}">
+    <div class="order-4 flex sm:order-3 {cranking ? 'snug:hidden' : ''}">
       <button
         type="button"
         class="btn btn-square btn-ghost"

@@ -25,6 +25,6 @@
 {:else if sketch}
   <figure class={extra}>
     <ScenePicture scene={sketchScene(sketch, result.yarns, size[0]!, size[1]!, true, true)} class="w-full" />
-    <figcaption class="text-center text-xs leading-tight quiet">{sketch.label}</figcaption>
+    <figcaption class="text-center text-xs leading-tight quiet print:hidden">{sketch.label}</figcaption>
   </figure>
 {/if}

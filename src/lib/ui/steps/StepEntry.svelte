@@ -6,6 +6,7 @@
   import MachineStepPicture from '../picture/MachineStepPicture.svelte';
   import StepPicture from '../picture/StepPicture.svelte';
   import { gathered } from '$lib/words/list/gathered';
+  import { shapingOf } from '$lib/words/list/shaping';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   let {
@@ -13,7 +14,8 @@
     result,
     say,
     picturedBefore,
-    saidBefore
+    saidBefore,
+    reasonBefore
   }: {
     entry: Entry;
     result: Result;
@@ -21,6 +23,8 @@
     /** Its picture stands on the paper already. */ picturedBefore: boolean;
     /** The same is said of a piece before: on paper it stands once. */
     saidBefore: (sentence: string) => boolean;
+    /** The same for the reason of a step. */
+    reasonBefore: (why: string) => boolean;
   } = $props();
   /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
   const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
@@ -36,7 +40,7 @@
 {#snippet head(title: string, yarnId: string | null)}
   {@const yarn = yarnOf(yarnId)}
   <p class="flex items-center gap-2 font-medium">
-    {#if yarn}<YarnDot hex={yarn.colour.hex} size={18} />{/if}
+    {#if yarn}<span class="print:hidden"><YarnDot hex={yarn.colour.hex} size={18} /></span>{/if}
     <span>{title}</span>
   </p>
 {/snippet}
@@ -61,33 +65,35 @@
 {#if 'step' in entry}
   {@const { step } = entry}
   {@const said = say.step(step)}
-  <li class="flex break-inside-avoid flex-wrap gap-3 border-l-3 border-base-300 pl-3">
-    <div class="min-w-40 flex-1">
+  <li
+    class="flex break-inside-avoid flex-wrap gap-3 border-l-3 border-base-300 pl-3 print:flex-nowrap print:gap-1 print:pl-1.5"
+  >
+    <div class="min-w-40 flex-1 print:min-w-0">
       {@render head(said.title, step.yarnId)}
       {@render joining(said)}
       <p class="text-sm quiet">{said.detail}</p>
-      {#if said.why}<p class="text-sm quiet italic">{said.why}</p>{/if}
+      {#if said.why}<p class="text-sm quiet italic {reasonBefore(said.why) ? 'print:hidden' : ''}">{said.why}</p>{/if}
       {@render due(step.cues, step.piece)}
     </div>
     {#if step.act !== null}
-      <StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[2.6cm]" />
+      <StepPicture {result} {say} act={step.act} class="w-32 shrink-0 print:w-[1.7cm]" />
     {:else if step.piece !== null && !step.rows}
       <MachineStepPicture
         {result}
         {say}
         {step}
-        class="w-32 shrink-0 {picturedBefore ? 'print:hidden' : 'print:w-[2.2cm]'}"
+        class="w-32 shrink-0 {picturedBefore ? 'print:hidden' : 'print:w-[1.9cm]'}"
       />
     {/if}
   </li>
 {:else}
   {@const { stretch } = entry}
   {@const said = say.stretch(stretch)}
-  <li class="border-l-3 border-accent pl-3">
+  <li class="border-l-3 border-accent pl-3 print:pl-1.5">
     {@render head(said.title, stretch.yarnId)}
     {@render joining(said)}
     <p class="text-sm quiet">{said.detail}</p>
-    <ol class="my-1 rounded-field bg-base-200 px-2 py-1 text-sm">
+    <ol class="my-1 rounded-field bg-base-200 px-2 py-1 text-sm print:hidden">
       {#each stretch.lines as line, i (i)}
         <li class="flex gap-2">
           <span class="w-20 shrink-0 numerals font-semibold">after {line.afterRow}</span>
@@ -97,6 +103,7 @@
         </li>
       {/each}
     </ol>
+    {#each shapingOf(stretch, say) as line (line)}<p class="hidden text-sm print:block">{line}</p>{/each}
     {#each stretch.how as step (step.id)}
       {@const how = say.step(step)}
       <p class="text-sm quiet"><span class="font-medium">{how.title}:</span> {how.detail}</p>

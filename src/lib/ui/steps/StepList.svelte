@@ -2,7 +2,7 @@
   import { entriesOf, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
-  import { firstOf, firstSaid, picturedBefore } from '$lib/words/list/once';
+  import { firstOf, firstReasons, firstSaid, picturedBefore } from '$lib/words/list/once';
   import StepEntry from './StepEntry.svelte';
 
   let { result }: { result: Result } = $props();
@@ -36,6 +36,12 @@
       say
     )
   );
+  const reasons = $derived(
+    firstReasons(
+      chapters.flatMap((chapter) => chapter.entries),
+      say
+    )
+  );
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
@@ -44,7 +50,7 @@
   };
 </script>
 
-<div class="columns-1 gap-8 xl:columns-2 print:columns-2 print:gap-5">
+<div class="columns-1 gap-8 xl:columns-2 print:columns-3 print:gap-3">
   {#each chapters as { title, entries } (title)}
     <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
     <ol class="space-y-2 print:space-y-1">
@@ -57,6 +63,7 @@
           {say}
           picturedBefore={seen.has(firstOf(entry).id)}
           saidBefore={(sentence) => first.get(sentence) !== firstOf(entry).id}
+          reasonBefore={(why) => reasons.get(why) !== firstOf(entry).id}
         />
       {/each}
     </ol>

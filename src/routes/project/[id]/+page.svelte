@@ -73,6 +73,14 @@
   );
   const outside = $derived(result?.reveal.shares.filter((share) => share.place !== 'removed') ?? []);
 
+  const wornTitle = $derived(
+    result?.plan.worn?.form === 'panels'
+      ? 'The pieces, to one scale'
+      : (result?.reveal.turnRows ?? 0) > 0 || hidden
+        ? 'What shows when it is worn'
+        : 'How it will look'
+  );
+
   async function keep(yarn: Yarn): Promise<string> {
     const fault = await notKept(() => changeYarn(db(), editing!, yarn));
     if (!fault) editing = null;
@@ -108,31 +116,31 @@
     <section class="paper min-w-0 space-y-4 py-4 print:space-y-2 print:py-0" aria-label="The plan">
       {#if faults.length}
         <div class="rounded-lg border-l-4 border-error bg-error/8 p-3" role="alert">
-          <p class="font-semibold">This plan cannot be drafted; the picture shows the one before.</p>
+          <p class="font-semibold">This plan cannot be drafted; picture and figures still show the last sound one.</p>
           {#each faults as fault (fault.path)}<p class="text-sm">{wordFault(fault)}</p>{/each}
         </div>
       {/if}
       <div class="sheet p-4">
-        <div class="flex flex-wrap items-end justify-between gap-3">
-          <h1 class="text-lg leading-snug font-medium">
-            <span class="mb-1 hidden text-2xl font-bold print:block">{brief.name}</span>
+        <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2 sm:flex-nowrap">
+          <div class="leading-snug">
+            <h1 class="sr-only print:not-sr-only print:mb-1 print:text-2xl print:font-bold">{brief.name}</h1>
             {#if result.plan.pieces.length === 0}
-              <span class="block numerals text-4xl font-bold" data-testid="rows">No rows</span>
-              made by hand, without a machine
+              <span class="numerals text-2xl font-bold" data-testid="rows">No rows</span>
+              <span class="block quiet">made by hand, without a machine</span>
             {:else}
-              <span class="block numerals text-4xl font-bold" data-testid="rows">{workRows} rows</span>
-              {#if result.plan.pieces.length === 1}
-                {result.fabric.pieces[0]!.width} pins on {machineName(result.plan.pieces[0]!.machineId)}{result.plan
-                  .pieces[0]!.copies > 1
-                  ? `, ${result.plan.pieces[0]!.copies} alike`
+              <span class="numerals text-2xl font-bold" data-testid="rows">{workRows} rows</span>
+              <span class="block quiet">
+                {#if result.plan.pieces.length === 1}
+                  {result.fabric.pieces[0]!.width} pins on {machineName(result.plan.pieces[0]!.machineId)}{result.plan
+                    .pieces[0]!.copies > 1
+                    ? `, ${result.plan.pieces[0]!.copies} alike`
+                    : ''}{:else}in {result.plan.pieces.reduce((sum, p) => sum + p.copies, 0)} pieces{/if}{waste > 0
+                  ? `, and ${waste} rows of waste yarn`
                   : ''}
-              {:else}
-                in {result.plan.pieces.reduce((sum, p) => sum + p.copies, 0)} pieces
-              {/if}
-              {#if waste > 0}<span class="block text-base font-normal quiet">and {waste} rows of waste yarn</span>{/if}
+              </span>
             {/if}
-          </h1>
-          <div class="flex gap-2 print:hidden">
+          </div>
+          <div class="flex shrink-0 gap-2 print:hidden">
             <FilesMenu {at} {piece} />
             {#if result.plan.pieces.length === 0}
               <a class="btn btn-primary" href={paths.finish(at.project!.id)}
@@ -173,7 +181,13 @@
             </p>
           {/if}
         {/if}
-        <div class="-mx-3 mt-2 grid grid-cols-2 sm:grid-cols-3">
+        {#if result.plan.worn}
+          <div class="mt-2">
+            <h2 class="sr-only">{wornTitle}</h2>
+            <WornView result={drawn.value ?? result} />
+          </div>
+        {/if}
+        <div class="-mx-2 mt-2 grid grid-cols-2 sm:grid-cols-4" aria-label="Figures" role="group">
           {#if size}
             <FigureTile label="{size.label}, off the machine" figure={size.lengthMm} {habits} />
             <FigureTile
@@ -195,28 +209,21 @@
         {/each}
       </div>
 
-      {#if result.plan.worn}
+      {#if result.reveal.turnRows > 0 || hidden}
         <div class="sheet p-4">
-          <h2 class="text-lg font-semibold">
-            {result.plan.worn.form === 'panels'
-              ? 'The pieces, to one scale'
-              : result.reveal.turnRows > 0 || hidden
-                ? 'What shows when it is worn'
-                : 'How it will look'}
-          </h2>
-          <WornView result={drawn.value ?? result} />
-          {#if result.reveal.turnRows > 0 || hidden}<ul class="mt-2 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
-              {#each outside as share (`${share.piece} ${share.place} ${share.yarn}`)}
-                <li class="flex items-baseline gap-2">
-                  <span class="w-8 text-right numerals font-semibold">{share.rows}</span>
-                  <span
-                    >rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[
-                      share.place
-                    ]}</span
-                  >
-                </li>
-              {/each}
-            </ul>{/if}
+          <h2 class="text-lg font-semibold">{wornTitle}</h2>
+          <ul class="mt-1 grid gap-x-6 gap-y-0.5 text-sm sm:grid-cols-2">
+            {#each outside as share (`${share.piece} ${share.place} ${share.yarn}`)}
+              <li class="flex items-baseline gap-2">
+                <span class="w-8 text-right numerals font-semibold">{share.rows}</span>
+                <span
+                  >rows of {result.yarns[share.yarn]!.colour.name} ({yarnLetter(share.yarn)}), {PLACE_WORDS[
+                    share.place
+                  ]}</span
+                >
+              </li>
+            {/each}
+          </ul>
         </div>
       {/if}
 
@@ -249,7 +256,7 @@
       class="paper far-below col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
       aria-label="Steps"
     >
-      <div class="sheet p-4">
+      <div class="sheet p-4" data-many-pieces={result.plan.pieces.length > 2 ? '' : undefined}>
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
         <StepList result={listed.value ?? result} />
       </div>

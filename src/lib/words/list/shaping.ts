@@ -1,5 +1,5 @@
 import type { Entry } from '$lib/core/read';
-import type { Speech } from '$lib/words';
+import type { Speech } from '..';
 
 type Stretch = Extract<Entry, { stretch: unknown }>['stretch'];
 
