@@ -1,6 +1,8 @@
 <script lang="ts">
   import '../app.css';
   import { onMount, type Snippet, untrack } from 'svelte';
+  import CircleQuestionMark from '@lucide/svelte/icons/circle-question-mark';
+  import Settings from '@lucide/svelte/icons/settings';
   import Menu from '@lucide/svelte/icons/menu';
   import LampDesk from '@lucide/svelte/icons/lamp-desk';
   import Sun from '@lucide/svelte/icons/sun';
@@ -12,11 +14,18 @@
   import { opening } from '$lib/ui/state/opening.svelte';
   import { watchUpdate } from '$lib/ui/state/update.svelte';
   import { OPENING, REFUSED } from '$lib/ui/frame/refusals';
+  import { closeWord, openedWord } from '$lib/ui/words/opened.svelte';
 
   let { children }: { children: Snippet } = $props();
   const storage = opening();
   const update = watchUpdate();
   let online = $state(true);
+  let helping = $state(false);
+  /** A question mark asks which keys work here, wherever it is no letter that is typed. */
+  function question(event: KeyboardEvent): void {
+    const busy = event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=dialog]');
+    if (event.key === '?' && !busy) helping = true;
+  }
   const Teller = $derived(teller());
 
   // mode-watcher keeps the choice and writes data-theme itself; the name of our theme follows its mode.
@@ -43,16 +52,20 @@
     { href: paths.measures, label: 'Measures' },
     { href: paths.series, label: 'Series' },
     { href: paths.log, label: 'Log' },
-    { href: paths.backup, label: 'Backup' }
+    { href: paths.backup, label: 'Your data' }
   ];
   // The menu of a narrow screen has done its work once a page was chosen.
-  afterNavigate(() => document.getElementById('menu')?.hidePopover());
+  afterNavigate(() => {
+    document.getElementById('menu')?.hidePopover();
+    closeWord();
+    helping = false;
+  });
   // While one cranks the piece has the screen; on a small one the menu waits on the other pages.
   const cranking = $derived(page.url.pathname.endsWith('/crank'));
   const here = (href: string): boolean => page.url.pathname === href;
 </script>
 
-<svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} />
+<svelte:window ononline={() => (online = true)} onoffline={() => (online = false)} onkeydown={question} />
 <!-- Its way to stop transitions is a style sheet written into the page, which the policy does not obey. -->
 <ModeWatcher disableHeadScriptInjection disableTransitions={false} />
 {#if Teller}
@@ -62,6 +75,15 @@
     theme={mode.current === 'dark' ? 'dark' : 'light'}
     toastOptions={{ duration: 9000 }}
   />
+{/if}
+
+{#if helping}
+  {#await import('$lib/ui/frame/HelpDialog.svelte') then { default: HelpDialog }}
+    <HelpDialog path={page.url.pathname} onclose={() => (helping = false)} />
+  {/await}
+{/if}
+{#if openedWord()}
+  {#await import('$lib/ui/words/WordSheet.svelte') then { default: WordSheet }}<WordSheet />{/await}
 {/if}
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
@@ -100,6 +122,10 @@
           >{:else}This window is older: load it anew{/if}
       </button>
     {/if}
+    <a class="btn btn-square btn-ghost" href={paths.settings} aria-label="Settings"><Settings class="size-5" /></a>
+    <button type="button" class="btn btn-square btn-ghost" aria-label="Help" onclick={() => (helping = true)}
+      ><CircleQuestionMark class="size-5" /></button
+    >
     <button
       type="button"
       class="btn btn-square btn-ghost"

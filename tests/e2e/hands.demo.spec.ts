@@ -90,7 +90,7 @@ test("the knitter's own words are in every sentence at once, and a school is kep
 }) => {
   await begin(page, 'Lined hat');
   await page.getByText('Zipped', { exact: true }).click();
-  await page.goto('/machines');
+  await page.goto('/settings');
   await page.getByText('Needle', { exact: true }).click();
   await page.getByText('Round', { exact: true }).click();
   await page.getByText('Cast off', { exact: true }).click();
@@ -102,7 +102,7 @@ test("the knitter's own words are in every sentence at once, and a school is kep
   await expect(steps).toContainText('Cast off onto');
   await expect(steps).not.toContainText(/\bpins?\b/);
   await expect(steps).not.toContainText(/\brows?\b/);
-  await page.goto('/machines');
+  await page.goto('/settings');
   await page.getByText('Pin', { exact: true }).click();
   await begin(page, 'Lined hat');
   await expect(page.getByLabel('Steps')).not.toContainText('needle at the yarn guide');

@@ -181,7 +181,7 @@ test('habits decide the waste rows of new plans, not of what hangs on the machin
   const face = page.getByTestId('crank');
   while (!(await face.innerText()).includes('in this section')) await face.click();
   await face.click();
-  await page.goto('/machines');
+  await page.goto('/settings');
   await page.getByRole('textbox', { name: 'Waste rows at the start', exact: true }).fill('9');
   await page.goto('/project/demo-bag');
   await expect(page.getByText('and 20 rows of waste yarn')).toBeVisible();

@@ -6,7 +6,7 @@ import { expect, test } from './quiet';
  * radio of a group stands for the group, whose others are met with the arrows; rows of a grid stand for their grid.
  */
 async function unreached(page: Page): Promise<string[]> {
-  for (let i = 0; i < 250; i++) {
+  for (let i = 0; i < 400; i++) {
     await page.keyboard.press('Tab');
     const done = await page.evaluate(() => {
       const at = document.activeElement;
@@ -49,6 +49,10 @@ for (const [name, path, act] of [
   ['Plan of several parts', '/project/demo-moth', undefined],
   ['Finish with drawings', '/project/demo-bag/finish', undefined],
   ['Machines', '/machines', undefined],
+  ['Settings', '/settings', undefined],
+  ['Your data', '/backup', undefined],
+  ['Words', '/words', undefined],
+  ['About', '/about', undefined],
   ['Yarns', '/yarns', undefined],
   ['Swatches', '/swatches', undefined],
   ['Stand-ins', '/stand-ins', undefined],

@@ -1,7 +1,7 @@
 export { english } from './en';
 export { speak, type SaidStep, type Speech } from './speak';
 export { becauseOf, evidenceName, figureName, withReasons } from './reasoning';
-export { voiceOf } from './voice';
+export { type Voice, voiceOf } from './voice';
 export { departureWords } from './departure';
 export { standIn, standInUnknown } from './stand-in';
 export type { Labelled } from './options';

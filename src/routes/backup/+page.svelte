@@ -17,6 +17,8 @@
   import { lookInto, packBundle } from '$lib/workers/bundle';
   import type { Looked } from '$lib/workers/bundle.worker';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
+  import AfreshPanel from '$lib/ui/data/AfreshPanel.svelte';
+  import type { Afresh } from '$lib/store/afresh';
 
   const counts = live(async () => ({
     projects: await db()
@@ -107,15 +109,21 @@
       await putBack(db(), looked.contents, null);
       void tell('All is as it was before');
     });
+  const begin = (what: Afresh, said: string): Promise<void> =>
+    during('Clearing up …', async () => {
+      const { afresh } = await import('$lib/store/afresh');
+      await afresh(db(), what, packBundle);
+      void tell(said, { label: 'Undo', onClick: () => void back() });
+    });
   async function ask(): Promise<void> {
     forGood = await navigator.storage.persist();
   }
 </script>
 
-<svelte:head><title>Backup · Tomble</title></svelte:head>
+<svelte:head><title>Your data · Tomble</title></svelte:head>
 
 <div class="page">
-  <h1 class="text-3xl font-bold">Backup</h1>
+  <h1 class="text-3xl font-bold">Your data</h1>
   <p class="mt-1 max-w-prose">
     All you enter lies in this browser, on this device, and nowhere else. A backup is one file with everything in it, in
     plain formats any program can read.
@@ -209,6 +217,8 @@
           >{/if}
       </div>
     </section>
+
+    <AfreshPanel working={working !== ''} onbegin={begin} />
   </div>
 </div>
 

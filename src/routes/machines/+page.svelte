@@ -1,14 +1,14 @@
 <script lang="ts">
   import Plug from '@lucide/svelte/icons/plug';
   import Plus from '@lucide/svelte/icons/plus';
+  import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
-  import { changeHabits, changeMachine, loadKit, saveMachine } from '$lib/store/kit';
-  import HabitsForm from '$lib/ui/kit/HabitsForm.svelte';
+  import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -21,7 +21,6 @@
   import { live } from '$lib/ui/state/live.svelte';
 
   const kit = live(() => loadKit(db()));
-  const cranked = live(async () => (await import('$lib/store/cranked')).crankedOfLate(db()));
   const machines = $derived(kit.value?.machines ?? []);
   const units = $derived(kit.value?.habits.units ?? 'metric');
   let chosen = $state('');
@@ -57,7 +56,10 @@
 <div class="page">
   <div class="flex flex-wrap items-center justify-between gap-2">
     <h1 class="text-3xl font-bold">Machines</h1>
-    <a class="btn btn-quiet" href={paths.devices}><Plug class="size-5" /> Devices</a>
+    <div class="flex flex-wrap gap-2">
+      <a class="btn btn-quiet" href={paths.settings}><SlidersHorizontal class="size-5" /> How you work</a>
+      <a class="btn btn-quiet" href={paths.devices}><Plug class="size-5" /> Devices</a>
+    </div>
   </div>
   <div class="mt-4 grid grid-cols-1 gap-5 lg:grid-cols-[17rem_minmax(0,1fr)]">
     <div>
@@ -212,15 +214,6 @@
       {/key}
     {/if}
   </div>
-  {#if kit.value}
-    <div class="mt-6">
-      <HabitsForm
-        habits={kit.value.habits}
-        cranked={cranked.value ?? []}
-        onchange={(change) => void keeping(() => changeHabits(db(), change))}
-      />
-    </div>
-  {/if}
 </div>
 
 {#if inUse}

@@ -2,14 +2,9 @@
   import { Popover } from 'bits-ui';
   import Volume2 from '@lucide/svelte/icons/volume-2';
   import VolumeX from '@lucide/svelte/icons/volume-x';
-  import SwitchField from '../options/SwitchField.svelte';
-  import { calls, type Way } from './calls.svelte';
+  import CallSwitches from './CallSwitches.svelte';
+  import { calls } from './calls.svelte';
 
-  const WORDS: Record<Way, readonly [string, string]> = {
-    sound: ['Sound', 'A soft tone when something nears, a bright one when it is due.'],
-    vibration: ['Vibration', 'For a telephone in a pocket or on the table.'],
-    speech: ['Speech', 'What is due is said aloud.']
-  };
   const silent = $derived(!calls.offered.some((way) => calls.on[way]));
 </script>
 
@@ -24,16 +19,7 @@
       sideOffset={8}
       onCloseAutoFocus={(e) => e.preventDefault()}
     >
-      <div class="grid gap-2" role="group" aria-label="How it calls">
-        {#each calls.offered as way (way)}
-          <SwitchField
-            label={WORDS[way][0]}
-            help={WORDS[way][1]}
-            value={calls.on[way]}
-            onvalue={(on) => calls.set(way, on)}
-          />
-        {/each}
-      </div>
+      <CallSwitches />
     </Popover.Content>
   </Popover.Portal>
 </Popover.Root>

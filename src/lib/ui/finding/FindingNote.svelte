@@ -3,6 +3,7 @@
   import Info from '@lucide/svelte/icons/info';
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { SaidFinding, SaidFix } from '$lib/words';
+  import Worded from '../words/Worded.svelte';
 
   let { finding, onfix }: { finding: SaidFinding; onfix: (fix: SaidFix) => void } = $props();
   const LOOK = {
@@ -16,7 +17,7 @@
 <div class="rounded-lg border-l-4 px-3 py-2 {look.frame}" data-finding={finding.code}>
   <p class="flex gap-2 text-sm leading-snug">
     <look.icon class="mt-0.5 size-4 shrink-0 {look.ink}" aria-hidden="true" />
-    <span><strong class={look.ink}>{look.word}:</strong> {finding.sentence}</span>
+    <span><strong class={look.ink}>{look.word}:</strong> <Worded text={finding.sentence} /></span>
   </p>
   {#if finding.fix}
     {@const fix = finding.fix}

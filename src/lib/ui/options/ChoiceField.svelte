@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Worded from '../words/Worded.svelte';
   import { RadioGroup } from 'bits-ui';
 
   interface Choice {
@@ -29,5 +30,5 @@
       >
     {/each}
   </RadioGroup.Root>
-  <p class="min-h-5 pt-0.5 text-sm quiet">{chosen?.help ?? help}</p>
+  <p class="min-h-5 pt-0.5 text-sm quiet"><Worded text={chosen?.help ?? help} /></p>
 </div>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import Worded from '../words/Worded.svelte';
 
   interface Props {
     label: string;
@@ -16,6 +17,6 @@
   {@render children()}
   <!-- The line is always there, so that a message moves nothing under the pointer. -->
   <p id="{id}-help" class="min-h-5 pt-0.5 text-sm {fault ? 'font-semibold text-error' : 'quiet'}" aria-live="polite">
-    {fault || help}
+    {#if fault}{fault}{:else}<Worded text={help} />{/if}
   </p>
 </div>

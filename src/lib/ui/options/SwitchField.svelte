@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Worded from '../words/Worded.svelte';
   let {
     label,
     help = '',
@@ -23,5 +24,5 @@
     />
     <span class="font-semibold">{label}</span>
   </label>
-  <p id="{uid}-help" class="text-sm quiet">{help}</p>
+  <p id="{uid}-help" class="text-sm quiet"><Worded text={help} /></p>
 </div>

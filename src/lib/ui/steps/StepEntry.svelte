@@ -7,6 +7,8 @@
   import StepPicture from '../picture/StepPicture.svelte';
   import { gathered } from '$lib/words/list/gathered';
   import { shapingOf } from '$lib/words/list/shaping';
+  import type { Part } from '$lib/words/glossary';
+  import Worded from '../words/Worded.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   let {
@@ -15,7 +17,8 @@
     say,
     picturedBefore,
     saidBefore,
-    reasonBefore
+    reasonBefore,
+    doors
   }: {
     entry: Entry;
     result: Result;
@@ -25,6 +28,8 @@
     saidBefore: (sentence: string) => boolean;
     /** The same for the reason of a step. */
     reasonBefore: (why: string) => boolean;
+    /** The doors of a sentence: each word has one in the list, where it comes in first. */
+    doors: (sentence: string) => readonly Part[];
   } = $props();
   /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
   const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
@@ -41,12 +46,15 @@
   {@const yarn = yarnOf(yarnId)}
   <p class="flex items-center gap-2 font-medium">
     {#if yarn}<span class="print:hidden"><YarnDot hex={yarn.colour.hex} size={18} /></span>{/if}
-    <span>{title}</span>
+    <span><Worded text={title} parts={doors(title)} /></span>
   </p>
 {/snippet}
 
 {#snippet joining(said: SaidStep)}
-  {#if said.before}<p class="text-sm quiet">{entry.again ? say.words.joinedAgain(say.talk) : said.before}</p>{/if}
+  {#if said.before}
+    {@const words = entry.again ? say.words.joinedAgain(say.talk) : said.before}
+    <p class="text-sm quiet"><Worded text={words} parts={doors(words)} /></p>
+  {/if}
 {/snippet}
 
 {#snippet due(cues: readonly Cue[], piece: number | null)}
@@ -55,7 +63,7 @@
       {#each gathered(cues, say) as { sentence, rows } (sentence)}
         <li class={saidBefore(sentence) ? 'print:hidden' : ''}>
           <span class="numerals font-semibold">{whenOf(rows.map((row) => row - before(piece)))}</span>
-          · {sentence}
+          · <Worded text={sentence} parts={doors(sentence)} />
         </li>
       {/each}
     </ul>
@@ -71,8 +79,10 @@
     <div class="min-w-40 flex-1 print:min-w-0">
       {@render head(said.title, step.yarnId)}
       {@render joining(said)}
-      <p class="text-sm quiet">{said.detail}</p>
-      {#if said.why}<p class="text-sm quiet italic {reasonBefore(said.why) ? 'print:hidden' : ''}">{said.why}</p>{/if}
+      <p class="text-sm quiet"><Worded text={said.detail} parts={doors(said.detail)} /></p>
+      {#if said.why}<p class="text-sm quiet italic {reasonBefore(said.why) ? 'print:hidden' : ''}">
+          <Worded text={said.why} parts={doors(said.why)} />
+        </p>{/if}
       {@render due(step.cues, step.piece)}
     </div>
     {#if step.act !== null}
@@ -92,7 +102,7 @@
   <li class="border-l-3 border-accent pl-3 print:pl-1.5">
     {@render head(said.title, stretch.yarnId)}
     {@render joining(said)}
-    <p class="text-sm quiet">{said.detail}</p>
+    <p class="text-sm quiet"><Worded text={said.detail} parts={doors(said.detail)} /></p>
     <ol class="my-1 rounded-field bg-base-200 px-2 py-1 text-sm print:hidden">
       {#each stretch.lines as line, i (i)}
         <li class="flex gap-2">
@@ -106,8 +116,11 @@
     {#each shapingOf(stretch, say) as line (line)}<p class="hidden text-sm print:block">{line}</p>{/each}
     {#each stretch.how as step (step.id)}
       {@const how = say.step(step)}
-      <p class="text-sm quiet"><span class="font-medium">{how.title}:</span> {how.detail}</p>
-      {#if how.why}<p class="text-sm quiet italic">{how.why}</p>{/if}
+      <p class="text-sm quiet">
+        <span class="font-medium">{how.title}:</span>
+        <Worded text={how.detail} parts={doors(how.detail)} />
+      </p>
+      {#if how.why}<p class="text-sm quiet italic"><Worded text={how.why} parts={doors(how.why)} /></p>{/if}
     {/each}
     {@render due(stretch.cues, stretch.piece)}
   </li>

@@ -2,6 +2,8 @@
   import { entriesOf, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
+  import { doorsOf } from '$lib/words/glossary';
+  import { saidIn } from '$lib/words/list/said';
   import { firstOf, firstReasons, firstSaid, picturedBefore } from '$lib/words/list/once';
   import StepEntry from './StepEntry.svelte';
 
@@ -42,6 +44,14 @@
       say
     )
   );
+  const doors = $derived(
+    doorsOf(
+      chapters.flatMap((chapter) =>
+        chapter.entries.flatMap((entry) => saidIn(entry, say).map((sentence) => [firstOf(entry).id, sentence] as const))
+      ),
+      say.talk
+    )
+  );
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
@@ -50,7 +60,7 @@
   };
 </script>
 
-<div class="columns-1 gap-8 xl:columns-2 print:columns-3 print:gap-3">
+<div class="columns-1 gap-8 min-[110rem]:columns-2 print:columns-3 print:gap-3">
   {#each chapters as { title, entries } (title)}
     <h3 class="mt-3 mb-1 font-semibold first:mt-0">{title}</h3>
     <ol class="space-y-2 print:space-y-1">
@@ -63,6 +73,7 @@
           {say}
           picturedBefore={seen.has(firstOf(entry).id)}
           saidBefore={(sentence) => first.get(sentence) !== firstOf(entry).id}
+          doors={(sentence) => doors(firstOf(entry).id, sentence)}
           reasonBefore={(why) => reasons.get(why) !== firstOf(entry).id}
         />
       {/each}

@@ -7,10 +7,15 @@
   import Unkept from '$lib/ui/frame/Unkept.svelte';
   import { paths } from '$lib/ui/paths';
   import { provideProject } from '$lib/ui/state/context';
+  import { provideVoice } from '$lib/ui/words/voice';
+  import { Habits } from '$lib/core/kit';
+  import { voiceOf } from '$lib/words';
   import { ProjectState } from '$lib/ui/state/project.svelte';
 
   let { children }: { children: Snippet } = $props();
   const at = provideProject(new ProjectState());
+  const voice = $derived(voiceOf(at.kit?.habits ?? Habits.parse({})));
+  provideVoice(() => voice);
   // Going from one page of a project to another is no reason to read it anew.
   const id = $derived(page.params.id);
   $effect(() => (id ? at.follow(id) : undefined));

@@ -113,7 +113,10 @@
 
     <PaperTube {result} {piece} />
 
-    <section class="paper min-w-0 space-y-4 py-4 print:space-y-2 print:py-0" aria-label="The plan">
+    <section
+      class="paper min-w-0 space-y-4 py-4 lg:col-start-2 lg:row-start-1 print:space-y-2 print:py-0"
+      aria-label="The plan"
+    >
       {#if faults.length}
         <div class="rounded-lg border-l-4 border-error bg-error/8 p-3" role="alert">
           <p class="font-semibold">This plan cannot be drafted; picture and figures still show the last sound one.</p>
@@ -236,7 +239,10 @@
       </div>
     </section>
 
-    <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 print:hidden" aria-label="Choices">
+    <section
+      class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3 lg:row-span-2 lg:row-start-1 print:hidden"
+      aria-label="Choices"
+    >
       <h2 class="sr-only">Choices</h2>
       <MachinePanel {at} />
       {#if at.project!.knowledge && at.progress.rows > 0}
@@ -253,7 +259,7 @@
     </section>
 
     <section
-      class="paper far-below col-start-2 min-w-0 pb-10 lg:col-span-2 lg:col-start-2 print:clear-both print:pb-0"
+      class="paper far-below col-start-2 min-w-0 pb-10 lg:col-start-2 lg:row-start-2 print:clear-both print:pb-0"
       aria-label="Steps"
     >
       <div class="sheet p-4" data-many-pieces={result.plan.pieces.length > 2 ? '' : undefined}>

@@ -1,0 +1,85 @@
+import type { Kit } from '$lib/core/kit';
+import type { Contents } from '$lib/formats/bundle/contents';
+import { starterKit } from '$lib/demo/starter';
+import { contentsOf, joined, putBack } from './backup';
+import { ME, type TombleDb } from './db';
+
+/** What can be done with all that is here; each can be undone, for what was here before is kept. */
+export type Afresh = 'empty' | 'village' | 'no-village';
+
+const NOTHING: Contents = { projects: [], events: [], machines: [], yarns: [], swatches: [], observations: [], people: [], photos: [], series: [], conversions: [], habits: [], settings: [] }; // prettier-ignore
+
+const ofKit = (kit: Kit): Contents => ({
+  ...NOTHING,
+  machines: kit.machines,
+  yarns: kit.yarns,
+  swatches: kit.swatches,
+  observations: kit.finished,
+  habits: [{ ...kit.habits, id: ME }]
+});
+
+/** A browser as on the first visit: the starter kit and nothing else. */
+function fresh(now: Date): Contents {
+  const settings = [
+    { key: 'seeded', value: true },
+    { key: 'first-use', value: now.toISOString() }
+  ];
+  return { ...ofKit(starterKit), settings };
+}
+
+async function villageContents(): Promise<Contents> {
+  const { village } = await import('$lib/demo/village');
+  const { kit, people, projects, events } = village();
+  // The habits stay those of the knitter.
+  return { ...ofKit(kit), people, projects, events, habits: [] };
+}
+
+/** What is here without the village; machines and yarns of it that other projects use stay, with what was measured on them. */
+function without(here: Contents, village: Contents): Contents {
+  const theirs = (table: 'projects' | 'machines' | 'yarns' | 'swatches' | 'observations' | 'people') =>
+    new Set(village[table].map(({ id }) => id));
+  const [projects, people] = [theirs('projects'), theirs('people')];
+  const own = here.projects.filter(({ id }) => !projects.has(id));
+  const text = JSON.stringify([own, here.series, here.conversions]);
+  const stays = (id: string): boolean => text.includes(JSON.stringify(id));
+  const kept = <R extends { readonly id: string }>(records: readonly R[], ids: ReadonlySet<string>): R[] =>
+    records.filter(({ id }) => !ids.has(id) || stays(id));
+  const machines = kept(here.machines, theirs('machines'));
+  const yarns = kept(here.yarns, theirs('yarns'));
+  const known = (of: { readonly machineId: string; readonly yarnId: string }): boolean =>
+    machines.some(({ id }) => id === of.machineId) && yarns.some(({ id }) => id === of.yarnId);
+  return {
+    ...here,
+    projects: own,
+    events: here.events.filter(({ projectId }) => !projects.has(projectId)),
+    photos: here.photos.filter(({ projectId }) => !projects.has(projectId)),
+    // One cannot plan without a machine or a yarn.
+    machines: machines.length > 0 ? machines : [...starterKit.machines],
+    yarns: yarns.length > 0 ? yarns : [...starterKit.yarns],
+    swatches: here.swatches.filter((swatch) => known(swatch)),
+    observations: here.observations.filter((piece) => known(piece)),
+    people: here.people.filter(({ id }) => !people.has(id) || stays(id))
+  };
+}
+
+/**
+ * Empties a browser, brings the demo village or takes it away, in one transaction.
+ *
+ * @param pack makes a backup of what is here, which is kept to go back to
+ * @example await afresh(db, 'empty', packBundle)
+ */
+export async function afresh(
+  db: TombleDb,
+  what: Afresh,
+  pack: (here: Contents) => Uint8Array | Promise<Uint8Array>,
+  now = new Date()
+): Promise<void> {
+  const here = await contentsOf(db);
+  const before = await pack(here);
+  if (what === 'empty') await putBack(db, fresh(now), before);
+  else {
+    const village = await villageContents();
+    // What is here already stands as it is.
+    await putBack(db, what === 'village' ? joined(village, here, 'merge') : without(here, village), before);
+  }
+}
