@@ -37,7 +37,7 @@ export async function crank(rows) {
     for (let i = 0; i < 20 && !(await page.getByTestId('big').isVisible()); i++) await page.keyboard.press('Space');
     const before = await count();
     const [from] = page.url().split('?');
-    await page.getByRole('link', { name: 'Machines' }).click();
+    await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Machines' }).click();
     await page.getByRole('link', { name: 'Devices' }).click();
     await page.getByText('How the virtual crank turns').click();
     for (const [label, value] of [
@@ -81,7 +81,7 @@ export async function crank(rows) {
     const gaps = /** @type {number[]} */ (await watched);
     clearInterval(hand);
     // On to the devices, which say what was heard; then what is kept is counted.
-    await page.getByRole('link', { name: 'Machines' }).click();
+    await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Machines' }).click();
     await page.getByRole('link', { name: 'Devices' }).click();
     await page.getByRole('button', { name: 'Let it go' }).click();
     const said = async (/** @type {string} */ id) => Number(await page.getByTestId(id).textContent());

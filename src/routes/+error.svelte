@@ -3,6 +3,8 @@
   import { paths } from '$lib/ui/paths';
 </script>
 
+<svelte:head><title>{page.status === 404 ? 'Nothing here' : 'A stitch was dropped'} · Tomble</title></svelte:head>
+
 <div class="mx-auto max-w-xl p-8">
   <h1 class="text-3xl font-semibold">
     {page.status === 404 ? 'There is nothing on this hook' : 'A stitch was dropped'}

@@ -52,7 +52,9 @@
     { href: paths.measures, label: 'Measures' },
     { href: paths.series, label: 'Series' },
     { href: paths.log, label: 'Log' },
-    { href: paths.backup, label: 'Your data' }
+    { href: paths.backup, label: 'Your data' },
+    // On a narrow screen there is no room for its sign.
+    { href: paths.settings, label: 'Settings', narrow: true }
   ];
   // The menu of a narrow screen has done its work once a page was chosen.
   afterNavigate(() => {
@@ -104,7 +106,9 @@
         <a
           href={link.href}
           aria-current={here(link.href) ? 'page' : undefined}
-          class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap {here(link.href)
+          class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap {link.narrow ? 'sm:hidden' : ''} {here(
+            link.href
+          )
             ? 'border-accent font-semibold'
             : 'border-transparent hover:border-base-300'}">{link.label}</a
         >
@@ -122,7 +126,9 @@
           >{:else}This window is older: load it anew{/if}
       </button>
     {/if}
-    <a class="btn btn-square btn-ghost" href={paths.settings} aria-label="Settings"><Settings class="size-5" /></a>
+    <a class="btn btn-square btn-ghost max-sm:hidden" href={paths.settings} aria-label="Settings"
+      ><Settings class="size-5" /></a
+    >
     <button type="button" class="btn btn-square btn-ghost" aria-label="Help" onclick={() => (helping = true)}
       ><CircleQuestionMark class="size-5" /></button
     >

@@ -139,6 +139,12 @@
             </div>
           </section>
         {/if}
+        {#if !projects.length && found.value}
+          {@const { machines, yarns } = found.value}
+          {#await import('$lib/ui/bench/FirstRun.svelte') then { default: FirstRun }}
+            <FirstRun {machines} {yarns} />
+          {/await}
+        {/if}
       </div>
       {#if found.value}<AtHand {...found.value} {busy} />{/if}
     </div>

@@ -8,6 +8,21 @@ export async function removeProject(db: TombleDb, id: string): Promise<void> {
   });
 }
 
+/**
+ * Takes out a project that was only looked at: nothing was changed in it and no row knitted. Any other stays.
+ *
+ * @returns whether it went
+ */
+export const discardUntouched = (db: TombleDb, id: string): Promise<boolean> =>
+  db.transaction('rw', db.projects, db.events, db.photos, async () => {
+    const project = await db.projects.get(id);
+    const used =
+      (await db.events.where({ projectId: id }).count()) + (await db.photos.where({ projectId: id }).count());
+    if (!project || used > 0 || project.past.length > 0 || project.future.length > 0 || project.measured) return false;
+    await db.projects.delete(id);
+    return true;
+  });
+
 /** Takes a project back out of the bin. */
 export async function restoreProject(db: TombleDb, id: string): Promise<void> {
   await db.projects.where({ id }).modify((project) => {

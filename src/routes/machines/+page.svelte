@@ -9,6 +9,7 @@
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
   import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
+  import { isExampleMachine, makeWay } from '$lib/store/examples';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -29,8 +30,11 @@
 
   async function add(pins: number): Promise<void> {
     const id = crypto.randomUUID();
-    if (!(await keeping(() => saveMachine(db(), presetFor(pins, id, `${pins} pins`))))) return;
-    chosen = id;
+    const kept = await keeping(async () => {
+      await saveMachine(db(), presetFor(pins, id, `${pins} pins`));
+      await makeWay(db());
+    });
+    if (kept) chosen = id;
   }
   const keep = (change: Partial<Machine>): void => {
     if (machine) void keeping(() => changeMachine(db(), machine.id, change));
@@ -77,7 +81,9 @@
             >
               <span class="w-12 text-right numerals text-3xl font-bold">{each.pins}</span>
               <span class="min-w-0">
-                <span class="block truncate font-semibold">{each.name}</span>
+                <span class="block truncate font-semibold"
+                  >{each.name}{#if isExampleMachine(each)}<span class="ml-2 badge badge-sm">example</span>{/if}</span
+                >
                 <span class="block text-sm quiet"
                   >{isLarge(each) ? 'large' : 'small'}{each.counter === 'none' ? ', no counter' : ''}{each.motor
                     ? ', motor'

@@ -2,6 +2,9 @@
   import { english, kindTitle, speak } from '$lib/words';
   import type { Finding } from '$lib/core/plan';
   import { goto } from '$app/navigation';
+  import { page } from '$app/state';
+  import { isKindMeant } from '$lib/words/choosing';
+  import { begun } from '$lib/ui/choose/begun';
   import { FAMILIES, type Kind, KINDS, machinesFor } from '$lib/core/kinds';
   import type { Kit, Machine } from '$lib/core/kit';
   import { type Result, tryPlan } from '$lib/core/tomble';
@@ -22,9 +25,19 @@
     ]);
     return { kit, people, busy };
   });
-  let personId = $state('');
-  let machineId = $state('');
-  let family = $state('');
+  // What was chosen stands in the address, so that it is there again on the way back.
+  const asked = page.url.searchParams;
+  let personId = $state(asked.get('for') ?? '');
+  let machineId = $state(asked.get('on') ?? '');
+  let family = $state(asked.get('kind') ?? '');
+  let typed = $state(asked.get('find') ?? '');
+  function remember(): void {
+    const told = Object.entries({ for: personId, on: machineId, kind: family, find: typed }).filter(
+      ([, value]) => value
+    );
+    const query = new URLSearchParams(told).toString();
+    void goto(query ? `?${query}` : page.url.pathname, { replaceState: true, keepFocus: true, noScroll: true });
+  }
   const kit = $derived(data.value?.kit ?? null);
   const busy = $derived(data.value?.busy ?? new Map<string, string>());
   const person = $derived(data.value?.people.find((p) => p.id === personId));
@@ -61,7 +74,10 @@
     };
   }
   const offers = $derived(kit ? KINDS.map((kind) => offer(kit, kind)) : []);
-  const shelves = $derived(FAMILIES.filter((f) => family === '' || f === family));
+  const shown = $derived(offers.filter(({ kind }) => isKindMeant(kind.code, typed)));
+  const shelves = $derived(
+    FAMILIES.filter((f) => (family === '' || f === family) && shown.some(({ kind }) => kind.family === f))
+  );
 
   async function start(kind: Kind, id: string): Promise<void> {
     if (!kit) return;
@@ -69,6 +85,7 @@
     if (person) project.forWhom = person.name;
     if (person) project.brief = { ...project.brief, name: `${kindTitle(kind.code)} for ${person.name}`.slice(0, 80) };
     if (!(await keeping(() => saveProject(db(), project)))) return;
+    begun.id = project.id;
     await goto(paths.plan(project.id));
   }
 </script>
@@ -87,17 +104,27 @@
   {:else if !kit}
     <p class="mt-10 text-center quiet" role="status">Drawing what can be made …</p>
   {:else}
-    <div class="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-3">
+    <div class="mt-4 grid gap-x-5 gap-y-3 sm:grid-cols-2 lg:grid-cols-4">
+      <label class="block font-semibold"
+        >Find
+        <input
+          class="input mt-1 w-full text-base font-normal"
+          type="search"
+          placeholder="moth, lamp, baby …"
+          bind:value={typed}
+          oninput={remember}
+        />
+      </label>
       <label class="block font-semibold"
         >For whom
-        <select class="select mt-1 w-full text-base font-normal" bind:value={personId}>
+        <select class="select mt-1 w-full text-base font-normal" bind:value={personId} onchange={remember}>
           <option value="">Usual sizes</option>
           {#each data.value?.people ?? [] as p (p.id)}<option value={p.id}>{p.name}, as measured</option>{/each}
         </select>
       </label>
       <label class="block font-semibold"
         >On which machine
-        <select class="select mt-1 w-full text-base font-normal" bind:value={machineId}>
+        <select class="select mt-1 w-full text-base font-normal" bind:value={machineId} onchange={remember}>
           <option value="">The one that fits best, free before busy</option>
           {#each kit.machines as m (m.id)}<option value={m.id}
               >{m.name}, {m.pins} pins: {busy.has(m.id) ? `busy with ${busy.get(m.id)}` : 'free'}</option
@@ -106,18 +133,32 @@
       </label>
       <label class="block font-semibold"
         >What kind of thing
-        <select class="select mt-1 w-full text-base font-normal" bind:value={family}>
+        <select class="select mt-1 w-full text-base font-normal" bind:value={family} onchange={remember}>
           <option value="">Everything</option>
           {#each FAMILIES as f (f)}<option value={f}>{english.families[f]}</option>{/each}
         </select>
       </label>
     </div>
+    {#if shelves.length === 0}
+      <div class="mt-8 text-center" role="status">
+        <p>Nothing here is called that.</p>
+        <button
+          type="button"
+          class="btn mt-3 btn-quiet"
+          onclick={() => {
+            typed = '';
+            family = '';
+            remember();
+          }}>Show everything</button
+        >
+      </div>
+    {/if}
     <div class="mt-6 space-y-8">
       {#each shelves as shelf (shelf)}
         <section aria-labelledby="shelf-{shelf}">
           <h2 id="shelf-{shelf}" class="text-xl font-semibold">{english.families[shelf]}</h2>
           <ul class="-mx-2 mt-1 grid grid-cols-1 gap-y-3 min-[26rem]:grid-cols-2 md:grid-cols-3 lg:grid-cols-4">
-            {#each offers.filter((o) => o.kind.family === shelf) as { kind, machine, result, cannot } (kind.code)}
+            {#each shown.filter((o) => o.kind.family === shelf) as { kind, machine, result, cannot } (kind.code)}
               <KindCard
                 {kind}
                 {machine}

@@ -9,6 +9,7 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
+  import { makeWay } from '$lib/store/examples';
   import { changeYarn, loadKit, saveYarn } from '$lib/store/kit';
   import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
@@ -39,8 +40,15 @@
       stockGrams: 100
     });
   async function keep(yarn: Yarn): Promise<string> {
-    const fault = await notKept(() => (isNew ? saveYarn(db(), yarn) : changeYarn(db(), editing!, yarn)));
-    if (!fault) editing = null;
+    const fault = await notKept(async () => {
+      if (!isNew) return changeYarn(db(), editing!, yarn);
+      await saveYarn(db(), yarn);
+      await makeWay(db());
+    });
+    if (!fault) {
+      void tell(isNew ? `In the stash: ${yarnName(yarn)}` : `Saved: ${yarnName(yarn)}`);
+      editing = null;
+    }
     return fault;
   }
   let inUse = $state.raw<{ gone: Yarn; uses: readonly Project[] } | null>(null);

@@ -3,6 +3,7 @@
   import { yarnName } from '$lib/core/kit/yarn-name';
   import { showMass } from '$lib/core/quantity/mass';
   import type { Units } from '$lib/core/quantity/length';
+  import { paths } from '../paths';
   import YarnDot from '../yarn/YarnDot.svelte';
 
   interface Props {
@@ -19,7 +20,7 @@
 
 <aside class="space-y-6" aria-label="At hand">
   <section>
-    <h2 class="mb-2 text-xl font-semibold">Machines</h2>
+    <h2 class="mb-2 text-xl font-semibold"><a class="hover:underline" href={paths.machines}>Machines</a></h2>
     <ul class="divide-y divide-base-300">
       {#each machines as machine (machine.id)}
         <li class="flex items-baseline gap-3 py-2">
@@ -34,7 +35,7 @@
     </ul>
   </section>
   <section>
-    <h2 class="mb-2 text-xl font-semibold">Yarns</h2>
+    <h2 class="mb-2 text-xl font-semibold"><a class="hover:underline" href={paths.yarns}>Yarns</a></h2>
     <ul class="divide-y divide-base-300">
       {#each yarns.slice(0, SHOWN) as yarn (yarn.id)}
         <li class="flex items-center gap-3 py-1.5">

@@ -1,6 +1,10 @@
 <script lang="ts">
   import type { Snippet } from 'svelte';
+  import { beforeNavigate } from '$app/navigation';
   import { page } from '$app/state';
+  import { discardUntouched } from '$lib/store/bin';
+  import { begun } from '$lib/ui/choose/begun';
+  import { db } from '$lib/ui/state/db';
   import StageBar from '$lib/ui/frame/StageBar.svelte';
   import Collided from '$lib/ui/frame/Collided.svelte';
   import Departing from '$lib/ui/frame/Departing.svelte';
@@ -19,6 +23,14 @@
   // Going from one page of a project to another is no reason to read it anew.
   const id = $derived(page.params.id);
   $effect(() => (id ? at.follow(id) : undefined));
+
+  // Going back from a plan that was only looked at leaves nothing on the bench.
+  beforeNavigate(({ type, to }) => {
+    const looked = at.project && begun.id === at.project.id ? at.project : null;
+    if (!looked || type !== 'popstate' || to?.route.id !== '/new') return;
+    begun.id = null;
+    if (looked.past.length === 0 && at.events.length === 0) void discardUntouched(db(), looked.id);
+  });
 
   function keys(event: KeyboardEvent): void {
     const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
