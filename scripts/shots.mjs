@@ -18,7 +18,7 @@ const VIEWS = [
   ['colour-leftovers', '/project/demo-fog/colour', 1280, 1000, 'dark', 'leftovers'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
   ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
-  ['plan-seam', '/project/demo-waistcoat', 1280, 1000, 'light', 'seam'],
+  ['words', '/words', 1280, 1000, 'light', 'words'],
   ['crank-panel', '/project/demo-waistcoat/crank', 1280, 800, 'dark', 'panel'],
   ['finish', '/project/demo-bag/finish', 1280, 1000, 'light'],
   ['log', '/log', 1280, 1000, 'light'],
@@ -64,11 +64,9 @@ const ACTS = {
     await page.getByRole('button', { name: 'Keep the series' }).click();
     await page.getByTestId('ends').waitFor();
   },
-  /** Front and back of the waistcoat counted unlike: a seam that cannot match. */
-  seam: async (page) => {
-    await page.getByText('Row counts', { exact: true }).click();
-    await page.getByRole('textbox', { name: 'Front, hem to underarm', exact: true }).fill('84');
-    await page.locator('[data-finding=seam-uneven]').first().scrollIntoViewIfNeeded();
+  /** All pictures of the first words are drawn. */
+  words: async (page) => {
+    await page.locator('main li svg').nth(12).waitFor();
   },
   /** The first half of a back, past its underarm: a decrease, and the loops it moves. */
   panel: async (page) => {

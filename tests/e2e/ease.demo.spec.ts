@@ -82,3 +82,20 @@ test('everything can be emptied, the village taken away or brought, each with a 
   await page.getByRole('button', { name: 'Go back to before the last one' }).click();
   await expect(projects).toHaveText(before);
 });
+
+test('a machine that is busy is said on the plan and at the crank; a yarn that is short where it stands', async ({
+  page
+}) => {
+  await page.goto('/project/demo-waistcoat');
+  await expect(page.getByTestId('busy')).toHaveText('Big wheel is busy: Lantern carrier, Ember over Tide hangs on it.');
+  const tide = page.getByRole('table', { name: 'Yarn needed' }).getByRole('row', { name: /Reedwick, Tide/ });
+  // 230 g are needed and 180 g are there; balls are of 100 g.
+  await expect(tide).toContainText('180 g');
+  await expect(tide).toContainText('1 ball');
+  await page.getByRole('link', { name: /To the crank/ }).click();
+  await expect(page.getByTestId('busy')).toBeVisible();
+  // The piece that hangs there is not busy with itself.
+  await page.goto('/project/demo-lantern');
+  await expect(page.getByTestId('rows')).toBeVisible();
+  await expect(page.getByTestId('busy')).toHaveCount(0);
+});

@@ -45,6 +45,7 @@ test('the stash is found, sorted and opened by keys; a yarn is weighed', async (
   // 60 g of 200 m to 100 g.
   await expect(page.getByRole('dialog')).toContainText('120 m of one strand');
   await page.getByRole('button', { name: 'Put 60 g at hand' }).click();
+  await page.getByText('Fibre, strands and how it behaves').click();
   await page.getByLabel('Fibre, as the label has it').fill('100 % cotton');
   await expect(page.getByText(/plant fibre hardly stretches/)).toBeVisible();
   await page.getByRole('button', { name: 'Take that over' }).click();

@@ -37,7 +37,7 @@
       weightClass: 4,
       label: { metres: 200, grams: 100 },
       colour: { name: 'Undyed', hex: '#e8e2d4' },
-      stockGrams: 100
+      stockGrams: null
     });
   async function keep(yarn: Yarn): Promise<string> {
     const fault = await notKept(async () => {

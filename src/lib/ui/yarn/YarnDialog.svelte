@@ -7,7 +7,8 @@
   import { untrack } from 'svelte';
   import * as z from 'zod';
   import { draftOf } from '$lib/store/draft';
-  import { Hex, type Kit, Yarn } from '$lib/core/kit';
+  import { className, Hex, type Kit, Yarn } from '$lib/core/kit';
+  import { WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
@@ -65,11 +66,13 @@
   });
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
   const start = untrack(() => yarn);
+  const known = untrack(() => kit.yarns.some((y) => y.id === start.id));
   const { form, errors, enhance } = superForm(
     defaults(
       {
-        name: start.name,
-        colourName: start.colour.name,
+        // A new one begins without a name: what is not known is not made up.
+        name: known ? start.name : '',
+        colourName: known ? start.colour.name : '',
         hex: start.colour.hex,
         weightClass: start.weightClass,
         metres: start.label.metres,
@@ -110,7 +113,6 @@
   let phases = $state.raw(start.phases);
   let fault = $state('');
   // What was typed and not saved is there again, also after a reload.
-  const known = untrack(() => kit.yarns.some((y) => y.id === start.id));
   const draft = draftOf(
     `yarn ${known ? start.id : 'new'}`,
     z.object({ form: z.looseObject({}), phases: Yarn.shape.phases.unwrap() })
@@ -170,8 +172,6 @@
   const fields = [
     { key: 'metres', label: 'Metres on the label' },
     { key: 'grams', label: 'Grams on the label' },
-    { key: 'weightClass', label: 'Weight class, 0 to 7' },
-    { key: 'strands', label: 'Strands held together' },
     { key: 'stockGrams', label: 'Grams at hand' }
   ] as const;
 </script>
@@ -221,15 +221,22 @@
       <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
     </div>
     <div>
-      <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
-      <input
-        id="{uid}-fibre"
-        class="input w-full"
-        placeholder="75 % wool, 25 % polyamide"
-        bind:value={$form.fibre}
-        aria-invalid={$errors.fibre ? 'true' : undefined}
-      />
-      <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
+      <label for="{uid}-weightClass" class="font-semibold">Thickness</label>
+      <div class="flex items-center gap-2">
+        <select id="{uid}-weightClass" class="select w-full" bind:value={$form.weightClass}>
+          {#each WEIGHT_CLASSES as { number } (number)}<option value={number}>{className(number)}</option>{/each}
+        </select>
+        <svg width="40" height="24" viewBox="0 0 40 24" class="shrink-0" aria-hidden="true"
+          ><path
+            d="M3 15 Q11 4 20 12 T37 9"
+            fill="none"
+            stroke={$form.hex}
+            stroke-width={1.5 + 1.4 * $form.weightClass}
+            stroke-linecap="round"
+          /></svg
+        >
+      </div>
+      <p class="min-h-5 text-sm text-error">{$errors.weightClass?.[0] ?? ''}</p>
     </div>
     {#each fields as field (field.key)}
       <div>
@@ -259,16 +266,44 @@
       behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
       ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
     />
-    <div class="col-span-2 mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
-      {#each BEHAVIOUR as { key, label, choices } (key)}
+    <details class="col-span-2" open={$errors.fibre !== undefined || $errors.strands !== undefined}>
+      <summary class="cursor-pointer py-1 font-semibold">Fibre, strands and how it behaves</summary>
+      <div class="grid grid-cols-2 gap-x-4">
         <div>
-          <label for="{uid}-{key}" class="font-semibold">{label}</label>
-          <select id="{uid}-{key}" class="select w-full" bind:value={$form[key]}>
-            {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
-          </select>
+          <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
+          <input
+            id="{uid}-fibre"
+            class="input w-full"
+            placeholder="75 % wool, 25 % polyamide"
+            bind:value={$form.fibre}
+            aria-invalid={$errors.fibre ? 'true' : undefined}
+          />
+          <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
         </div>
-      {/each}
-    </div>
+        <div>
+          <label for="{uid}-strands" class="font-semibold">Strands held together</label>
+          <input
+            id="{uid}-strands"
+            type="number"
+            step="any"
+            class="input w-full numerals"
+            bind:value={$form.strands}
+            aria-invalid={$errors.strands ? 'true' : undefined}
+          />
+          <p class="min-h-5 text-sm text-error">{$errors.strands?.[0] ?? ''}</p>
+        </div>
+      </div>
+      <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
+        {#each BEHAVIOUR as { key, label, choices } (key)}
+          <div>
+            <label for="{uid}-{key}" class="font-semibold">{label}</label>
+            <select id="{uid}-{key}" class="select w-full" bind:value={$form[key]}>
+              {#each choices as choice (choice.value)}<option value={choice.value}>{choice.label}</option>{/each}
+            </select>
+          </div>
+        {/each}
+      </div>
+    </details>
     <WeighIn
       {kit}
       yarn={{

@@ -1,11 +1,22 @@
 <script lang="ts">
+  import TriangleAlert from '@lucide/svelte/icons/triangle-alert';
   import type { Yarn } from '$lib/core/kit';
   import type { YarnUse } from '$lib/core/read';
+  import { shoppingList } from '$lib/core/series/shopping';
   import { showFigure, showMass, showRange, showRun, type Units } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
   import YarnDot from './YarnDot.svelte';
 
   let { uses, yarns, units }: { uses: readonly YarnUse[]; yarns: readonly Yarn[]; units: Units } = $props();
+  /** What is missing of each, the reserve included, by the list that is taken to the shop. */
+  const lines = $derived(new Map(shoppingList([uses], yarns).map((line) => [line.yarnId, line])));
+  const plural = (n: number): string => (n === 1 ? '1 ball' : `${n} balls`);
+  function toBuy(use: YarnUse): string {
+    const balls = lines.get(use.yarnId)?.balls ?? 0;
+    if (balls === 0) return 'nothing';
+    return use.stockGrams === null ? `${plural(balls)}, if none is there` : plural(balls);
+  }
+  const short = (use: YarnUse): boolean => use.stockGrams !== null && (lines.get(use.yarnId)?.balls ?? 0) > 0;
 </script>
 
 {#snippet label(text: string)}<span class="block text-xs font-normal quiet sm:hidden">{text}</span>{/snippet}
@@ -15,8 +26,10 @@
   <thead class="hidden text-sm quiet sm:table-header-group">
     <tr
       ><th class="py-1 pr-3 font-medium">Yarn</th><th class="px-2 font-medium">Metres</th><th class="px-2 font-medium"
-        >Weight</th
-      ><th class="px-2 font-medium">Balls</th><th class="pl-2 font-medium">At hand</th></tr
+        >Needed</th
+      ><th class="px-2 font-medium whitespace-nowrap">In the stash</th><th class="pl-2 font-medium whitespace-nowrap"
+        >To buy</th
+      ></tr
     >
   </thead>
   <tbody class="block sm:table-row-group">
@@ -39,13 +52,15 @@
           ></td
         >
         <td class="py-1 numerals whitespace-nowrap sm:px-2 sm:py-2"
-          >{@render label('Weight')}{showFigure(use.grams, units)}</td
+          >{@render label('Needed')}{showFigure(use.grams, units)}</td
         >
         <td class="py-1 numerals whitespace-nowrap sm:px-2 sm:py-2"
-          >{@render label('Balls')}{Math.ceil(use.balls.high)}</td
+          >{@render label('In the stash')}{#if short(use)}<strong class="text-error"
+              ><TriangleAlert class="mr-1 inline size-4" aria-hidden="true" />{showMass(use.stockGrams!, units)}</strong
+            >{:else}{use.stockGrams === null ? 'unknown' : showMass(use.stockGrams, units)}{/if}</td
         >
-        <td class="py-1 numerals whitespace-nowrap sm:py-2 sm:pl-2"
-          >{@render label('At hand')}{use.stockGrams === null ? 'unknown' : showMass(use.stockGrams, units)}</td
+        <td class="py-1 numerals sm:py-2 sm:pl-2 {short(use) ? 'font-semibold' : ''}"
+          >{@render label('To buy')}{toBuy(use)}</td
         >
       </tr>
     {/each}

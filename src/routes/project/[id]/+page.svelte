@@ -19,6 +19,7 @@
   import PaperTube from '$lib/ui/picture/PaperTube.svelte';
   import PieceTabs from '$lib/ui/picture/PieceTabs.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
+  import BusyNote from '$lib/ui/plan/BusyNote.svelte';
   import FilesMenu from '$lib/ui/plan/FilesMenu.svelte';
   import ShapingList from '$lib/ui/plan/ShapingList.svelte';
   import { notKept } from '$lib/ui/frame/keeping';
@@ -245,6 +246,7 @@
     >
       <h2 class="sr-only">Choices</h2>
       <MachinePanel {at} />
+      <BusyNote {at} />
       {#if at.project!.knowledge && at.progress.rows > 0}
         <p class="flex flex-wrap items-center gap-x-3 gap-y-1 px-1 text-sm quiet">
           Keeps the gauge it was begun with, whatever other pieces teach meanwhile.

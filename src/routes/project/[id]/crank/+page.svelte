@@ -22,6 +22,7 @@
   import type { CrankAction } from '$lib/store/records/crank-event';
   import { calls } from '$lib/ui/crank/calls.svelte';
   import ConfirmFace from '$lib/ui/crank/ConfirmFace.svelte';
+  import BusyNote from '$lib/ui/plan/BusyNote.svelte';
   import CueBar from '$lib/ui/crank/CueBar.svelte';
   import CountDialog from '$lib/ui/crank/CountDialog.svelte';
   import CrankBar from '$lib/ui/crank/CrankBar.svelte';
@@ -232,6 +233,7 @@
       aria-label="At the crank"
     >
       <h1 class="sr-only">Crank {at.project!.brief.name}</h1>
+      <div class="contents low:hidden"><BusyNote {at} /></div>
       <button
         type="button"
         class="relative flex min-h-48 flex-1 cursor-pointer flex-col rounded-box border-2 p-4 text-left select-none snug:p-3 low:row-span-full
