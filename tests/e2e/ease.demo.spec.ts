@@ -64,6 +64,8 @@ test('everything can be emptied, the village taken away or brought, each with a 
 }) => {
   await page.goto('/backup');
   const projects = page.locator('dl div').filter({ hasText: 'Projects' }).locator('dd');
+  // Counted a moment after the page stands.
+  await expect(projects).toHaveText(/^[1-9]/);
   const before = await projects.innerText();
   await page.getByRole('button', { name: 'Empty everything' }).click();
   const asked = page.getByRole('dialog');
