@@ -31,7 +31,10 @@ export async function crank(rows) {
       db.close();
     }, rows + 200);
     await page.reload();
-    await page.getByRole('link', { name: /^Crank/ }).click();
+    await page
+      .getByRole('navigation', { name: 'Stages of the project' })
+      .getByRole('link', { name: /^Crank/ })
+      .click();
     const count = async () => Number(/^\d+/.exec((await page.getByTestId('count').textContent()) ?? '')?.[0] ?? 0);
     await page.getByTestId('crank').waitFor();
     for (let i = 0; i < 20 && !(await page.getByTestId('big').isVisible()); i++) await page.keyboard.press('Space');

@@ -49,7 +49,10 @@ test('by mouse: a border is dragged, a section painted, split and undone; the pl
   await expect(page.getByTestId('shows')).not.toContainText('Turned up');
   await page.getByRole('group', { name: 'Look at it' }).getByRole('button', { name: 'Turned over' }).click();
   await expect(page.getByTestId('shows')).toContainText('Turned up');
-  await page.getByRole('link', { name: /^Crank/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages of the project' })
+    .getByRole('link', { name: /^Crank/ })
+    .click();
   await expect(page.getByTestId('crank')).toBeVisible();
 });
 

@@ -269,7 +269,10 @@ test('a dropped stitch is told by a touch on the ring: it is seen on the tube, a
   await page.getByRole('link', { name: /^Finish/ }).click();
   await expect(page.getByText('Latch up 3 rows at pin 25')).toBeVisible();
   // Torn back beyond it, it is gone with its row.
-  await page.getByRole('link', { name: /^Crank/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages of the project' })
+    .getByRole('link', { name: /^Crank/ })
+    .click();
   await tell();
   await page.getByRole('button', { name: 'Tear back instead' }).click();
   await page.getByRole('textbox', { name: 'Rows torn back' }).fill('5');

@@ -17,7 +17,10 @@ test('the virtual crank turns, bounces and loses lines; its rows stand at the cr
   // Over to a piece that hangs at row 41 of 136, and whose colour changes after row 64.
   await page.getByRole('link', { name: 'Bench' }).click();
   await page.getByRole('link', { name: /Lantern carrier/ }).first().click(); // prettier-ignore
-  await page.getByRole('link', { name: /^Crank/ }).click();
+  await page
+    .getByRole('navigation', { name: 'Stages of the project' })
+    .getByRole('link', { name: /^Crank/ })
+    .click();
   await expect(page.getByTestId('count')).toHaveText('64 of 136 rows', { timeout: 20_000 });
   await expect(page.getByTestId('crank')).toContainText('Change yarn');
   await expect(page.getByTestId('sensor')).toContainText(/The crank was turned (once|\d+ times) while this waits: not counted/); // prettier-ignore
