@@ -16,7 +16,10 @@ export async function crank(rows) {
   try {
     const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });
     await page.goto(`${url}/project/demo-first`);
-    await page.getByRole('link', { name: /^Crank/ }).waitFor();
+    await page
+      .getByRole('navigation', { name: 'Stages of the project' })
+      .getByRole('link', { name: /^Crank/ })
+      .waitFor();
     // A tube as long as is asked for.
     await page.evaluate(async (most) => {
       const opening = indexedDB.open('tomble');

@@ -46,7 +46,7 @@ test('a project of many parts goes out as a file and comes back the same', async
   await page.goto('/');
   await page.getByLabel('Project file').setInputFiles(file);
   await page.getByRole('button', { name: 'Bring it in' }).click();
-  await expect(page.getByRole('heading', { level: 1 })).toContainText('in 9 pieces');
+  await expect(page.getByRole('region', { name: 'The plan' })).toContainText('in 9 pieces');
   expect(await page.getByLabel('Steps').innerText()).toBe(steps);
 });
 
