@@ -54,6 +54,17 @@ describe('beginning afresh', () => {
       expect(after[table], table).toEqual(before[table]);
   });
 
+  it('what was measured by the knitter on a machine and yarn of the village stays, and they with it', async () => {
+    const db = await furnished(true);
+    const [swatch] = await db.swatches.toArray();
+    await db.swatches.add({ ...swatch!, id: 'own-swatch', yarnId: 'y-plum', machineId: 'm22' });
+    await afresh(db, 'no-village', pack, NOW);
+    const after = await contentsOf(db);
+    expect(after.swatches.map(({ id }) => id)).toEqual(['own-swatch']);
+    expect(after.machines.map(({ id }) => id)).toEqual(['m22']);
+    expect(after.yarns.map(({ id }) => id)).toEqual(['y-plum']);
+  });
+
   it('a machine of the village that another project uses stays when the village goes', async () => {
     const db = await furnished(true);
     const kit = await loadKit(db);

@@ -34,13 +34,17 @@ async function villageContents(): Promise<Contents> {
   return { ...ofKit(kit), people, projects, events, habits: [] };
 }
 
-/** What is here without the village; machines and yarns of it that other projects use stay, with what was measured on them. */
+/** What is here without the village; machines and yarns of it stay that other projects use or the knitter measured on. */
 function without(here: Contents, village: Contents): Contents {
   const theirs = (table: 'projects' | 'machines' | 'yarns' | 'swatches' | 'observations' | 'people') =>
     new Set(village[table].map(({ id }) => id));
   const [projects, people] = [theirs('projects'), theirs('people')];
   const own = here.projects.filter(({ id }) => !projects.has(id));
-  const text = JSON.stringify([own, here.series, here.conversions]);
+  const measured = (['swatches', 'observations'] as const).map((table) => {
+    const ids = theirs(table);
+    return here[table].filter(({ id }) => !ids.has(id));
+  });
+  const text = JSON.stringify([own, measured, here.series, here.conversions]);
   const stays = (id: string): boolean => text.includes(JSON.stringify(id));
   const kept = <R extends { readonly id: string }>(records: readonly R[], ids: ReadonlySet<string>): R[] =>
     records.filter(({ id }) => !ids.has(id) || stays(id));

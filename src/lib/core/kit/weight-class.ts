@@ -23,6 +23,12 @@ export const WEIGHT_CLASSES: readonly WeightClass[] = [
   { number: 7, name: 'Jumbo', stitches: [1, 6], wrapsPerInch: [1, 4], metres: [1, 50] }
 ];
 
+/** Metres to 100 g until a label was read: the middle of its class. @example usualMetres(4) // 183 */
+export function usualMetres(number: number): number {
+  const [low, high] = WEIGHT_CLASSES[number]!.metres;
+  return Math.round((low + high) / 2);
+}
+
 /** "4 Medium". @example className(4) // '4 Medium' */
 export const className = (number: number): string => `${number} ${WEIGHT_CLASSES[number]?.name ?? ''}`.trim();
 

@@ -5,7 +5,7 @@ import { proposeBehaviour, readFibre } from './fibre';
 import { gaugeFor } from './gauge';
 import { heldTex } from './yarn';
 import { presetFor, PRESETS } from './presets';
-import { classOfLabel, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
+import { classOfLabel, usualMetres, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 import { NET_BELOW, STRUGGLE_ABOVE, tightness } from './loop';
 
 const usual = medium('y', '#000000').behaviour;
@@ -133,5 +133,9 @@ describe('presets', () => {
     const machine = presetFor(pins, 'm', 'Ring');
     expect(machine.pins).toBe(pins);
     expect(machine.counter).toBe(pins === 40 ? 'none' : 'tube');
+  });
+
+  it('metres of a class until a label was read are those of that class', () => {
+    for (const { number } of WEIGHT_CLASSES) expect(classOfLabel(usualMetres(number), 100)).toBe(number);
   });
 });

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { type Machine, presetFor, PRESETS, type Yarn } from '$lib/core/kit';
-  import { WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
+  import { usualMetres, WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
   import { isExampleMachine, isExampleYarn, makeWay } from '$lib/store/examples';
   import { saveMachine, saveYarn } from '$lib/store/kit';
   import { keeping } from '../frame/keeping';
@@ -28,14 +28,12 @@
     event.preventDefault();
     const [example] = yarns;
     if (!example) return;
-    const { metres } = WEIGHT_CLASSES[thickness]!;
     const own: Yarn = {
       ...example,
       id: crypto.randomUUID(),
       name: name.trim() || 'My yarn',
       weightClass: thickness,
-      // Until the label was read: the middle of its class.
-      label: { metres: Math.round((metres[0] + metres[1]) / 2), grams: 100 },
+      label: { metres: usualMetres(thickness), grams: 100 },
       colour: { name: 'Own colour', hex }
     };
     const kept = await keeping(async () => {
