@@ -113,11 +113,14 @@ test('what was typed and not saved is asked for, and is there again after a relo
   await page.getByRole('row').nth(1).click();
   const dialog = page.getByRole('dialog');
   const fibre = dialog.getByLabel('Fibre');
+  const folded = dialog.getByText('Fibre, strands and how it behaves');
   // Nothing typed: nothing asked.
+  await folded.click();
   await expect(fibre).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(dialog).toBeHidden();
   await page.getByRole('row').nth(1).click();
+  await folded.click();
   await fibre.fill('Wool and nettle');
   await page.keyboard.press('Escape');
   await expect(dialog.getByText('What you typed is not saved.')).toBeVisible();
@@ -126,6 +129,8 @@ test('what was typed and not saved is asked for, and is there again after a relo
   await expect(dialog).toBeVisible();
   await page.reload();
   await page.getByRole('row').nth(1).click();
+  // Where it was typed lies open by itself.
+  await expect(fibre).toBeVisible();
   await expect(fibre).toHaveValue('Wool and nettle');
   await dialog.getByRole('button', { name: 'Save the yarn' }).click();
   await expect(dialog).toBeHidden();
@@ -230,6 +235,7 @@ test.describe('a storage that does not do what it should', () => {
     await page.goto('/yarns');
     await page.getByRole('row').nth(1).click();
     const dialog = page.getByRole('dialog');
+    await dialog.getByText('Fibre, strands and how it behaves').click();
     await dialog.getByLabel('Fibre').fill('Nettle');
     await dialog.getByRole('button', { name: 'Save the yarn' }).click();
     await expect(dialog.getByText(/^Not kept\. The storage of this browser is full\./)).toBeVisible();

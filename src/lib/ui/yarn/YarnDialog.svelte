@@ -120,6 +120,9 @@
   const first = JSON.stringify([untrack(() => $form), start.phases]);
   const changed = $derived(JSON.stringify([$form, phases]) !== first);
   const left = draft.read();
+  // What lies folded away opens where something was typed in it the last time.
+  const FOLDED = ['fibre', 'strands', 'stretch', 'strength', 'surface', 'wash'] as const;
+  const unfolded = FOLDED.some((key) => left && left.form[key] !== untrack(() => $form)[key]);
   if (left) {
     form.update((now) => ({ ...now, ...left.form }));
     phases = left.phases;
@@ -266,7 +269,7 @@
       behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
       ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
     />
-    <details class="col-span-2" open={$errors.fibre !== undefined || $errors.strands !== undefined}>
+    <details class="col-span-2" open={unfolded || $errors.fibre !== undefined || $errors.strands !== undefined}>
       <summary class="cursor-pointer py-1 font-semibold">Fibre, strands and how it behaves</summary>
       <div class="grid grid-cols-2 gap-x-4">
         <div>
