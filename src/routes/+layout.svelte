@@ -106,11 +106,10 @@
         <a
           href={link.href}
           aria-current={here(link.href) ? 'page' : undefined}
-          class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap {link.narrow ? 'sm:hidden' : ''} {here(
-            link.href
-          )
-            ? 'border-accent font-semibold'
-            : 'border-transparent hover:border-base-300'}">{link.label}</a
+          class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap lg:max-xl:px-2.5 {link.narrow
+            ? 'sm:hidden'
+            : ''} {here(link.href) ? 'border-accent font-semibold' : 'border-transparent hover:border-base-300'}"
+          >{link.label}</a
         >
       {/each}
     </nav>

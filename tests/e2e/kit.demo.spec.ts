@@ -164,23 +164,56 @@ test('a piece on the machine keeps its plan, whatever is learned meanwhile', asy
 test('stand-ins: two strands are proposed by themselves, the best stands first', async ({ page }) => {
   await page.goto('/stand-ins');
   await page.getByLabel('In', { exact: true }).selectOption({ label: 'A plain tube' });
-  await page.getByLabel('In place of', { exact: true }).last().selectOption({ label: 'Reedwick, Ember' });
-  await page.getByLabel('Strands of Quickstep sock, Plum').selectOption('1');
-  const table = page.getByRole('region', { name: 'Comparison' });
-  await expect(table).toContainText('Quickstep sock, Plum, 2 strands');
-  await expect(table).toContainText('below 7 it is a net');
+  await page.getByLabel('In place of', { exact: true }).selectOption({ label: 'Reedwick, Ember' });
+  const list = page.getByRole('region', { name: 'All stand-ins' });
+  await expect(list).toContainText('Quickstep sock, Plum, 2 strands');
+  await expect(list).toContainText('below 7 it is a net');
   await page.getByText('One that is not in the stash').click();
   await page.getByLabel('Name of it').fill('Ropewalk');
   await page.getByLabel('Metres', { exact: true }).fill('120');
   await page.getByLabel('Grams', { exact: true }).fill('100');
   await page.getByRole('button', { name: 'Try it' }).click();
-  await expect(table).toContainText('Ropewalk, typed in');
-  await expect(table).toContainText('above 10 the hooks struggle');
+  await expect(list).toContainText('Ropewalk, typed in');
+  await expect(list).toContainText('above 10 the hooks struggle');
+  // What was typed in and asked is there again after a reload.
+  await page.reload();
+  await expect(page.getByLabel('In place of', { exact: true })).toHaveValue('y-ember');
+  await page.getByLabel('Find a yarn').fill('ropewalk');
+  await expect(list.getByRole('listitem')).toHaveCount(1);
   await page.getByLabel('In', { exact: true }).selectOption({ label: 'A gauge' });
   await page.getByLabel('20 rows').fill('8');
+  await page.getByText('All figures, side by side').click();
+  const table = page.getByRole('table', { name: 'Comparison' });
   await expect(table).toContainText('The gauge given, as typed');
   await expect(table).toContainText('longer at the same rows');
   await expect(page.getByRole('img', { name: /^Tightness against size error/ })).toBeVisible();
+});
+
+test('a stand-in is found from the yarn of a plan, answered in one sentence and put into it; undo takes it out', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog');
+  await page.getByRole('link', { name: 'Stand-ins for Thistledown, Fog' }).click();
+  await expect(page.getByLabel('In place of', { exact: true })).toHaveValue('y-fog');
+  await expect(page.getByTestId('answer')).toContainText(/ comes out .*; .*need/);
+  const outside = page.getByRole('combobox', { name: /^(Outside|Lining).*Fog/ });
+  await page.getByRole('button', { name: 'Use Reedwick, Tide in this plan' }).click();
+  await expect(page.getByText('Reedwick, Tide in place of Thistledown, Fog.')).toBeVisible();
+  await expect(page.getByRole('table', { name: 'Yarn needed' })).toContainText('Reedwick, Tide');
+  await expect(outside).toHaveCount(0);
+  await page.getByRole('button', { name: 'Undo', exact: true }).click();
+  await expect(outside).toHaveCount(1);
+  // A reload does not put it in once more.
+  await page.reload();
+  await expect(outside).toHaveCount(1);
+});
+
+test('a stand-in for what hangs on the machine is asked about first', async ({ page }) => {
+  await page.goto('/stand-ins?in=demo-lantern&for=y-ember');
+  await page.getByRole('button', { name: 'Use it in this plan' }).click();
+  await expect(page.getByText('These rows are knitted in another yarn.')).toBeVisible();
+  await page.getByRole('button', { name: 'Leave it as it hangs' }).click();
+  await expect(page.getByRole('table', { name: 'Yarn needed' })).toContainText('Reedwick, Ember');
 });
 
 test('a person’s head is offered in the plan, and stays in the browser', async ({ page }) => {

@@ -1,100 +1,74 @@
-import AxeBuilder from '@axe-core/playwright';
 import type { Locator, Page } from '@playwright/test';
+import { faults } from './axe';
+import { lettersTimes } from './letters';
 import { expect, test } from './quiet';
-
-/** Every screen with its address and what is done before it is looked at. */
-const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
-  ['Bench', '/'],
-  ['Log', '/log'],
-  ['Devices', '/devices'],
-  ['Choosing', '/new'],
-  ['Plan of several parts', '/project/demo-bag'],
-  ['Plan of a toy', '/project/demo-moth'],
-  ['Crank of a cord', '/project/demo-garland/crank'],
-  ['Finish with drawings', '/project/demo-bag/finish'],
-  ['Plan of a garment', '/project/demo-waistcoat'],
-  ['Crank of a panel', '/project/demo-waistcoat/crank'],
-  ['Plan with findings', '/project/demo-fog'],
-  ['Plan with stripes', '/project/demo-school'],
-  [
-    'Plan with an open figure',
-    '/project/demo-fog',
-    (page) => page.getByRole('button', { name: /^Flat width/ }).click()
-  ],
-  ['Plan with the file menu', '/project/demo-fog', (page) => page.getByRole('button', { name: 'Files' }).click()],
-  [
-    'Plan with the yarn dialog',
-    '/project/demo-fog',
-    (page) =>
-      page
-        .getByRole('button', { name: /^Change / })
-        .first()
-        .click()
-  ],
-  ['Colour', '/project/demo-fog/colour'],
-  ['Crank', '/project/demo-lantern/crank'],
-  ['Crank before the first row', '/project/demo-fog/crank'],
-  [
-    'Crank, setting the count',
-    '/project/demo-lantern/crank',
-    (page) => page.getByRole('button', { name: 'Set count' }).click()
-  ],
-  [
-    'Crank, telling a fault',
-    '/project/demo-lantern/crank',
-    (page) => page.getByRole('button', { name: 'Something went wrong' }).click()
-  ],
-  ['Finish', '/project/demo-first/finish'],
-  ['Machines', '/machines'],
-  ['Settings', '/settings'],
-  ['Your data', '/backup'],
-  ['Words', '/words'],
-  ['About', '/about'],
-  ['Help', '/yarns', (page) => page.getByRole('button', { name: 'Help' }).click()],
-  ['A word opened in place', '/project/demo-lantern', (page) => page.locator('a[data-word]').first().click()],
-  ['Yarns', '/yarns'],
-  ['Yarn dialog', '/yarns', (page) => page.getByRole('button', { name: 'Add a yarn' }).click()],
-  ['Swatches', '/swatches'],
-  ['Stand-ins', '/stand-ins'],
-  ['Measures', '/measures'],
-  ['Convert a gauge', '/convert'],
-  ['A project that is gone', '/project/nobody']
-];
-
-/** Serious faults that axe finds, with where they are. */
-async function faults(axe: AxeBuilder): Promise<string[]> {
-  const { violations } = await axe.analyze();
-  const serious = violations.filter((v) => v.impact === 'serious' || v.impact === 'critical');
-  return serious.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join('; ')}`);
-}
+import { SCREENS } from './screens';
 
 for (const [name, path, act] of SCREENS) {
-  test(`axe finds no serious fault by day or by lamp: ${name}`, async ({ page }) => {
+  test(`axe finds no serious fault by day, by lamp, in twice the letters or in the reader’s own colours: ${name}`, async ({
+    page
+  }) => {
     await page.goto(path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
     await act?.(page);
-    expect(await faults(new AxeBuilder({ page }))).toEqual([]);
-    await page.emulateMedia({ colorScheme: 'dark' });
+    expect(await faults(page), 'by day').toEqual([]);
+    await lettersTimes(page, 2);
+    expect(await faults(page), 'in twice the letters').toEqual([]);
+    await lettersTimes(page, 1);
+    await page.emulateMedia({ forcedColors: 'active' });
+    expect(await faults(page), 'in the reader’s own colours').toEqual([]);
+    await page.emulateMedia({ forcedColors: 'none', colorScheme: 'dark' });
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
-    expect(await faults(new AxeBuilder({ page }))).toEqual([]);
+    expect(await faults(page), 'by lamp').toEqual([]);
   });
 }
 
-test('nothing runs out of the screen, on a telephone or a wide desk', async ({ page }) => {
-  test.setTimeout(240_000);
-  for (const [, path] of SCREENS.filter(([, , act]) => !act)) {
+/** What runs out of the window or hides its end sideways, by tag and words. */
+const sideways = (page: Page): Promise<string[]> =>
+  page.evaluate(async () => {
+    // The frame in which the pictures have taken their new size.
+    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+    const over = document.documentElement.scrollWidth - window.innerWidth;
+    const inner = [...document.querySelectorAll('body *')].filter(
+      (e) =>
+        e.scrollWidth > e.clientWidth + 2 &&
+        e.clientWidth > 0 &&
+        ['auto', 'scroll'].includes(getComputedStyle(e).overflowX)
+    );
+    const said = inner.map(
+      (e) => `${e.tagName} ${e.scrollWidth - e.clientWidth} px: ${e.textContent.trim().slice(0, 40)}`
+    );
+    return over > 0 ? [`the page by ${over} px`, ...said] : said;
+  });
+
+const SIZES = [
+  [320, 640],
+  [360, 740],
+  [390, 664],
+  [768, 1024],
+  [844, 390],
+  [1024, 600],
+  [1280, 800],
+  [1920, 1080]
+] as const;
+
+for (const [name, path, act] of SCREENS) {
+  test(`nothing runs out of the screen, on a telephone, a wide desk or in large letters: ${name}`, async ({ page }) => {
     await page.goto(path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
-    for (const width of [360, 768, 1280, 1920]) {
-      await page.setViewportSize({ width, height: 800 });
-      // The frame in which the pictures have taken their new size.
-      await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
-      const over = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
-      expect(over, `${path} at ${width} px`).toBeLessThanOrEqual(0);
+    await act?.(page);
+    for (const [width, height] of SIZES) {
+      await page.setViewportSize({ width, height });
+      expect(await sideways(page), `at ${width} x ${height}`).toEqual([]);
     }
-  }
-});
+    await page.setViewportSize({ width: 1280, height: 800 });
+    for (const times of [2, 4]) {
+      await lettersTimes(page, times);
+      expect(await sideways(page), `in letters ${times} times as large`).toEqual([]);
+    }
+  });
+}
 
 test('a finding is mended by its button, and undo brings it back', async ({ page }) => {
   await page.goto('/project/demo-fog');

@@ -12,6 +12,8 @@ export const paths = {
   yarns: '/yarns',
   swatches: '/swatches',
   standIns: '/stand-ins',
+  standInsFor: (project: string, yarn: string): string =>
+    `/stand-ins?${new URLSearchParams({ in: project, for: yarn })}`,
   measures: '/measures',
   convert: '/convert',
   devices: '/devices',

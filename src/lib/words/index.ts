@@ -3,7 +3,7 @@ export { speak, type SaidStep, type Speech } from './speak';
 export { becauseOf, evidenceName, figureName, withReasons } from './reasoning';
 export { type Voice, voiceOf } from './voice';
 export { departureWords } from './departure';
-export { standIn, standInUnknown } from './stand-in';
+export { standIn, standInAnswer, standInBut, standInColour, standInStock, standInUnknown } from './stand-in';
 export type { Labelled } from './options';
 export { kindTitle, kindWords, optionLabels } from './kinds';
 export type { Talk } from './talk';

@@ -1,5 +1,5 @@
 import type { Against, Substitute } from '$lib/core/convert';
-import type { Habits } from '$lib/core/kit';
+import { ALIKE_COLOURS, type Habits, yarnName } from '$lib/core/kit';
 import { type Voice, voiceOf } from './voice';
 
 const signed = (percent: number, more: string, less: string, v: Voice): string =>
@@ -20,6 +20,8 @@ function sayAgainst(a: Against, v: Voice): string {
       return `${signed(a.percent, 'wider', 'narrower', v)}, and ${v.pins} cannot be added`;
     case 'surface':
       return a.surface === 'fuzzy' ? 'fuzzy: it hides stitches and clings' : 'clingy: it cranks hard';
+    case 'colour-near':
+      return `hard to tell from ${a.name} beside it`;
     case 'by-hand':
       return 'must be washed by hand, the first one need not';
     case 'short':
@@ -29,15 +31,79 @@ function sayAgainst(a: Against, v: Voice): string {
 
 const LEAD = { good: 'A good stand-in', possible: 'It can be done', poor: 'Better not' } as const;
 
+/** What speaks against it, and what changes for the same length. */
+function saidOf(s: Substitute, v: Voice): { reasons: string; change: string } {
+  const rows = s.rowsMore;
+  const more = rows > 0 ? 'more' : 'fewer';
+  return {
+    reasons: s.against.map((a) => sayAgainst(a, v)).join('; '),
+    change: rows === 0 || s.isOriginal ? '' : `knit ${v.rows(Math.abs(rows))} ${more} for the same length`
+  };
+}
+
 /** How a yarn would do in place of another, in one sentence. */
 export function standIn(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
+  const { reasons, change } = saidOf(s, voiceOf(habits));
+  const lead = s.isOriginal ? 'What the plan has now' : LEAD[s.verdict];
+  return `${lead}${reasons ? `: ${reasons}` : ''}${change ? `; ${change}` : ''}.`;
+}
+
+/** The same without the verdict, for a place that shows it already; nothing where it comes out the same. */
+export function standInBut(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
   const v = voiceOf(habits);
-  const reasons = s.against.map((a) => sayAgainst(a, v)).join('; ');
-  if (s.isOriginal) return `What the plan has now${reasons ? `: ${reasons}` : ''}.`;
+  const { reasons, change } = saidOf(s, v);
+  const both = [reasons, change].filter(Boolean).join('; ');
+  return both && `${v.sentence(both)}.`;
+}
+
+/** Colours nearer than this are the same to the eye; twice it, and nobody asks (CIEDE2000; own estimate, no source). */
+const SAME_COLOUR = 3;
+
+/** What its colour is beside the one it replaces. */
+export const standInColour = (s: Pick<Substitute, 'colourOff'>): string =>
+  s.colourOff < SAME_COLOUR
+    ? 'the same colour'
+    : s.colourOff < ALIKE_COLOURS
+      ? 'nearly the same colour'
+      : 'another colour';
+
+/** What is at hand of a stand-in against what it needs. @example standInStock(s, habits) // 'you have 180 g and need 51 g' */
+export function standInStock(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
+  const v = voiceOf(habits);
+  const { stockGrams } = s.yarn;
+  if (stockGrams === null) return `it needs ${v.mass(s.grams.value)}; how much you have is not said`;
+  const there = `you have ${v.mass(stockGrams)} and need ${v.mass(s.grams.value)}`;
+  if (s.stock === 'enough') return there;
+  const balls = Math.ceil((s.grams.value - stockGrams) / s.yarn.label.grams);
+  return `${there}: ${v.many(balls, 'ball', 'balls')} more`;
+}
+
+/** How the piece comes out in it, in a few words: "comes out the same". */
+function comesOut(s: Substitute, v: Voice): string {
+  const sizes = s.against.flatMap(
+    (a) =>
+    a.is === 'wider' ? [signed(a.percent, 'wider', 'narrower', v)] : a.is === 'longer' ? [signed(a.percent, 'longer', 'shorter', v)] : [] // prettier-ignore
+  );
+  return sizes.length ? `comes out ${v.list(sizes)}` : 'comes out the same';
+}
+
+/**
+ * The answer in one sentence: the best stand-in, how the piece comes out in it, and whether there is enough.
+ *
+ * @example standInAnswer(best, habits) // 'Reedwick, Tide comes out the same in another colour; you have 180 g and need 51 g.'
+ */
+export function standInAnswer(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
+  const v = voiceOf(habits);
+  const name = `${yarnName(s.yarn)}${s.strands > 1 ? `, ${v.many(s.strands, 'strand', 'strands')}` : ''}`;
+  const faults = s.against
+    .filter(({ is }) => !['longer', 'wider', 'short'].includes(is))
+    .map((a) => sayAgainst(a, v))
+    .join('; ');
   const rows = s.rowsMore;
-  const change =
-    rows === 0 ? '' : `; knit ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
-  return `${LEAD[s.verdict]}${reasons ? `: ${reasons}` : ''}${change}.`;
+  const change = rows === 0 ? '' : `, ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
+  const colour = s.colourOff < SAME_COLOUR ? '' : ` in ${standInColour(s)}`;
+  const best = s.verdict === 'poor' ? 'Nothing here does as well. Nearest: ' : '';
+  return `${best}${name} ${comesOut(s, v)}${colour}${change}${faults ? `; ${faults}` : ''}; ${standInStock(s, habits)}.`;
 }
 
 /** What nobody can know of it before knitting. */

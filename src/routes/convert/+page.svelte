@@ -171,13 +171,13 @@
   </section>
   <section class="mt-5 sheet p-4" aria-label="Counts">
     <h2 class="text-xl font-semibold">Counts of the pattern</h2>
-    <div class="overflow-x-auto" role="region" aria-label="Converted counts" tabindex="-1">
-      <table class="mt-2 w-full min-w-md text-left">
+    <div role="region" aria-label="Converted counts" tabindex="-1">
+      <table class="mt-2 w-full text-left">
         <thead class="text-sm quiet">
           <tr
             ><th class="py-1 font-medium">Pattern</th><th class="font-medium">What</th><th class="font-medium"
               >On the machine</th
-            ><th class="font-medium">Rounded by</th></tr
+            ><th class="font-medium max-sm:sr-only">Rounded by</th></tr
           >
         </thead>
         <tbody>
@@ -186,7 +186,7 @@
             <tr class="border-t border-base-300">
               <td class="py-2 pr-3"
                 ><input
-                  class="input w-24 numerals"
+                  class="input w-24 numerals max-sm:w-16"
                   inputmode="numeric"
                   aria-label="Count {i + 1}"
                   value={line.text}
@@ -195,7 +195,7 @@
               >
               <td class="pr-3">
                 <select
-                  class="select w-28"
+                  class="select w-28 max-sm:w-25"
                   aria-label="What count {i + 1} is"
                   value={line.what}
                   onchange={(e) => put(line.id, { what: e.currentTarget.value as Line['what'] })}
@@ -211,7 +211,7 @@
                 <td class="numerals text-xl font-semibold"
                   >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(1)})</span></td
                 >
-                <td class="numerals">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
+                <td class="numerals max-sm:text-sm">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
               {:else}
                 <td colspan="2" class="text-sm font-semibold text-error">{wordFault(got.fault)}</td>
               {/if}

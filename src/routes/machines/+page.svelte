@@ -81,7 +81,7 @@
             >
               <span class="w-12 text-right numerals text-3xl font-bold">{each.pins}</span>
               <span class="min-w-0">
-                <span class="block truncate font-semibold"
+                <span class="block font-semibold"
                   >{each.name}{#if isExampleMachine(each)}<span class="ml-2 badge badge-sm">example</span>{/if}</span
                 >
                 <span class="block text-sm quiet"

@@ -76,7 +76,7 @@
               aria-pressed={each.id === person?.id}
               onclick={() => (chosen = each.id)}
             >
-              <span class="block truncate font-semibold">{each.name}</span>
+              <span class="block font-semibold">{each.name}</span>
               <span class="block text-sm quiet">{Object.keys(each.measures).length} measures</span>
             </button>
           </li>

@@ -16,6 +16,7 @@ const step = (value: number, size: number): number => Math.round(value / size);
 const keyOf = (s: Substitute): string =>
   [
     s.verdict,
+    s.stock,
     s.strands,
     Math.round(s.rowsNeeded.value),
     step(s.widthOff, 2),

@@ -3,13 +3,13 @@ import { describe, expect, it } from 'vitest';
 import { anyKitAndHat } from '../../../../tests/support/arbitrary';
 import { hat, medium, sampleKit } from '../../../../tests/support/sample';
 import { tryPlan } from '../tomble';
-import { standIn, standInUnknown } from '$lib/words';
+import { standIn, standInAnswer, standInUnknown } from '$lib/words';
 import { gathered } from './alike';
 import { type Substitute, substitute } from './substitute';
 
 const sock = medium('sock', '#6b2c4f', { weightClass: 1, label: { metres: 100_000 / 240, grams: 100 } });
 const fat = medium('fat', '#66743a', { weightClass: 5, label: { metres: 100_000 / 830, grams: 100 } });
-const like = medium('like', '#334455', { label: { metres: 195, grams: 100 } });
+const like = medium('like', '#b23222', { label: { metres: 195, grams: 100 } });
 const kit = sampleKit({
   yarns: [medium('red', '#b03020'), like, sock, fat, medium('few', '#101010', { stockGrams: 5 })]
 });
@@ -82,10 +82,43 @@ describe('substitute', () => {
     );
     const [first, other] = substitute(kit, { from: 'project', brief, yarnId: 'red' }, [one('like')]);
     expect(first!.stretch).toBeGreaterThan(85);
-    expect(said(other!)).toContain('tight on the head');
+    expect(said(first!)).toContain('tight on the head');
+    // What the plan suffers from already speaks against no other yarn; what is worse does.
+    expect(said(other!)).toBe('A good stand-in.');
+    const statement = { as: 'tube', pins: 48, rows: 120, lengthCm: 60, flatWidthCm: 15 };
+    const narrow = { id: 's', machineId: 'm', yarnId: 'like', hole: 2, state: 'rested', statement, on: '2026-05-01' };
+    const measured = { ...kit, swatches: sampleKit({ yarns: kit.yarns, swatches: [narrow] }).swatches };
+    expect(said(substitute(measured, { from: 'project', brief, yarnId: 'red' }, [one('like')])[1]!)).toContain('the head'); // prettier-ignore
     // 40 pins hang 660 mm round: beyond 1.15 times that nothing is drawn.
     const smaller = { ...kit, machines: kit.machines.map((m) => ({ ...m, pins: 40 })) };
-    expect(said(substitute(smaller, { from: 'project', brief, yarnId: 'red' }, [one('like')])[1]!)).toContain('will not go over the head'); // prettier-ignore
+    const [never] = substitute(smaller, { from: 'project', brief, yarnId: 'red' }, [one('like')]);
+    expect(said(never!)).toContain('will not go over the head');
+  });
+
+  it('of yarns that come out the same the nearer colour and the full ball come first (CIEDE2000 by culori)', () => {
+    const [near, far] = [medium('near', '#b03324'), medium('far', '#2040a0')];
+    const [plenty, short] = [medium('plenty', '#b03020', { stockGrams: 900 }), medium('short', '#b03020', { stockGrams: 3 })]; // prettier-ignore
+    const yarns = [medium('red', '#b03020'), near, far, plenty, short];
+    const order = substitute(
+      sampleKit({ yarns }),
+      tube,
+      [short, far, near, plenty].map((y) => ({ yarn: y, strands: 1 }))
+    );
+    expect(order.map((s) => s.yarn.id)).toEqual(['red', 'plenty', 'near', 'far', 'short']);
+    expect(order.map((s) => s.stock)).toEqual(['unknown', 'enough', 'unknown', 'unknown', 'short']);
+    const answers = order.map((s) => standInAnswer(s, kit.habits));
+    expect(answers[1]).toMatch(/^.*comes out the same; you have 900 g and need \d+ g\.$/);
+    expect(answers[3]).toContain('comes out the same in another colour');
+    expect(answers[4]).toMatch(/you have 3 g and need \d+ g: 1 ball more\.$/);
+  });
+
+  it('a colour that cannot be told from the yarn beside it is said', () => {
+    const yarns = [medium('red', '#b03020'), medium('blue', '#2040a0'), medium('navy', '#2242a2')];
+    const own = sampleKit({ yarns });
+    const { brief } = hat({ yarn: 'red', liningYarn: 'blue' }, own);
+    const [, navy] = substitute(own, { from: 'project', brief, yarnId: 'red' }, [{ yarn: yarns[2]!, strands: 1 }]);
+    expect(navy!.verdict).toBe('possible');
+    expect(said(navy!)).toMatch(/hard to tell from .* beside it/);
   });
 
   it('what comes out alike is one line; what differs stands by itself', () => {
@@ -94,10 +127,11 @@ describe('substitute', () => {
     const all = substitute(many, tube, ['ash', 'oat', 'fir', 'like', 'sock', 'fat', 'few'].map((id) => ({ yarn: many.yarns.find((y) => y.id === id)!, strands: 1 }))); // prettier-ignore
     const lines = gathered(all);
     expect(lines[0]).toMatchObject({ first: { isOriginal: true }, others: [] });
-    const line = lines.find(({ first }) => first.yarn.id === 'ash')!;
-    expect(line.others.map((s) => s.yarn.id)).toEqual(['oat', 'fir', 'like']);
+    // The nearest colour speaks for them.
+    const line = lines.find(({ first }) => first.yarn.id === 'like')!;
+    expect(line.others.map((s) => s.yarn.id)).toEqual(['ash', 'oat', 'fir']);
     // One that is short, one that is a net, one that struggles, and the doubled one each differ.
-    expect(lines.map(({ first }) => first.yarn.id).sort()).toEqual(['ash', 'fat', 'few', 'red', 'sock', 'sock']);
+    expect(lines.map(({ first }) => first.yarn.id).sort()).toEqual(['fat', 'few', 'like', 'red', 'sock', 'sock']);
     expect(lines.flatMap(({ first, others }) => [first, ...others])).toHaveLength(all.length);
   });
 

@@ -1,6 +1,7 @@
 import { headFit, reachOver } from '../body';
 import { kindOf } from '../kinds';
 import {
+  colourDifference,
   heldTex,
   type Kit,
   loopLengthMm,
@@ -12,6 +13,7 @@ import {
   STRUGGLE_ABOVE,
   tightness,
   type Yarn,
+  yarnName,
   yarnOf
 } from '../kit';
 import { make, type Made } from '../hand';
@@ -101,6 +103,14 @@ function pieceOf(plan: Plan, yarnId: string): number {
   return Math.max(0, knits);
 }
 
+/** The other yarns a program knits work rows in. */
+function neighboursOf(plan: Plan, yarnId: string): string[] {
+  const ids = plan.pieces.flatMap((piece) =>
+    piece.operations.flatMap((op) => (op.op === 'knit' && op.purpose === 'work' ? [op.yarn] : []))
+  );
+  return [...new Set(ids)].filter((id) => id !== yarnId);
+}
+
 /** A run whose gauge was stated by a pattern and not learned. */
 function stated(run: Made, gauge: PerCm): Made {
   const because: readonly Reason[] = [{ say: 'typed' }];
@@ -142,6 +152,17 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   const machine = machineOf(kit, plan.pieces[0]!.machineId);
   const headMm = plan.worn && 'headMm' in plan.worn ? plan.worn.headMm : null;
   const p = pieceOf(plan, original.yarnId);
+  const others = neighboursOf(plan, original.yarnId).map((id) => yarnOf(kit, id));
+  /** The other yarn of the work that a colour is nearest to, where it is nearer than the one that is there now. */
+  const nearest = (hex: string): Judged['neighbour'] =>
+    others
+      .map((y) => ({
+        name: yarnName(y),
+        apart: colourDifference(hex, y.colour.hex),
+        was: colourDifference(own.colour.hex, y.colour.hex)
+      }))
+      .filter(({ apart, was }) => apart < was)
+      .sort((a, b) => a.apart - b.apart)[0] ?? null;
   let first: Substitute | null = null;
 
   const compare = (candidate: Candidate, isOriginal: boolean): Substitute => {
@@ -182,6 +203,8 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       grams: use.grams,
       balls: use.balls,
       wash: candidate.yarn.behaviour.wash,
+      colourOff: colourDifference(own.colour.hex, candidate.yarn.colour.hex),
+      neighbour: isOriginal ? null : nearest(candidate.yarn.colour.hex),
       lengthOff: (size.lengthMm.value / length - 1) * 100,
       widthOff: (size.flatWidthMm.value / width - 1) * 100
     };

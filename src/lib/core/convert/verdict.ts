@@ -1,5 +1,5 @@
 import type { reachOver } from '../body';
-import { NET_BELOW, STRUGGLE_ABOVE, type Yarn } from '../kit';
+import { ALIKE_COLOURS, NET_BELOW, STRUGGLE_ABOVE, type Yarn } from '../kit';
 
 /** What speaks against a stand-in, or is to be known of it. Percent, grams. */
 export type Against =
@@ -8,14 +8,21 @@ export type Against =
   | { readonly is: 'longer' | 'wider'; readonly percent: number }
   | { readonly is: 'surface'; readonly surface: 'fuzzy' | 'clingy' }
   | { readonly is: 'by-hand' }
+  /** Its colour is hard to tell from another one of the same thing. */
+  | { readonly is: 'colour-near'; readonly name: string }
   | { readonly is: 'short'; readonly grams: number; readonly stock: number };
 
 export interface Verdict {
   readonly verdict: 'good' | 'possible' | 'poor';
   readonly against: readonly Against[];
+  /** Whether what is at hand of it is enough. */
+  readonly stock: Stock;
   /** Smaller is better; for the order of the table. */
   readonly score: number;
 }
+
+/** Whether there is enough of a yarn. */
+export type Stock = 'enough' | 'unknown' | 'short';
 
 /** What of a stand-in is judged. */
 export interface Judged {
@@ -29,10 +36,28 @@ export interface Judged {
   readonly lengthOff: number;
   readonly widthOff: number;
   readonly grams: { readonly value: number };
+  /** How far its colour is from the original's (CIEDE2000). */
+  readonly colourOff: number;
+  /** The other yarn of the work whose colour is nearest, where it is nearer than the original's was; else null. */
+  readonly neighbour: { readonly name: string; readonly apart: number } | null;
 }
 
 /** A change of size that nobody would call another size (own estimate, no source). */
 const SAME_SIZE_PERCENT = 4;
+
+/** Tightness and stretch (percent) that nobody would call a worse fault than the one that is there (own estimate, no source). */
+const AS_BAD = { tightness: 0.5, percent: 3 } as const;
+
+/** Whether the plan has this fault already, with the yarn it has now, as badly: then it speaks against no other yarn. */
+function isThere(against: Against, first: readonly Against[]): boolean {
+  return first.some((now) => {
+    if (against.is === 'head' && now.is === 'head')
+      return (against.goesOn || !now.goesOn) && against.percent <= now.percent + AS_BAD.percent;
+    if (against.is === 'thin' && now.is === 'thin') return against.tightness >= now.tightness - AS_BAD.tightness;
+    if (against.is === 'thick' && now.is === 'thick') return against.tightness <= now.tightness + AS_BAD.tightness;
+    return against.is === 'surface' && now.is === 'surface' && against.surface === now.surface;
+  });
+}
 
 /** What weighs on a verdict: it would not work, it has a drawback, it is only said. */
 type Weight = 'poor' | 'minor' | 'said';
@@ -50,21 +75,44 @@ function found(s: Judged, first: Judged | null): (readonly [Weight, Against])[] 
   const { surface, wash } = s.yarn.behaviour;
   if (surface !== 'smooth') list.push(['minor', { is: 'surface', surface }]);
   if (first?.yarn.behaviour.wash === 'machine' && wash === 'hand') list.push(['said', { is: 'by-hand' }]);
+  if (s.neighbour && s.neighbour.apart < ALIKE_COLOURS) list.push(['minor', { is: 'colour-near', name: s.neighbour.name }]); // prettier-ignore
   const stock = s.yarn.stockGrams;
   if (stock !== null && s.grams.value > stock) list.push(['minor', { is: 'short', grams: s.grams.value, stock }]);
   return list;
 }
 
-/** Whether one yarn does in place of another, and what speaks against it. */
-export function verdictOf(s: Judged, first: Judged | null): Verdict {
-  const list = found(s, first);
+/** What a whole verdict, then what is at hand, counts in the order; size, thickness and colour decide between equals. */
+const RANK = {
+  verdict: { poor: 2000, possible: 1000, good: 0 },
+  stock: { short: 200, unknown: 100, enough: 0 },
+  most: 99
+} as const;
+
+function stockOf(s: Judged): Stock {
+  const { stockGrams } = s.yarn;
+  return stockGrams === null ? 'unknown' : stockGrams < s.grams.value ? 'short' : 'enough';
+}
+
+/**
+ * Whether one yarn does in place of another, and what speaks against it. A fault the plan has already speaks against no
+ * other yarn.
+ *
+ * @param first the yarn that is there now; null for that yarn itself
+ */
+export function verdictOf(s: Judged, first: (Judged & Pick<Verdict, 'against'>) | null): Verdict {
+  const list = found(s, first).filter(([, against]) => !first || !isThere(against, first.against));
   const has = (weight: Weight): boolean => list.some(([w]) => w === weight);
   const verdict = has('poor') ? 'poor' : has('minor') ? 'possible' : 'good';
+  const stock = stockOf(s);
   const off =
-    Math.abs(s.lengthOff) / 10 + Math.abs(s.widthOff) / 5 + Math.abs(s.tightness - (first?.tightness ?? s.tightness));
+    Math.abs(s.lengthOff) / 10 +
+    Math.abs(s.widthOff) / 5 +
+    Math.abs(s.tightness - (first?.tightness ?? s.tightness)) +
+    s.colourOff / 10;
   return {
     verdict,
     against: list.map(([, against]) => against),
-    score: off + { poor: 100, possible: 10, good: 0 }[verdict]
+    stock,
+    score: RANK.verdict[verdict] + RANK.stock[stock] + Math.min(off, RANK.most)
   };
 }

@@ -9,6 +9,9 @@ useMode(modeLab65);
 const difference = differenceCiede2000();
 const toLab = converter('lab65');
 
+/** Colours nearer than this are hard to tell apart on a finished thing (CIEDE2000; own estimate, no source). */
+export const ALIKE_COLOURS = 12;
+
 /** A colour in CIELAB under D65. */
 export interface Lab {
   readonly l: number;

@@ -1,4 +1,4 @@
-export { colourDifference } from './colour';
+export { ALIKE_COLOURS, colourDifference } from './colour';
 export { evidenceFor, inState, type Evidence } from './evidence';
 export { toldGauges } from './told-gauges';
 export { gaugeFor, learnedGauge, practiceFor, usualHole, type Gauge, type Learned } from './gauge';

@@ -26,7 +26,7 @@
         <li class="flex items-baseline gap-3 py-2">
           <span class="w-9 text-right numerals text-xl font-bold">{machine.pins}</span>
           <span class="min-w-0 flex-1"
-            ><span class="block font-medium">{machine.name}</span><span class="block truncate text-sm quiet"
+            ><span class="block font-medium">{machine.name}</span><span class="block text-sm quiet"
               >{busy ? (busy.get(machine.id) ?? 'free') : '…'}{machine.counter === 'none' ? ', no counter' : ''}</span
             ></span
           >
@@ -39,7 +39,7 @@
     <ul class="divide-y divide-base-300">
       {#each yarns.slice(0, SHOWN) as yarn (yarn.id)}
         <li class="flex items-center gap-3 py-1.5">
-          <YarnDot hex={yarn.colour.hex} size={22} /><span class="min-w-0 flex-1 truncate">{yarnName(yarn)}</span><span
+          <YarnDot hex={yarn.colour.hex} size={22} /><span class="min-w-0 flex-1">{yarnName(yarn)}</span><span
             class="numerals text-sm quiet">{yarn.stockGrams === null ? '' : showMass(yarn.stockGrams, units)}</span
           >
         </li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { ALIKE_COLOURS } from '$lib/core/kit/colour';
   import { type LeftoverProject, problemOf } from '$lib/core/colour/leftovers';
   import { sectionsOf } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
@@ -20,8 +21,6 @@
 
   let { at, desk }: { at: ProjectState; desk: ColourDesk } = $props();
   const uid = $props.id();
-  /** Difference below which neighbours are too alike (own estimate on CIEDE2000, no source). */
-  const ALIKE = 12;
   const WANTED = 3;
   const SECONDS = 10;
   const yarns = $derived(at.kit!.yarns);
@@ -73,7 +72,7 @@
       leastRows: low.value,
       inOrder,
       mirrored,
-      contrast: contrast ? ALIKE : 0
+      contrast: contrast ? ALIKE_COLOURS : 0
     });
     [searched, how, asked] = [null, null, { yarns: chosen.map((y) => y.id), projects: list }];
     search = findLeftovers(problem, { wanted: WANTED, seconds: SECONDS }, (told) => (how = told));
@@ -121,7 +120,7 @@
           onchange={(e) => set(yarn.id, { on: e.currentTarget.checked })}
         />
         <YarnDot hex={yarn.colour.hex} size={20} />
-        <span class="min-w-0 truncate">{yarnName(yarn)}</span>
+        <span class="min-w-0">{yarnName(yarn)}</span>
       </label>
       {#if row.on}
         <label class="flex items-center gap-1 text-sm"

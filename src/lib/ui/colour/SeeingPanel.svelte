@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { ALIKE_COLOURS } from '$lib/core/kit/colour';
   import { colourDifference, type Yarn, yarnName } from '$lib/core/kit';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type { ColourDesk } from './desk.svelte';
@@ -11,8 +12,6 @@
     onsight: (sight: Sight) => void;
   }
   let { desk, yarns, sight, onsight }: Props = $props();
-  /** Below this two colours beside each other are hard to tell apart in knitting (own estimate on CIEDE2000, no source). */
-  const ALIKE = 12;
   const hexOf = (id: string): string => yarns.find((y) => y.id === id)?.colour.hex ?? '#888888';
   // Each pair of neighbours once, the least different first.
   const pairs = $derived.by(() => {
@@ -53,8 +52,12 @@
         <YarnDot hex={sightOf(sight)(hexOf(pair.b))} size={20} />
         <span class="min-w-0 flex-1">{name(pair.a)} beside {name(pair.b)}</span>
         <strong class="numerals">{Math.round(pair.apart)}</strong>
-        <span class={pair.apart < ALIKE ? 'font-semibold text-error' : 'quiet'}
-          >{pair.apart < ALIKE ? 'hard to tell apart' : pair.apart < 2 * ALIKE ? 'quiet contrast' : 'plain'}</span
+        <span class={pair.apart < ALIKE_COLOURS ? 'font-semibold text-error' : 'quiet'}
+          >{pair.apart < ALIKE_COLOURS
+            ? 'hard to tell apart'
+            : pair.apart < 2 * ALIKE_COLOURS
+              ? 'quiet contrast'
+              : 'plain'}</span
         >
       </li>
     {/each}

@@ -13,25 +13,26 @@
   const area = (cm2: number): string => showArea(cm2, result.kit.habits.units);
 </script>
 
-<div class="overflow-x-auto">
+<div>
   <table class="w-full text-sm" data-testid="shows">
     <thead>
       <tr>
-        <th scope="col" class="py-1 text-left">Yarn</th>
         {#each fates as fate (fate)}<th scope="col" class="py-1 pl-2 text-right leading-tight">{FATE_WORDS[fate]}</th
           >{/each}
       </tr>
     </thead>
-    <tbody>
-      {#each seen as own (own.yarn)}
-        {@const yarn = result.yarns[own.yarn]!}
-        <tr class="border-t border-base-300 align-top">
-          <th scope="row" class="py-1 text-left font-semibold"
+    {#each seen as own (own.yarn)}
+      {@const yarn = result.yarns[own.yarn]!}
+      <tbody>
+        <tr class="border-t border-base-300">
+          <th scope="rowgroup" colspan={fates.length} class="pt-1.5 text-left font-semibold"
             ><span class="flex items-center gap-2"><YarnDot hex={yarn.colour.hex} size={18} />{yarnName(yarn)}</span
             ></th
           >
+        </tr>
+        <tr class="align-top">
           {#each fates as fate (fate)}
-            <td class="py-1 pl-2 text-right numerals whitespace-nowrap">
+            <td class="pb-1.5 pl-2 text-right numerals whitespace-nowrap">
               {#if own.rows[fate] > 0}
                 <span class="block text-base font-semibold">{own.rows[fate]} rows</span>
                 <span class="block text-xs quiet">{area(own.cm2[fate])}</span>
@@ -41,8 +42,8 @@
             </td>
           {/each}
         </tr>
-      {/each}
-    </tbody>
+      </tbody>
+    {/each}
   </table>
 </div>
 <p class="mt-1">

@@ -28,7 +28,7 @@
   </Popover.Trigger>
   <Popover.Portal>
     <Popover.Content
-      class="z-50 max-w-sm rounded-lg border border-base-300 bg-base-100 p-4 shadow-xl"
+      class="z-50 max-w-[min(24rem,calc(100vw-1.5rem))] rounded-lg border border-base-300 bg-base-100 p-4 shadow-xl"
       sideOffset={6}
       collisionPadding={12}
     >

@@ -40,7 +40,7 @@
 
 <div class="top-0 z-20 border-b border-base-300 bg-base-100 lg:sticky print:hidden {cranking ? 'snug:static' : ''}">
   <div
-    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 py-2 max-sm:gap-y-0 max-sm:py-0.5 {cranking
+    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 gap-y-1 px-4 py-2 max-sm:gap-y-0 max-sm:py-0.5 sm:gap-x-6 {cranking
       ? 'snug:py-0.5'
       : ''}"
   >
@@ -60,7 +60,7 @@
     </label>
     <nav
       aria-label="Stages of the project"
-      class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:flex-1 sm:order-2"
+      class="order-3 min-w-0 overflow-x-auto max-sm:-ml-2 max-sm:flex-1 max-sm:basis-40 sm:order-2"
     >
       <ol class="flex items-center">
         {#each stages as stage, i (stage.href)}
@@ -72,7 +72,8 @@
             <a
               href={stage.href}
               aria-current={i === current ? 'step' : undefined}
-              class="flex min-h-11 flex-col justify-center rounded-lg px-2 py-1 leading-tight sm:px-3 {i === current
+              class="flex min-h-11 flex-col justify-center rounded-lg px-2 py-1 leading-tight max-[24rem]:px-1 sm:px-3 {i ===
+              current
                 ? 'bg-neutral text-neutral-content'
                 : 'hover:bg-base-200'}"
             >

@@ -25,17 +25,38 @@
   /** How far the first figure is off, without its sign: what was least like its plan is found by it. */
   const off = (e: LogEntry): number | null => (e.figures[0] ? Math.abs(offBy(e.figures[0]) ?? 0) : null);
   const COLUMNS = [
-    { id: 'name', title: 'Piece', of: (e: LogEntry) => e.project.brief.name, sortFn: 'words', end: false, wide: false },
-    { id: 'day', title: 'Finished', of: (e: LogEntry) => e.at.getTime(), sortFn: 'numbers', end: false, wide: true },
-    { id: 'machine', title: 'Machine', of: (e: LogEntry) => e.machine, sortFn: 'words', end: false, wide: true },
-    { id: 'yarns', title: 'Yarn', of: (e: LogEntry) => e.yarns.join(', '), sortFn: 'words', end: false, wide: true },
+    { id: 'name', title: 'Piece', of: (e: LogEntry) => e.project.brief.name, sortFn: 'words', end: false, wide: '' },
+    {
+      id: 'day',
+      title: 'Finished',
+      of: (e: LogEntry) => e.at.getTime(),
+      sortFn: 'numbers',
+      end: false,
+      wide: 'max-md:hidden'
+    },
+    {
+      id: 'machine',
+      title: 'Machine',
+      of: (e: LogEntry) => e.machine,
+      sortFn: 'words',
+      end: false,
+      wide: 'max-lg:hidden'
+    },
+    {
+      id: 'yarns',
+      title: 'Yarn',
+      of: (e: LogEntry) => e.yarns.join(', '),
+      sortFn: 'words',
+      end: false,
+      wide: 'max-md:hidden'
+    },
     {
       id: 'rows',
       title: 'Rows',
       of: (e: LogEntry) => e.measured.planned.rows,
       sortFn: 'numbers',
       end: true,
-      wide: false
+      wide: ''
     },
     {
       id: 'minutes',
@@ -43,9 +64,9 @@
       of: (e: LogEntry) => e.measured.minutes,
       sortFn: 'numbers',
       end: true,
-      wide: true
+      wide: 'max-lg:hidden'
     },
-    { id: 'off', title: 'Off plan', of: off, sortFn: 'numbers', end: true, wide: false }
+    { id: 'off', title: 'Off plan', of: off, sortFn: 'numbers', end: true, wide: '' }
   ] as const;
   const table = createTable({
     features,
@@ -72,16 +93,16 @@
   }
 </script>
 
-<div class="overflow-x-auto sheet">
+<div class="sheet">
   <table class="table w-full" aria-label="Finished pieces">
     <thead>
       <tr class="border-b border-base-300 bg-base-200 text-sm">
-        <th scope="col" class="w-24"><span class="sr-only">Picture</span></th>
+        <th scope="col" class="w-24 max-sm:w-18"><span class="sr-only">Picture</span></th>
         {#each COLUMNS as column (column.id)}
           {@const sorted = table.getColumn(column.id)?.getIsSorted()}
           <th
             scope="col"
-            class="p-0 {column.wide ? 'max-sm:hidden' : ''}"
+            class="p-0 {column.wide}"
             aria-sort={sorted === 'asc' ? 'ascending' : sorted === 'desc' ? 'descending' : 'none'}
           >
             <SortHead
@@ -98,8 +119,8 @@
       {#each rows.slice(0, shown) as row (row.original.project.id)}
         {@const e = row.original}
         <tr class="border-b border-base-300/60 hover:bg-base-200">
-          <td class="py-1.5 pl-3"><LogPicture project={e.project} {kit} /></td>
-          <td class="min-w-44 px-3">
+          <td class="py-1.5 pl-3 max-sm:pl-1.5"><LogPicture project={e.project} {kit} /></td>
+          <td class="px-3 max-sm:px-1.5">
             <a class="text-base font-semibold hover:underline" href={paths.entry(e.project.id)}
               >{e.project.brief.name}</a
             >
@@ -107,14 +128,14 @@
               >{kindTitle(e.kind)}{e.project.forWhom ? `, ${e.project.forWhom}` : e.wearer ? `, ${e.wearer}` : ''}</span
             >
           </td>
-          <td class="px-3 whitespace-nowrap max-sm:hidden">{format(e.at, 'd MMM yyyy')}</td>
-          <td class="px-3 max-sm:hidden">{e.machine}</td>
-          <td class="px-3 max-sm:hidden">{e.yarns.join(', ')}</td>
+          <td class="px-3 whitespace-nowrap max-md:hidden">{format(e.at, 'd MMM yyyy')}</td>
+          <td class="px-3 max-lg:hidden">{e.machine}</td>
+          <td class="px-3 max-md:hidden">{e.yarns.join(', ')}</td>
           <td class="px-3 text-right numerals">{e.measured.planned.rows}</td>
-          <td class="px-3 text-right numerals max-sm:hidden"
+          <td class="px-3 text-right numerals max-lg:hidden"
             >{e.measured.minutes === null ? '–' : Math.round(e.measured.minutes)}</td
           >
-          <td class="px-3 text-right numerals whitespace-nowrap">{offWords(e)}</td>
+          <td class="px-3 text-right numerals sm:whitespace-nowrap">{offWords(e)}</td>
         </tr>
       {/each}
     </tbody>

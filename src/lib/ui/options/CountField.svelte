@@ -45,7 +45,7 @@
   <div class="join w-full">
     <button
       type="button"
-      class="btn join-item"
+      class="btn join-item px-2.5"
       aria-label="{label}: one less"
       disabled={value <= min}
       onclick={() => step(-1)}><Minus class="size-4" /></button
@@ -70,7 +70,7 @@
     />
     <button
       type="button"
-      class="btn join-item"
+      class="btn join-item px-2.5"
       aria-label="{label}: one more"
       disabled={value >= max}
       onclick={() => step(1)}><Plus class="size-4" /></button

@@ -55,7 +55,7 @@
     onfinalize={drop}
   >
     {#each items as section, i (section.id)}
-      <li class="flex items-center gap-1.5 bg-base-100" aria-label="Stripe {i + 1}">
+      <li class="flex flex-wrap items-center gap-1.5 bg-base-100" aria-label="Stripe {i + 1}">
         <span use:dragHandle class="cursor-grab py-2 quiet" aria-label="Drag stripe {i + 1}"
           ><GripVertical class="size-4" /></span
         >

@@ -33,17 +33,19 @@
   ]);
 </script>
 
-<div class="min-w-0 flex-1">
+<div class="min-w-0 flex-1 {compact ? 'basis-32' : ''}">
   <p id="{uid}-label" class={compact ? 'sr-only' : 'mb-1 font-semibold'}>{label}</p>
   <div class="flex gap-1.5">
     <Select.Root type="single" bind:value={() => value ?? OPEN, (v) => onvalue(v === OPEN ? null : v)} {items}>
       <Select.Trigger
         aria-label="{label}: {yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'choose')}"
-        class="input flex h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left"
+        class="input flex h-auto min-h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left"
       >
         {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
-        <span class="min-w-0 flex-1 truncate {missing ? 'font-semibold text-error' : ''}"
-          >{yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'Choose a yarn')}</span
+        <span
+          class="line-clamp-2 min-w-0 flex-1 py-0.5 leading-tight wrap-break-word whitespace-normal {missing
+            ? 'font-semibold text-error'
+            : ''}">{yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'Choose a yarn')}</span
         >
         <ChevronsUpDown class="size-4 shrink-0 quiet" aria-hidden="true" />
       </Select.Trigger>

@@ -2,11 +2,18 @@
   import type { Result } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
   import { cutScene, hatScene } from '$lib/draw/hat';
+  import { MediaQuery } from 'svelte/reactivity';
   import ScenePicture from './ScenePicture.svelte';
 
   let { result }: { result: Result } = $props();
   const worn = $derived(result.outline.worn);
-  const finished = $derived(worn ? null : finishedScene(result, 520, 340, true, true));
+  // On a narrow screen pieces with a measure on every edge lie one below the other, each as wide as it can be read.
+  const small = new MediaQuery('width < 40rem');
+  const panels = $derived(result.plan.worn?.form === 'panels' ? result.plan.worn.rows.flat().length : 0);
+  const narrow = $derived(small.current && panels > 0);
+  const finished = $derived(
+    worn ? null : finishedScene(result, narrow ? 300 : 520, narrow ? 340 * panels : 340, true, true, narrow)
+  );
 </script>
 
 {#if worn}
@@ -25,18 +32,7 @@
   </div>
 {:else if finished}
   <figure>
-    {#if result.plan.worn?.form === 'panels'}
-      <!-- Several pieces with a measure on every edge keep their size on a narrow screen and scroll sideways. -->
-      <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-      <div class="overflow-x-auto" tabindex="0" role="group" aria-label="The pieces, scrolls sideways">
-        <ScenePicture
-          scene={finished}
-          class="mx-auto w-full max-w-none min-w-120 sm:max-w-140 sm:min-w-0 print:max-h-[4.6cm]"
-        />
-      </div>
-    {:else}
-      <ScenePicture scene={finished} class="mx-auto w-full max-w-140 print:max-h-[4.6cm]" />
-    {/if}
+    <ScenePicture scene={finished} class="mx-auto w-full max-w-140 print:max-h-[4.6cm]" />
     <figcaption class="text-center text-sm quiet">{finished.label}</figcaption>
   </figure>
 {/if}

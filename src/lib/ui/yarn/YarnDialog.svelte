@@ -182,7 +182,11 @@
 <DialogFrame title="Yarn and colour" width={44} {changed} onclose={close}>
   {#if left}<p class="mb-3 text-sm quiet">What you typed the last time is here again; it was not saved.</p>{/if}
   {#snippet mark()}<YarnDot hex={$form.hex} size={34} />{/snippet}
-  <form method="POST" use:enhance class="grid grid-cols-2 gap-x-4 gap-y-1">
+  <form
+    method="POST"
+    use:enhance
+    class="grid grid-cols-2 gap-x-4 gap-y-1 max-[26rem]:grid-cols-1 max-[26rem]:*:col-span-1"
+  >
     <div>
       <label for="{uid}-name" class="font-semibold">Name</label>
       <input

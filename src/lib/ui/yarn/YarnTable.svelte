@@ -5,9 +5,17 @@
   import { shoppingList } from '$lib/core/series/shopping';
   import { showFigure, showMass, showRange, showRun, type Units } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
+  import { paths } from '../paths';
   import YarnDot from './YarnDot.svelte';
 
-  let { uses, yarns, units }: { uses: readonly YarnUse[]; yarns: readonly Yarn[]; units: Units } = $props();
+  interface Props {
+    uses: readonly YarnUse[];
+    yarns: readonly Yarn[];
+    units: Units;
+    /** The plan they are of, where another yarn can be looked for. */
+    projectId?: string;
+  }
+  let { uses, yarns, units, projectId }: Props = $props();
   /** What is missing of each, the reserve included, by the list that is taken to the shop. */
   const lines = $derived(new Map(shoppingList([uses], yarns).map((line) => [line.yarnId, line])));
   const plural = (n: number): string => (n === 1 ? '1 ball' : `${n} balls`);
@@ -40,7 +48,11 @@
         <td class="col-span-4 py-1 sm:py-2 sm:pr-3">
           <span class="flex items-center gap-2"
             ><YarnDot hex={yarns[i]!.colour.hex} letter={yarnLetter(i)} size={26} />
-            <span class="font-medium">{use.name}</span></span
+            <span class="font-medium">{use.name}</span>
+            {#if projectId}<a
+                class="btn btn-ghost px-2 text-sm font-normal underline btn-xs print:hidden"
+                href={paths.standInsFor(projectId, use.yarnId)}>Stand-ins<span class="sr-only"> for {use.name}</span></a
+              >{/if}</span
           >
           <span class="block text-sm quiet"
             >{use.parts.map((part) => `${part.what} ${showRun(part.metres, units)}`).join(', ')}</span

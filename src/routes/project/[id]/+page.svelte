@@ -21,6 +21,7 @@
   import WornView from '$lib/ui/picture/WornView.svelte';
   import BusyNote from '$lib/ui/plan/BusyNote.svelte';
   import FilesMenu from '$lib/ui/plan/FilesMenu.svelte';
+  import { swapIn } from '$lib/ui/plan/swap-in.svelte';
   import ShapingList from '$lib/ui/plan/ShapingList.svelte';
   import { notKept } from '$lib/ui/frame/keeping';
   import { paths } from '$lib/ui/paths';
@@ -32,6 +33,7 @@
   import YarnTable from '$lib/ui/yarn/YarnTable.svelte';
 
   const at = useProject();
+  swapIn(at);
   const result = $derived(at.result);
   // The drawing of the finished thing and the steps follow once tube and figures stand.
   const drawn = later(() => at.result);
@@ -235,7 +237,7 @@
 
       <div class="sheet p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
-        <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} />
+        <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} projectId={at.project!.id} />
         <CutList cuts={cutsOf(result)} {units} say={speak(result)} />
       </div>
     </section>

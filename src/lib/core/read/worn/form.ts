@@ -59,7 +59,7 @@ export interface WornForm<W extends Worn = Worn> {
   readonly places: (run: Executed, worn: W) => Places;
   readonly figures: (run: Made, worn: W, pieces: readonly PieceSize[]) => readonly NamedFigure[];
   /** A picture of the finished thing; null for a form that has an outline of its own. */
-  readonly sketch: ((run: Executed, worn: W, places: Places) => Sketch) | null;
+  readonly sketch: ((run: Executed, worn: W, places: Places, narrow: boolean) => Sketch) | null;
 }
 
 /** Every work row shows, every waste row comes out. */

@@ -54,12 +54,16 @@ export function finishedFigures(run: Made, pieces: readonly PieceSize[]): readon
   return worn && knittedAll(run) ? formOf(worn).figures(run, worn, pieces) : [];
 }
 
-/** A picture of the finished thing, or null where there is none or it has an outline of its own. */
-export function finishedSketch(run: Executed): Sketch | null {
+/**
+ * A picture of the finished thing, or null where there is none or it has an outline of its own.
+ *
+ * @param narrow pieces that would lie side by side lie one below the other
+ */
+export function finishedSketch(run: Executed, narrow = false): Sketch | null {
   const { worn } = run.plan;
   if (!worn || !knittedAll(run)) return null;
   const form = formOf(worn);
-  return form.sketch ? form.sketch(run, worn, form.places(run, worn)) : null;
+  return form.sketch ? form.sketch(run, worn, form.places(run, worn), narrow) : null;
 }
 
 export type { FigureName, NamedFigure } from './form';

@@ -115,7 +115,8 @@ export const panelsForm: WornForm<PanelsWorn> = {
         : [])
     ];
   },
-  sketch: (run, worn): Sketch => {
+  sketch: (run, worn, _, narrow): Sketch => {
+    const rows = narrow ? worn.rows.flat().map((p) => [p]) : worn.rows;
     const shapes: SketchShape[] = [];
     const lines: SketchLine[] = [];
     const labels: SketchLabel[] = [];
@@ -123,8 +124,8 @@ export const panelsForm: WornForm<PanelsWorn> = {
     // Labels are as large as the widest row lets them be: they need room below a row and above the next.
     const across = (row: readonly number[]): number =>
       row.reduce((sum, p) => sum + layPanel(run, p).widthMm + APART_MM, 0);
-    const below = Math.max(APART_MM, LABEL_SHARE * Math.max(...worn.rows.map(across)));
-    for (const row of worn.rows) {
+    const below = Math.max(APART_MM, LABEL_SHARE * Math.max(...rows.map(across)));
+    for (const row of rows) {
       const lays = row.map((p) => layPanel(run, p));
       const tall = Math.max(...lays.map((lay) => lay.heightMm));
       let x = 0;

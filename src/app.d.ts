@@ -1,0 +1,10 @@
+import type { Swap } from '$lib/ui/standins/swap';
+
+declare global {
+  namespace App {
+    interface PageState {
+      /** A yarn that was chosen elsewhere, to be put into the plan that is opened. */
+      swap?: Swap;
+    }
+  }
+}
