@@ -8,28 +8,30 @@ installPackages();
 const chromium = ensureChromium();
 const bin = (/** @type {string} */ name) => join(root, 'node_modules', '.bin', name);
 
-/** Stages of one line run side by side: each keeps one processor busy. @type {[string, string, string[]][][]} */
-const stages = [
-  [['Prepare', bin('svelte-kit'), ['sync']]],
+/** Stages after one another; stages that stand side by side run at the same time. @typedef {[string, string, string[]]} Stage */
+/** @type {Stage[][][]} */
+const lines = [
+  [[['Prepare', bin('svelte-kit'), ['sync']]]],
+  // Unit tests keep one processor busy; the other one meanwhile looks at everything that is not run, and builds.
   [
-    ['Format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
-    ['Lint', bin('eslint'), ['.', '--max-warnings', '0']]
+    [['Unit tests', bin('vitest'), ['run']]],
+    [
+      ['Format', bin('prettier'), ['--check', '--log-level', 'warn', '.']],
+      ['Lint', bin('eslint'), ['.', '--max-warnings', '0']],
+      ['Types', bin('svelte-check'), ['--tsconfig', './tsconfig.json', '--fail-on-warnings']],
+      ['Floors of the house', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'src']],
+      ['Unused files and packages', bin('knip'), []],
+      ['Build', bin('vite'), ['build']],
+      ['Build of the threads', process.execPath, ['scripts/worker.mjs']]
+    ]
   ],
-  [
-    ['Types', bin('svelte-check'), ['--tsconfig', './tsconfig.json', '--fail-on-warnings']],
-    ['Floors of the house', bin('depcruise'), ['--config', '.dependency-cruiser.cjs', 'src']],
-    ['Unused files and packages', bin('knip'), []]
-  ],
-  [['Unit tests', bin('vitest'), ['run']]],
-  [['Build', bin('vite'), ['build']]],
-  [['Build of the threads', process.execPath, ['scripts/worker.mjs']]],
-  [['Browser tests', bin('playwright'), ['test']]]
+  [[['Browser tests', bin('playwright'), ['test']]]]
 ];
 
 /**
  * Runs one stage and says how it went. What stages that run together print is shown when each ends.
  *
- * @param {[string, string, string[]]} stage title, program, arguments
+ * @param {Stage} stage title, program, arguments
  * @param {boolean} alone whether its words may be shown as they come
  * @returns {Promise<number>} its exit code
  */
@@ -54,8 +56,22 @@ async function stageRun([title, program, args], alone) {
   return code;
 }
 
-for (const line of stages) {
-  const codes = await Promise.all(line.map((stage) => stageRun(stage, line.length === 1)));
+/**
+ * Runs stages after one another, as far as all is good.
+ *
+ * @param {Stage[]} stages
+ * @param {boolean} alone
+ */
+async function inTurn(stages, alone) {
+  for (const stage of stages) {
+    const code = await stageRun(stage, alone);
+    if (code !== 0) return code;
+  }
+  return 0;
+}
+
+for (const line of lines) {
+  const codes = await Promise.all(line.map((stages) => inTurn(stages, line.length === 1)));
   const bad = codes.find((code) => code !== 0);
   if (bad !== undefined) process.exit(bad);
 }

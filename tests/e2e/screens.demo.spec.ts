@@ -4,26 +4,6 @@ import { lettersTimes } from './letters';
 import { expect, test } from './quiet';
 import { SCREENS } from './screens';
 
-for (const [name, path, act] of SCREENS) {
-  test(`axe finds no serious fault by day, by lamp, in twice the letters or in the reader’s own colours: ${name}`, async ({
-    page
-  }) => {
-    await page.goto(path);
-    await page.locator('h1, [data-testid=crank]').first().waitFor();
-    await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
-    await act?.(page);
-    expect(await faults(page), 'by day').toEqual([]);
-    await lettersTimes(page, 2);
-    expect(await faults(page), 'in twice the letters').toEqual([]);
-    await lettersTimes(page, 1);
-    await page.emulateMedia({ forcedColors: 'active' });
-    expect(await faults(page), 'in the reader’s own colours').toEqual([]);
-    await page.emulateMedia({ forcedColors: 'none', colorScheme: 'dark' });
-    await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
-    expect(await faults(page), 'by lamp').toEqual([]);
-  });
-}
-
 /** What runs out of the window or hides its end sideways, by tag and words. */
 const sideways = (page: Page): Promise<string[]> =>
   page.evaluate(async () => {
@@ -54,19 +34,29 @@ const SIZES = [
 ] as const;
 
 for (const [name, path, act] of SCREENS) {
-  test(`nothing runs out of the screen, on a telephone, a wide desk or in large letters: ${name}`, async ({ page }) => {
+  // One visit for both: loading a page is most of what a test of it takes.
+  test(`nothing runs out of the screen, and axe finds no serious fault: ${name}`, async ({ page }) => {
     await page.goto(path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
     await act?.(page);
+    expect(await faults(page), 'by day').toEqual([]);
     for (const [width, height] of SIZES) {
       await page.setViewportSize({ width, height });
       expect(await sideways(page), `at ${width} x ${height}`).toEqual([]);
     }
     await page.setViewportSize({ width: 1280, height: 800 });
-    for (const times of [2, 4]) {
-      await lettersTimes(page, times);
-      expect(await sideways(page), `in letters ${times} times as large`).toEqual([]);
-    }
+    await lettersTimes(page, 4);
+    expect(await sideways(page), 'in letters four times as large').toEqual([]);
+    await lettersTimes(page, 2);
+    expect(await sideways(page), 'in letters twice as large').toEqual([]);
+    expect(await faults(page), 'in letters twice as large').toEqual([]);
+    await lettersTimes(page, 1);
+    await page.emulateMedia({ forcedColors: 'active' });
+    expect(await faults(page), 'in the reader’s own colours').toEqual([]);
+    await page.emulateMedia({ forcedColors: 'none', colorScheme: 'dark' });
+    await expect(page.locator('html')).toHaveAttribute('data-theme', 'lamp');
+    expect(await faults(page), 'by lamp').toEqual([]);
   });
 }
 
