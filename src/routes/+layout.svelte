@@ -9,6 +9,7 @@
   import { mode, ModeWatcher, setTheme, toggleMode } from 'mode-watcher';
   import { afterNavigate } from '$app/navigation';
   import { page } from '$app/state';
+  import { keepFocus } from '$lib/ui/frame/keep-focus';
   import { teller } from '$lib/ui/frame/tell.svelte';
   import { paths } from '$lib/ui/paths';
   import { opening } from '$lib/ui/state/opening.svelte';
@@ -144,6 +145,7 @@
 <main
   id="main"
   tabindex="-1"
+  {@attach keepFocus}
   class="outline-none {cranking ? 'flex min-h-[calc(100dvh-3.6rem)] flex-col snug:min-h-dvh' : ''}"
 >
   {#if storage.state === 'open'}

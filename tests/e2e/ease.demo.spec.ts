@@ -1,3 +1,4 @@
+import type { Page } from '@playwright/test';
 import { expect, reload, test } from './quiet';
 
 test('a word one does not know opens where it stands, by keyboard alone, and leads to all words', async ({ page }) => {
@@ -100,4 +101,67 @@ test('a machine that is busy is said on the plan and at the crank; a yarn that i
   await page.goto('/project/demo-lantern');
   await expect(page.getByTestId('rows')).toBeVisible();
   await expect(page.getByTestId('busy')).toHaveCount(0);
+});
+
+/** Whether something in the page, or over it, has the focus. */
+const isHeld = (page: Page): Promise<boolean> => page.evaluate(() => document.activeElement !== document.body);
+
+test('the focus stays where the hands are: after deleting, undoing, opening and saving', async ({ page }) => {
+  await page.goto('/');
+  const remove = page.getByRole('button', { name: 'Delete Lantern carrier in the fog' });
+  await remove.focus();
+  await page.keyboard.press('Enter');
+  await expect(remove).toHaveCount(0);
+  await expect.poll(() => isHeld(page)).toBe(true);
+  // What stands in its place has it, not the top of the page.
+  expect(await page.evaluate(() => document.activeElement?.closest('main') !== null)).toBe(true);
+  await page.getByRole('button', { name: 'Undo', exact: true }).press('Enter');
+  await expect(remove).toBeVisible();
+  await expect.poll(() => isHeld(page)).toBe(true);
+
+  await page.goto('/yarns');
+  const grid = page.getByRole('grid', { name: 'Yarns' });
+  await grid.focus();
+  await page.keyboard.press('Enter');
+  await expect(page.getByRole('dialog').getByLabel('Name', { exact: true })).toBeFocused();
+  await page.keyboard.press('Escape');
+  await expect(grid).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Save the yarn' }).press('Enter');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(grid).toBeFocused();
+  await grid.press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete' }).press('Enter');
+  await page.getByRole('dialog').getByRole('button', { name: 'Delete and leave the gaps' }).press('Enter');
+  await expect(page.getByRole('dialog')).toBeHidden();
+  await expect(grid).toBeFocused();
+
+  await page.goto('/measures');
+  const person = page.getByRole('button', { name: /^Delete/ }).first();
+  await person.press('Enter');
+  await expect.poll(() => isHeld(page)).toBe(true);
+});
+
+test('the way to the content comes first on every page, also when one came there by a link', async ({ page }) => {
+  await page.goto('/');
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Log' }).click();
+  await expect(page.getByRole('heading', { name: 'Log', exact: true })).toBeVisible();
+  await page.keyboard.press('Tab');
+  await expect(page.getByRole('link', { name: 'To the content' })).toBeFocused();
+  await page.keyboard.press('Enter');
+  await page.keyboard.press('Tab');
+  expect(await page.evaluate(() => document.activeElement?.closest('main') !== null)).toBe(true);
+});
+
+test('what the large button says has its doors below it; a turn of the crank waits while one is open', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog/crank');
+  const words = page.getByTestId('words-here');
+  await words.getByRole('link').first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
+  const before = await page.getByTestId('words').innerText();
+  await page.keyboard.press('Space');
+  await page.keyboard.press('Escape');
+  await expect(page.getByTestId('words')).toHaveText(before);
 });

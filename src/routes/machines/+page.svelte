@@ -9,7 +9,8 @@
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
   import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
-  import { isExampleMachine, makeWay } from '$lib/store/examples';
+  import { isExampleMachine } from '$lib/store/examples';
+  import { addMachine } from '$lib/store/own';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import CountField from '$lib/ui/options/CountField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -30,10 +31,7 @@
 
   async function add(pins: number): Promise<void> {
     const id = crypto.randomUUID();
-    const kept = await keeping(async () => {
-      await saveMachine(db(), presetFor(pins, id, `${pins} pins`));
-      await makeWay(db());
-    });
+    const kept = await keeping(() => addMachine(db(), presetFor(pins, id, `${pins} pins`)));
     if (kept) chosen = id;
   }
   const keep = (change: Partial<Machine>): void => {

@@ -11,7 +11,8 @@
   } from '$lib/core/convert';
   import { classOfLabel, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
   import { tryPlan } from '$lib/core/tomble';
-  import { loadKit, saveYarn } from '$lib/store/kit';
+  import { loadKit } from '$lib/store/kit';
+  import { addYarn } from '$lib/store/own';
   import { kitFor, planProject } from '$lib/store/projects';
   import { notKept } from '$lib/ui/frame/keeping';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
@@ -117,7 +118,7 @@
     if (!project) return;
     // One that was typed in comes into the stash with it.
     if (wish.typed.some((y) => y.id === s.yarn.id)) {
-      fault = await notKept(() => saveYarn(db(), s.yarn));
+      fault = await notKept(() => addYarn(db(), s.yarn));
       if (fault) return;
       wants({ typed: wish.typed.filter((y) => y.id !== s.yarn.id) });
     }

@@ -9,8 +9,8 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
-  import { makeWay } from '$lib/store/examples';
   import { changeYarn, loadKit, saveYarn } from '$lib/store/kit';
+  import { addYarn } from '$lib/store/own';
   import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
   import type { Project } from '$lib/store/records/project';
@@ -42,8 +42,7 @@
   async function keep(yarn: Yarn): Promise<string> {
     const fault = await notKept(async () => {
       if (!isNew) return changeYarn(db(), editing!, yarn);
-      await saveYarn(db(), yarn);
-      await makeWay(db());
+      await addYarn(db(), yarn);
     });
     if (!fault) {
       void tell(isNew ? `In the stash: ${yarnName(yarn)}` : `Saved: ${yarnName(yarn)}`);

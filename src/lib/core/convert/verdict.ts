@@ -22,7 +22,7 @@ export interface Verdict {
 }
 
 /** Whether there is enough of a yarn. */
-export type Stock = 'enough' | 'unknown' | 'short';
+type Stock = 'enough' | 'unknown' | 'short';
 
 /** What of a stand-in is judged. */
 export interface Judged {

@@ -294,7 +294,7 @@ describe('findings', () => {
     const uneven = (options: object): string[] =>
       said(made('waistcoat', { sizeBy: 'rows', ...options }), 'seam-uneven');
     const [sides, ...others] = uneven({ frontRows: 80 });
-    expect(sides).toMatch(/^Left side and right side: 74 rows of the left back meet 80 of the left front;/);
+    expect(sides).toMatch(/^Side seam, left and side seam, right: 74 rows of the left back meet 80 of the left front;/);
     expect(others).toEqual([]);
     // A wrap of two yarns has seams of several lengths, each with sums of its own.
     const wrap = said(made('wrap', { yarn: 'red', backYarn: 'thick' }, kitWithThick), 'seam-uneven');

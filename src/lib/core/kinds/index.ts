@@ -1,4 +1,4 @@
-import type { Kit, Machine } from '../kit';
+import { type Kit, type Machine, newestFirst } from '../kit';
 import { bandHat } from './band-hat';
 import { blanket } from './blanket';
 import { bottleCosy } from './bottle-cosy';
@@ -71,17 +71,27 @@ export const kindOf = (code: string): Kind | undefined => KINDS.find((kind) => k
 /** A free ring is preferred to a busy one that is nearer to the usual by less than so many pins (own estimate, no source). */
 const BUSY_PINS = 12;
 
+/** The newest ring of one's own is preferred to an older one that is nearer to the usual by less than so many pins (own estimate, no source). */
+const NEWEST_PINS = 8;
+
 /**
- * The machines of a kit, the one a kind is best begun on first: those it is made for, nearest to the usual ring, free before
- * busy where they are alike.
+ * The machines of a kit, the one a kind is best begun on first: those it is made for, nearest to the usual ring, the newest of
+ * one's own and free ones before others where they are alike.
  *
  * @param busy ids of machines something hangs on
  * @example machinesFor(socks, kit)[0].pins // 22
  */
 export function machinesFor(kind: Kind, kit: Kit, busy: readonly string[] = []): Machine[] {
+  const newestOwn = [...kit.machines].sort(newestFirst)[0];
   const rank = (m: Machine): number => {
     const fits = m.pins >= kind.pins.from && m.pins <= kind.pins.to;
-    return (fits ? 0 : 10_000) + (busy.includes(m.id) ? BUSY_PINS : 0) + Math.abs(m.pins - kind.pins.usual);
+    const newest = m.addedAt !== undefined && m === newestOwn;
+    return (
+      (fits ? 0 : 10_000) -
+      (newest ? NEWEST_PINS : 0) +
+      (busy.includes(m.id) ? BUSY_PINS : 0) +
+      Math.abs(m.pins - kind.pins.usual)
+    );
   };
   return [...kit.machines].sort((a, b) => rank(a) - rank(b));
 }

@@ -23,6 +23,6 @@ export { proposeBehaviour } from './fibre';
 export { presetFor, PRESETS } from './presets';
 export { className, classOfLabel, wrapsPerInch } from './weight-class';
 export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
-export { Id, shownText } from './text';
+export { Id, newestFirst, shownText } from './text';
 export { ballsAtHand, heldTex, Hex, strandTex, Yarn } from './yarn';
 export { yarnName } from './yarn-name';

@@ -1,5 +1,5 @@
 import * as z from 'zod';
-import { Id, shownText } from './text';
+import { AddedAt, Id, shownText } from './text';
 
 /** Pins of the usual machines (craft 1). */
 export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
@@ -30,7 +30,8 @@ export const Machine = z.object({
   counter: z.enum(['none', 'tube']).default('tube').meta({ title: 'Row counter' }),
   tensionHoles: z.int().min(1).max(5).default(3).meta({ title: 'Tension holes' }),
   pinSpacingMm: z.number().min(4).max(40).nullable().default(null).meta({ title: 'Pin spacing' }),
-  motor: z.boolean().default(false).meta({ title: 'Driven by a motor' })
+  motor: z.boolean().default(false).meta({ title: 'Driven by a motor' }),
+  addedAt: AddedAt
 });
 export type Machine = z.infer<typeof Machine>;
 

@@ -43,3 +43,12 @@ export function onceEach(
     seen.add(id);
   });
 }
+
+/** When a thing of one's own came into the kit; things without it are older than any that has it. */
+export const AddedAt = z.iso.datetime().optional().meta({ title: 'Added' });
+
+/** The newest first; things whose day nobody knows last. @example yarns.toSorted(newestFirst) */
+export const newestFirst = (a: { addedAt?: string | undefined }, b: { addedAt?: string | undefined }): number => {
+  const [one, two] = [a.addedAt ?? '', b.addedAt ?? ''];
+  return one === two ? 0 : one > two ? -1 : 1;
+};

@@ -1,6 +1,6 @@
 import * as z from 'zod';
 import { texOfLabel } from '../quantity';
-import { Id, shownText } from './text';
+import { AddedAt, Id, shownText } from './text';
 
 /** A colour as a display shows it. */
 export const Hex = z
@@ -37,7 +37,8 @@ export const Yarn = z.object({
     .max(60)
     .default([])
     .meta({ title: 'Phases' }),
-  stockGrams: z.number().min(0).max(100_000).nullable().default(null).meta({ title: 'Grams at hand' })
+  stockGrams: z.number().min(0).max(100_000).nullable().default(null).meta({ title: 'Grams at hand' }),
+  addedAt: AddedAt
 });
 export type Yarn = z.infer<typeof Yarn>;
 

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { type Machine, presetFor, PRESETS, type Yarn } from '$lib/core/kit';
   import { usualMetres, WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
-  import { isExampleMachine, isExampleYarn, makeWay } from '$lib/store/examples';
-  import { saveMachine, saveYarn } from '$lib/store/kit';
+  import { isExampleMachine, isExampleYarn } from '$lib/store/examples';
+  import { addMachine, addYarn } from '$lib/store/own';
   import { keeping } from '../frame/keeping';
   import { tell } from '../frame/tell.svelte';
   import { db } from '../state/db';
@@ -18,10 +18,7 @@
 
   async function takeRing(pins: number): Promise<void> {
     const own = presetFor(pins, crypto.randomUUID(), `${pins} pins`);
-    const kept = await keeping(async () => {
-      await saveMachine(db(), own);
-      await makeWay(db());
-    });
+    const kept = await keeping(() => addMachine(db(), own));
     if (kept) void tell(`Your ring of ${pins} pins is at hand`);
   }
   async function takeYarn(event: SubmitEvent): Promise<void> {
@@ -36,10 +33,7 @@
       label: { metres: usualMetres(thickness), grams: 100 },
       colour: { name: 'Own colour', hex }
     };
-    const kept = await keeping(async () => {
-      await saveYarn(db(), own);
-      await makeWay(db());
-    });
+    const kept = await keeping(() => addYarn(db(), own));
     if (kept) void tell(`${own.name} is in the stash; its label can be told there`);
   }
 </script>

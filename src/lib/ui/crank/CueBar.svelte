@@ -1,6 +1,7 @@
 <script lang="ts">
   import { ANNOUNCE_ROWS, type Ahead } from '$lib/core/read';
   import type { Speech } from '$lib/words';
+  import Worded from '../words/Worded.svelte';
   import { release } from './release';
 
   let {
@@ -36,7 +37,7 @@
 >
   {#each told as cue (`${cue.kind} ${cue.row} ${say.cue(cue)}`)}
     <div class="flex flex-wrap items-center gap-x-3 gap-y-1">
-      <p class="min-w-48 flex-1 text-lg font-semibold md:text-2xl low:text-base">Now: {say.cue(cue)}</p>
+      <p class="min-w-48 flex-1 text-lg font-semibold md:text-2xl low:text-base">Now: <Worded text={say.cue(cue)} /></p>
       <span class="flex gap-2">
         <button type="button" class="btn btn-quiet btn-sm" onclick={(e) => release(e, () => onheard(cue))}
           >Seen to</button
@@ -49,10 +50,10 @@
     {#if coming && !done}
       <p class="text-base md:text-xl low:text-base">
         <strong class="numerals">In {say.talk.rows(coming.inRows)}:</strong>
-        {say.cue(coming)}
+        <Worded text={say.cue(coming)} />
       </p>
     {:else if first}
-      <p class="text-base md:text-xl low:text-base">{say.cue(first)}</p>
+      <p class="text-base md:text-xl low:text-base"><Worded text={say.cue(first)} /></p>
     {:else}
       <p class="text-base quiet md:text-xl low:text-base">
         {done ? 'Nothing more to crank.' : 'One thing at a time; the count waits for you.'}

@@ -4,6 +4,7 @@
   import type { Moment, Next } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
+  import { roundCard, rowEnd } from '$lib/words/crank';
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
   import MomentPicture from './MomentPicture.svelte';
   import SmallRing from './SmallRing.svelte';
@@ -88,16 +89,12 @@
         <span class="numerals">{say.talk.pin(next.turn.fromPin)} to {say.talk.pin(next.turn.toPin)}</span>
         {#if next.turn.toPin >= next.turn.fromPin}<ArrowRight class="size-7 md:size-10" />{/if}
       </span>
-      <span class="block text-sm md:text-lg low:text-sm"
-        >At {say.talk.pin(next.turn.toPin)}: yarn under the bumper, a light pull, never force the stop</span
-      >
+      <span class="block text-sm md:text-lg low:text-sm">{rowEnd(say, next.turn.toPin)}</span>
     </span>
   </span>
 {/if}
 {#if next.card.length > 0}
-  <span class="text-center text-base font-semibold md:text-xl" data-testid="card"
-    >Round the card behind {say.talk.pins} {next.card.join(', ')}</span
-  >
+  <span class="text-center text-base font-semibold md:text-xl" data-testid="card">{roundCard(say, next.card)}</span>
 {/if}
 <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl low:text-lg">
   <span

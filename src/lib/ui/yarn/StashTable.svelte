@@ -13,6 +13,7 @@
   import { MediaQuery } from 'svelte/reactivity';
   import { get } from 'svelte/store';
   import { ballsAtHand, className, heldTex, type Yarn, yarnName } from '$lib/core/kit';
+  import { isExampleYarn } from '$lib/store/examples';
   import YarnDot from './YarnDot.svelte';
 
   let { yarns, filter, onopen }: { yarns: readonly Yarn[]; filter: string; onopen: (yarn: Yarn) => void } = $props();
@@ -143,6 +144,8 @@
   }
 </script>
 
+{#snippet example(y: Yarn)}{#if isExampleYarn(y)}<span class="ml-1 badge badge-sm">example</span>{/if}{/snippet}
+
 <p class="mb-2 text-sm quiet" aria-live="polite">
   {rows.length === yarns.length ? `${yarns.length} yarns` : `${rows.length} of ${yarns.length} yarns`}
 </p>
@@ -200,7 +203,7 @@
             <div role="gridcell" class="flex min-w-0 items-center gap-2 pl-3 leading-tight">
               <YarnDot hex={y.colour.hex} size={24} />
               <span class="min-w-0">
-                <span class="line-clamp-2 font-medium">{yarnName(y)}</span>
+                <span class="line-clamp-2 font-medium">{yarnName(y)}{@render example(y)}</span>
                 <span class="block truncate text-sm quiet">{className(y.weightClass)}</span>
               </span>
             </div>
@@ -211,7 +214,8 @@
             </div>
           {:else}
             <div role="gridcell" class="flex min-w-0 items-center gap-2 px-3">
-              <YarnDot hex={y.colour.hex} size={24} /><span class="truncate font-medium" title={y.name}>{y.name}</span>
+              <YarnDot hex={y.colour.hex} size={24} /><span class="truncate font-medium" title={y.name}>{y.name}</span
+              >{@render example(y)}
             </div>
             <div role="gridcell" class="truncate px-3">
               {y.colour.name}{y.phases.length ? `, ${y.phases.length} phases` : ''}

@@ -8,7 +8,7 @@
   import * as z from 'zod';
   import { draftOf } from '$lib/store/draft';
   import { className, Hex, type Kit, Yarn } from '$lib/core/kit';
-  import { WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
+  import { usualMetres, WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
@@ -43,11 +43,15 @@
     metres: z
       .number('Metres must be a number')
       .min(1, 'Metres must be from 1 to 5000')
-      .max(5000, 'Metres must be from 1 to 5000'),
+      .max(5000, 'Metres must be from 1 to 5000')
+      .nullable()
+      .refine((n) => n !== null, 'Metres must be a number; the label has it'),
     grams: z
       .number('Grams must be a number')
       .min(1, 'Grams must be from 1 to 2000')
-      .max(2000, 'Grams must be from 1 to 2000'),
+      .max(2000, 'Grams must be from 1 to 2000')
+      .nullable()
+      .refine((n) => n !== null, 'Grams must be a number; the label has it'),
     stockGrams: z
       .number('Grams at hand must be a number')
       .min(0, 'Grams at hand must be from 0 to 100000')
@@ -75,8 +79,8 @@
         colourName: known ? start.colour.name : '',
         hex: start.colour.hex,
         weightClass: start.weightClass,
-        metres: start.label.metres,
-        grams: start.label.grams,
+        metres: known ? start.label.metres : null,
+        grams: known ? start.label.grams : null,
         stockGrams: start.stockGrams,
         fibre: start.fibre,
         strands: start.strands,
@@ -98,7 +102,7 @@
             name: d.name,
             colour: { name: d.colourName, hex: d.hex },
             weightClass: d.weightClass,
-            label: { metres: d.metres, grams: d.grams },
+            label: { metres: d.metres!, grams: d.grams! },
             stockGrams: d.stockGrams,
             fibre: d.fibre,
             strands: d.strands,
@@ -253,6 +257,11 @@
           type="number"
           step="any"
           class="input w-full numerals"
+          placeholder={field.key === 'metres'
+            ? `about ${usualMetres($form.weightClass)}`
+            : field.key === 'grams'
+              ? 'of one ball'
+              : 'not known'}
           bind:value={$form[field.key]}
           aria-invalid={$errors[field.key] ? 'true' : undefined}
         />
@@ -260,13 +269,13 @@
       </div>
     {/each}
     <p class="self-center text-sm quiet">
-      {$form.stockGrams !== null && $form.grams > 0
+      {$form.stockGrams !== null && $form.grams
         ? `${($form.stockGrams / $form.grams).toFixed(1)} balls of this label`
         : ''}
     </p>
     <YarnFacts
-      metres={$form.metres}
-      grams={$form.grams}
+      metres={$form.metres ?? 0}
+      grams={$form.grams ?? 0}
       strands={$form.strands}
       weightClass={$form.weightClass}
       fibre={$form.fibre}

@@ -1,6 +1,6 @@
 import type { Words } from '../words';
 
-/** Seams and edges by the first part of their code. */
+/** Seams and edges by the first part of their code: short, as they stand in a title; the sentence below tells the edges. */
 const NAMES: Readonly<Record<string, string>> = {
   'end-first': 'first end',
   'end-last': 'last end',
@@ -12,20 +12,20 @@ const NAMES: Readonly<Record<string, string>> = {
   'bag-right': 'right seam of the bag',
   'bag-left': 'left seam of the bag',
   'centre-back': 'centre back',
-  'side-left': 'left side',
-  'side-right': 'right side',
-  'side-back-left': 'left side, back',
-  'side-back-right': 'right side, back',
-  'side-front-left': 'left side, front',
-  'side-front-right': 'right side, front',
-  'shoulder-left': 'left shoulder',
-  'shoulder-right': 'right shoulder',
-  'sleeve-set-left': 'left sleeve into its armhole',
-  'sleeve-set-right': 'right sleeve into its armhole',
-  'sleeve-seam-left': 'left sleeve',
-  'sleeve-seam-right': 'right sleeve',
-  'sleeve-left': 'left shoulder and sleeve',
-  'sleeve-right': 'right shoulder and sleeve',
+  'side-left': 'side seam, left',
+  'side-right': 'side seam, right',
+  'side-back-left': 'side seam, left back',
+  'side-back-right': 'side seam, right back',
+  'side-front-left': 'side seam, left front',
+  'side-front-right': 'side seam, right front',
+  'shoulder-left': 'shoulder, left',
+  'shoulder-right': 'shoulder, right',
+  'sleeve-set-left': 'armhole, left',
+  'sleeve-set-right': 'armhole, right',
+  'sleeve-seam-left': 'sleeve seam, left',
+  'sleeve-seam-right': 'sleeve seam, right',
+  'sleeve-left': 'shoulder and sleeve, left',
+  'sleeve-right': 'shoulder and sleeve, right',
   'underarm-left': 'left underarm',
   'underarm-right': 'right underarm',
   'neck-front': 'neck, front tube',
@@ -51,13 +51,29 @@ const NAMES: Readonly<Record<string, string>> = {
 function composed(name: string): string {
   const [what, ...rest] = name.split('-');
   if (what === 'held') return `${rest.at(-1)} ${rest[0] === 'shoulder' ? 'shoulder' : `underarm, ${rest[0]}`}`;
-  if (what === 'side' && rest[0] === 'between') return `${rest[1]} side, panel ${rest[2]} to the next`;
-  if (what === 'sleeve' && rest[0] === 'parts') return `${rest[1]} sleeve, its panels side by side`;
+  if (what === 'side' && rest[0] === 'between') return `side seam, ${rest[1]}, panel ${rest[2]} to the next`;
+  if (what === 'sleeve' && rest[0] === 'parts') return `sleeve panels, ${rest[1]}`;
   if (what === 'panel') return `panel ${rest[0]} to the next`;
   if (what === 'blocks') return `block ${rest[0]} to block ${rest[1]}`;
   if (what === 'strips') return `${rest[0]} to ${rest[1]}, side by side`;
   return name.replaceAll('-', ' ');
 }
+
+/** What a short name leaves unsaid, for the sentence below it. */
+const WHOLE: Readonly<Record<string, string>> = {
+  'sleeve-set-left': 'the left sleeve into its armhole',
+  'sleeve-set-right': 'the right sleeve into its armhole',
+  'sleeve-parts-left': 'the panels of the left sleeve side by side',
+  'sleeve-parts-right': 'the panels of the right sleeve side by side'
+};
+
+/** What a seam joins, where its short name leaves it unsaid. @example wholeSeam('side-left') // null */
+export const wholeSeam = (name: string): string | null => WHOLE[name.replace(/-\d+$/, '')] ?? null;
+
+const PLURALS: Readonly<Record<string, string>> = { foot: 'feet' };
+
+/** Several of a thing. @example severalOf('foot') // 'feet' */
+export const severalOf = (thing: string): string => PLURALS[thing] ?? `${thing}s`;
 
 export const seam: Words['seam'] = (name, t) => (NAMES[name] ?? composed(name)).replaceAll('pins', t.pins);
 

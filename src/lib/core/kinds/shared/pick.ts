@@ -1,16 +1,26 @@
-import { colourDifference, type Kit, type Machine, machineOf, type Yarn } from '../../kit';
+import { colourDifference, type Kit, type Machine, machineOf, newestFirst, type Yarn } from '../../kit';
 import { remembered } from '../../quantity';
 
 /** Thickness as the weight class times the strands: 4 is a medium yarn, and two strands of 2 are one too. */
 const MEDIUM = 4;
 
-/** The yarns of a kit with the best for these machines first: nearest to medium, then most at hand; an unknown stock counts as plenty. */
+/** So many classes from medium a yarn still knits well on these rings: among those the newest of one's own comes first. */
+const NEAR = 1;
+
+/**
+ * The yarns of a kit with the best for these machines first: nearest to medium, of those that knit well the newest, then most
+ * at hand; an unknown stock counts as plenty.
+ */
 export const bestYarns = (kit: Kit): readonly Yarn[] => best(kit.yarns);
 
 const best = remembered((yarns: readonly Yarn[]): readonly Yarn[] => {
   const stock = (y: Yarn): number => y.stockGrams ?? Infinity;
   const apart = (y: Yarn): number => Math.abs(y.weightClass * y.strands - MEDIUM);
-  return [...yarns].sort((a, b) => apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a)));
+  const far = (y: Yarn): number => (apart(y) <= NEAR ? 0 : apart(y));
+  return [...yarns].sort(
+    (a, b) =>
+      far(a) - far(b) || newestFirst(a, b) || apart(a) - apart(b) || (stock(a) === stock(b) ? 0 : stock(b) - stock(a))
+  );
 });
 
 /**
@@ -25,13 +35,13 @@ export function firstYarns(kit: Kit): { main: string; second: string } {
 }
 
 /**
- * The yarn of a project whose stripes were all taken out: nearest to medium, of equals the first. Stocks say nothing here,
+ * The yarn of a project whose stripes were all taken out: nearest to medium, of equals the first. Stocks and days say nothing here,
  * because they do not travel with a project, and it must be the same yarn wherever it is planned.
  *
  * @throws RangeError when the kit has no yarn
  */
 export function anyYarn(kit: Kit): string {
-  const [first] = best(kit.yarns.map((yarn) => ({ ...yarn, stockGrams: null })));
+  const [first] = best(kit.yarns.map((yarn) => ({ ...yarn, stockGrams: null, addedAt: undefined })));
   if (!first) throw new RangeError('the kit must have a yarn; received none');
   return first.id;
 }

@@ -1,3 +1,4 @@
+import { severalOf } from '../names';
 import type { Words } from '../../words';
 
 type Cords = Pick<Words['acts'], 'cord' | 'threadCord' | 'pompom' | 'hang' | 'own'>;
@@ -41,7 +42,7 @@ export const cords: Cords = {
     };
   },
   hang: (a, f, t) => {
-    const what = a.motif === null ? t.many(f.count, 'pompom', 'pompoms') : t.many(f.count, t.piece(a.motif), `${t.piece(a.motif)}s`); // prettier-ignore
+    const what = a.motif === null ? t.many(f.count, 'pompom', 'pompoms') : t.many(f.count, t.piece(a.motif), severalOf(t.piece(a.motif))); // prettier-ignore
     return {
       title: `Tie ${what} to the line`,
       detail: `The first ${t.len(a.firstMm)} from the end, then every ${t.len(a.spacingMm)}, middle to middle${a.dropMm > 0 ? `, hanging ${t.len(a.dropMm)} below the line` : ', close to the line'}. Cut ${t.many(f.count, 'thread', 'threads')} of ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}. The ends of the line stay, to tie it up with.`

@@ -2,7 +2,7 @@ import type { ActOf } from '$lib/core/plan';
 import type { FactsOf } from '$lib/core/hand';
 import type { Talk } from '../../talk';
 import type { Said, Words } from '../../words';
-import { PLACES, seam } from '../names';
+import { PLACES, seam, severalOf, wholeSeam } from '../names';
 
 type Seams = Pick<Words['acts'], 'join' | 'bind' | 'sewOn'>;
 
@@ -113,7 +113,7 @@ export const seams: Seams = {
     const { how, why } = HOW[a.by];
     return {
       title: `Join: ${seam(a.name, t)}`,
-      detail: `${t.sentence(edges(f, t))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.`,
+      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.`,
       ...(why ? { why } : {})
     };
   },
@@ -157,7 +157,7 @@ export const seams: Seams = {
   sewOn: (a, f, t) => {
     const place = PLACES[a.place] ?? a.place;
     const each = f.count > 1 ? ' for each' : '';
-    const which = f.count === 1 ? `the ${t.piece(a.piece)}` : `the ${t.num(f.count)} ${t.piece(a.piece)}s`;
+    const which = f.count === 1 ? `the ${t.piece(a.piece)}` : `the ${t.num(f.count)} ${severalOf(t.piece(a.piece))}`;
     if (a.at && f.at) {
       const edge = { high: 'left', low: 'right' }[a.at.side];
       return {

@@ -34,6 +34,7 @@
   import { Reminders } from '$lib/ui/crank/reminders.svelte';
   import PassDialog from '$lib/ui/crank/PassDialog.svelte';
   import PutOffNote from '$lib/ui/crank/PutOffNote.svelte';
+  import WordsHere from '$lib/ui/crank/WordsHere.svelte';
   import { watchStretch } from '$lib/ui/crank/stretch.svelte';
   import { watchTroubles } from '$lib/ui/crank/troubles.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
@@ -41,6 +42,7 @@
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { speak } from '$lib/words';
+  import { roundCard, rowEnd } from '$lib/words/crank';
 
   const at = useProject();
   const screen = keepAwake();
@@ -91,6 +93,18 @@
   const toMoment = (to: number): void => {
     if (to >= 0 && to < moments.length) turned = { of: shownFor, to };
   };
+  /** Sentences that stand on the large button, which holds no doors. */
+  const onFace = $derived.by((): string[] => {
+    if (!say || next.do === 'done') return [];
+    const seen = moments[moment];
+    const words = seen ? say.moment(seen) : (asked?.detail ?? '');
+    if (next.do === 'confirm') return [asked?.title ?? '', words];
+    return [
+      ...(next.do === 'lift' ? [asked?.title ?? '', words] : []),
+      ...(next.turn ? [rowEnd(say, next.turn.toPin)] : []),
+      ...(next.card.length > 0 ? [roundCard(say, next.card)] : [])
+    ];
+  });
   const oneSection = $derived(turning?.ofSection === leg?.workRows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
   const where = $derived(
@@ -231,6 +245,7 @@
     <section
       class="flex flex-col gap-3 snug:gap-2 low:grid low:grid-cols-[minmax(0,1fr)_minmax(11rem,30%)] low:grid-rows-[1fr_auto]"
       aria-label="At the crank"
+      data-focus="free"
     >
       <h1 class="sr-only">Crank {at.project!.brief.name}</h1>
       <div class="contents low:hidden"><BusyNote {at} /></div>
@@ -294,8 +309,13 @@
         </div>
       {/if}
 
-      {#if next.do === 'confirm' && moments.length > 1}
-        <MomentBar at={moment} count={moments.length} onmove={toMoment} />
+      {#if onFace.length > 0}
+        <div class="flex flex-wrap items-center gap-x-5 gap-y-1">
+          {#if next.do === 'confirm' && moments.length > 1}
+            <MomentBar at={moment} count={moments.length} onmove={toMoment} />
+          {/if}
+          <WordsHere texts={onFace} />
+        </div>
       {/if}
       {#if say && (told.length > 0 || next.do !== 'confirm' || moments.length < 2)}
         <CueBar
