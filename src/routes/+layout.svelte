@@ -109,8 +109,9 @@
           aria-current={here(link.href) ? 'page' : undefined}
           class="flex min-h-11 items-center border-b-3 px-3 whitespace-nowrap lg:max-xl:px-2.5 {link.narrow
             ? 'sm:hidden'
-            : ''} {here(link.href) ? 'border-accent font-semibold' : 'border-transparent hover:border-base-300'}"
-          >{link.label}</a
+            : ''} {here(link.href)
+            ? 'border-accent font-semibold'
+            : 'border-transparent hover:border-base-300 forced-colors:border-[Canvas]'}">{link.label}</a
         >
       {/each}
     </nav>

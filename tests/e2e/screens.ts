@@ -4,6 +4,9 @@ import type { Page } from '@playwright/test';
 export const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?][] = [
   ['Bench', '/'],
   ['Log', '/log'],
+  ['An entry of the log', '/log/demo-first'],
+  ['Series', '/series'],
+  ['Shopping list', '/shopping'],
   ['Devices', '/devices'],
   ['Choosing', '/new'],
   ['Plan of several parts', '/project/demo-bag'],

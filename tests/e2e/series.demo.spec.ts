@@ -2,6 +2,7 @@ import ICAL from 'ical.js';
 import { readFile } from 'node:fs/promises';
 import Papa from 'papaparse';
 import { expect, test } from './quiet';
+import { sideways } from './sideways';
 
 test('twelve hats from four yarns: drawn up, kept, laid out in evenings, and read by a calendar and a spreadsheet', async ({
   page
@@ -39,6 +40,9 @@ test('twelve hats from four yarns: drawn up, kept, laid out in evenings, and rea
   const [csv] = await Promise.all([page.waitForEvent('download'), page.getByRole('button', { name: 'CSV' }).click()]);
   const { data } = Papa.parse<Record<string, string>>(await readFile(await csv.path(), 'utf8'), { header: true });
   expect(data).toHaveLength(12);
+  await page.setViewportSize({ width: 320, height: 640 });
+  expect(await sideways(page)).toEqual([]);
+  await page.setViewportSize({ width: 1280, height: 800 });
   // Fewer days a week, and it is done later; deleted, its projects stay.
   await page.getByText('Mon', { exact: true }).click();
   await expect(page.getByRole('region', { name: 'Evenings' }).getByRole('listitem')).toHaveCount(events.length);

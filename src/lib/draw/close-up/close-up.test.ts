@@ -32,8 +32,13 @@ function check(result: Result, piece: number, moment: Moment, width: number, hei
   expect(scene.label).toMatch(/\w \w.*\.$/);
   expect(scene.shapes.length).toBeGreaterThan(4);
   for (const { d } of paths(scene)) expect(d).not.toMatch(/NaN|undefined|Infinity/);
-  for (const { x, y, text } of texts(scene)) {
+  for (const { x, y, text, size, anchor } of texts(scene)) {
     expect(text).not.toBe('');
+    // Whole words, not their beginnings: half the size is what a letter of the text face takes at least (measured).
+    const wide = (text.length * size) / 2;
+    const left = anchor === 'start' ? x : anchor === 'end' ? x - wide : x - wide / 2;
+    expect(left, text).toBeGreaterThanOrEqual(0);
+    expect(left + wide, text).toBeLessThanOrEqual(width);
     expect(x).toBeGreaterThanOrEqual(0);
     expect(x).toBeLessThanOrEqual(width);
     expect(y).toBeGreaterThan(0);

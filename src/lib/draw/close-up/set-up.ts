@@ -8,6 +8,9 @@ import { pinAngle } from './small-ring';
 
 type Of<K extends Sight['of']> = Extract<Sight, { readonly of: K }>;
 
+/** Room the switch takes with its words at either end, and half a clamp, px. */
+const [SWITCH_ROOM, CLAMP] = [116, 16];
+
 /** The ring from above with the mode switch, the marker at the guide, and the pins a piece is knitted on. */
 export function ringSight(
   sight: Of<'ring'>,
@@ -17,8 +20,10 @@ export function ringSight(
   width: number,
   height: number
 ): Scene {
-  const r = Math.min(width * 0.24, height * 0.33);
-  const [cx, cy] = [width * 0.33, height * 0.46];
+  // The switch stands where its words fit; the ring with its clamps takes what is left beside it.
+  const switchX = Math.min(width * 0.71, width - SWITCH_ROOM);
+  const r = Math.min(width * 0.24, height * 0.33, (switchX - 2 * CLAMP - 20) / 2.12);
+  const [cx, cy] = [Math.min(width * 0.33, switchX - 15 - CLAMP - 1.06 * r), height * 0.46];
   const marked = markedPins(machine);
   const at = (pin: number, radius: number): [number, number] => {
     const angle = pinAngle(pin, machine.pins);
@@ -44,7 +49,7 @@ export function ringSight(
   const guide = at(marked[0] ?? 1, r * 1.3);
   shapes.push(line(disc(guide[0], guide[1], 9), { width: 4, stroke: { ink: 'quiet' } }));
   if (!sight.set) shapes.push(...clamp(cx - r * 1.06, cy - r * 0.4), ...clamp(cx + r * 1.06, cy - r * 0.4));
-  shapes.push(...modeSwitch(sight, say, width * 0.71, height * 0.26, height * 0.42));
+  shapes.push(...modeSwitch(sight, say, switchX, height * 0.26, height * 0.42));
   return { width, height, label, textures: [], shapes };
 }
 

@@ -45,7 +45,8 @@
     type="button"
     class="btn flex-1 btn-quiet px-3 whitespace-nowrap btn-lg md:flex-none md:px-6"
     disabled={!undoable}
-    onclick={(e) => release(e, onundo)}><Undo2 class="size-5" /> Undo</button
+    onclick={(e) => release(e, onundo)}
+    ><Undo2 class="size-5" /><span class={canPass || lifting ? 'max-sm:sr-only' : ''}>Undo</span></button
   >
   <button
     type="button"

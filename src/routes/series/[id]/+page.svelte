@@ -178,15 +178,15 @@
     <div class="mt-4 grid grid-cols-1 gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section class="sheet p-4" aria-label="Things">
         <h2 class="text-lg font-semibold">One after the other</h2>
-        <div class="overflow-x-auto">
-          <table class="mt-1 w-full min-w-120">
+        <div>
+          <table class="mt-1 w-full">
             <thead>
               <tr class="text-left text-sm quiet">
                 <th class="py-1 font-normal" scope="col">Thing</th>
                 <th class="py-1 font-normal" scope="col">Yarns</th>
                 <th class="py-1 text-right font-normal" scope="col">Rows</th>
-                <th class="py-1 pl-3 font-normal" scope="col">State</th>
-                <th class="py-1 font-normal" scope="col">Done on</th>
+                <th class="py-1 pl-3 font-normal max-sm:hidden" scope="col">State</th>
+                <th class="py-1 font-normal max-sm:hidden" scope="col">Done on</th>
               </tr>
             </thead>
             <tbody>
@@ -197,6 +197,11 @@
                       class="hover:underline"
                       href={thing.done ? paths.entry(thing.project.id) : paths.plan(thing.project.id)}
                       >{shortOf(thing.project.brief.name)}</a
+                    >
+                    <span class="block text-sm font-normal quiet sm:hidden"
+                      >{thing.state}{thing.done || !doneOn(plan, thing.project.id)
+                        ? ''
+                        : `, done on ${day(doneOn(plan, thing.project.id)!)}`}</span
                     >
                   </td>
                   <td class="py-2">
@@ -211,8 +216,8 @@
                     </span>
                   </td>
                   <td class="py-2 text-right numerals">{thing.rows}</td>
-                  <td class="py-2 pl-3">{thing.state}</td>
-                  <td class="py-2 whitespace-nowrap"
+                  <td class="py-2 pl-3 max-sm:hidden">{thing.state}</td>
+                  <td class="py-2 whitespace-nowrap max-sm:hidden"
                     >{thing.done ? '' : doneOn(plan, thing.project.id) ? day(doneOn(plan, thing.project.id)!) : ''}</td
                   >
                 </tr>
