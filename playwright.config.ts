@@ -34,7 +34,9 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     launchOptions: { executablePath: chromiumPath, args: CHROMIUM_ARGS },
     actionTimeout: 20_000,
-    trace: 'off'
+    trace: 'off',
+    // Each visit would fetch all that works offline in the background: what works offline is tested where it is asked for.
+    serviceWorkers: 'block'
   },
   webServer: [server(PLAIN, false), server(DEMO, true)],
   projects: [

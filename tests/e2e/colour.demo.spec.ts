@@ -19,7 +19,7 @@ test('by mouse: a border is dragged, a section painted, split and undone; the pl
   await page.mouse.down();
   await page.mouse.move(box.x + 20, box.y - 60, { steps: 6 });
   // The finished thing follows while the border is still held.
-  const seen = page.getByTestId('shows').getByRole('row', { name: /Fog/ });
+  const seen = page.getByTestId('shows').locator('tbody', { hasText: 'Fog' });
   await expect(rowsOf(page, 1)).not.toHaveValue('70');
   await page.mouse.up();
   const moved = Number(await rowsOf(page, 1).inputValue());
@@ -42,7 +42,7 @@ test('by mouse: a border is dragged, a section painted, split and undone; the pl
     .click();
   await page.getByRole('button', { name: /^Section 3: .*paint it in/ }).click();
   await expect(page.getByRole('combobox', { name: 'Yarn of section 3' })).toHaveValue('y-ember');
-  await expect(page.getByTestId('shows').getByRole('row')).toHaveCount(4);
+  await expect(page.getByTestId('shows').locator('tbody')).toHaveCount(3);
   expect(await sum(page)).toBe(140);
   // Brim down nothing is turned up any more; turned over the lining is outside.
   await page.getByRole('group', { name: 'Look at it' }).getByRole('button', { name: 'Brim down' }).click();
@@ -167,4 +167,71 @@ test('panels are striped so that they match at their seams, and told apart by ot
   await expect(rowsOf(page, 1)).toHaveValue('5');
   await page.getByLabel('Look at the tube').selectOption({ label: 'Light and dark alone' });
   await expect(page.getByRole('list', { name: 'Neighbours and how different they look' })).toContainText(/beside/);
+});
+
+/** A photograph of yarn wrapped on a card: red over four tenths, blue over one tenth, yellow over the rest. */
+const wrapped = async (page: Page): Promise<Buffer> => {
+  const bytes = await page.evaluate(async () => {
+    const canvas = new OffscreenCanvas(400, 200);
+    const on = canvas.getContext('2d')!;
+    for (const [hex, from, to] of [
+      ['#b03020', 0, 0.4],
+      ['#205080', 0.4, 0.5],
+      ['#e0c050', 0.5, 1]
+    ] as const) {
+      on.fillStyle = hex;
+      on.fillRect(400 * from, 0, 400 * (to - from), 200);
+    }
+    return [...new Uint8Array(await (await canvas.convertToBlob({ type: 'image/png' })).arrayBuffer())];
+  });
+  return Buffer.from(bytes);
+};
+
+test('phases are measured from a photograph; the tube and the worn thing are painted in them, and can be opened', async ({
+  page
+}) => {
+  await page.goto('/yarns');
+  await page.getByRole('row', { name: /Fog/ }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByText('Changes colour along the thread').click();
+  await dialog
+    .getByLabel('Measure them from a photograph')
+    .setInputFiles({ name: 'card.png', mimeType: 'image/png', buffer: await wrapped(page) });
+  await dialog.getByLabel('What it shows').selectOption({ label: 'Wrapped on a card, or laid out straight' });
+  await dialog.getByLabel('Metres along it').fill('100');
+  // By the keys, from one edge of the picture to the other.
+  const [first, last] = [/^Where the yarn begins/, /^Where it ends/].map((name) =>
+    dialog.getByRole('button', { name })
+  );
+  for (let i = 0; i < 3; i++) await first!.press('Shift+ArrowLeft');
+  for (let i = 0; i < 8; i++) await last!.press('Shift+ArrowRight');
+  await expect(dialog.getByTestId('read-phases')).toContainText('3 phases');
+  const read = (await dialog.getByTestId('read-phases').innerText())
+    .match(/[\d.]+ m/g)!
+    .map((m) => Number.parseFloat(m));
+  for (const [i, metres] of [40, 10, 50].entries()) expect(Math.abs(read[i]! - metres)).toBeLessThan(2.5);
+  expect(read.reduce((sum, m) => sum + m, 0)).toBeCloseTo(100, 0);
+  await dialog.getByRole('button', { name: 'Take these phases' }).click();
+  await expect(dialog.getByLabel(/^Metres of phase/)).toHaveCount(3);
+  // A file that is no picture is refused in words.
+  await dialog
+    .getByLabel('Measure them from a photograph')
+    .setInputFiles({ name: 'notes.txt', mimeType: 'text/plain', buffer: Buffer.from('no picture') });
+  await expect(dialog.getByText(/must be a picture the browser can read; received notes\.txt/)).toBeVisible();
+  await dialog.getByRole('button', { name: 'Save the yarn' }).click();
+  await expect(dialog).toBeHidden();
+
+  await page.goto('/project/demo-fog/colour');
+  const fills = (): Promise<number> =>
+    page.getByTestId('colour-tube').evaluate((tube) => new Set([...tube.querySelectorAll('rect[fill*="-y"]')].map((r) => r.getAttribute('fill'))).size); // prettier-ignore
+  // The other yarn, and three phases.
+  await expect.poll(fills).toBe(4);
+  const slider = page.getByTestId('phases').getByRole('slider');
+  const picture = (): Promise<string> => page.getByTestId('colour-tube').innerHTML();
+  const before = await picture();
+  await slider.focus();
+  for (let i = 0; i < 8; i++) await page.keyboard.press('ArrowRight');
+  await expect.poll(async () => (await picture()) === before).toBe(false);
+  await page.getByRole('button', { name: 'Opened', exact: true }).click();
+  await expect(page.getByText('Lying flat')).toBeVisible();
 });

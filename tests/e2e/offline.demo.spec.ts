@@ -2,6 +2,8 @@ import { readFile } from 'node:fs/promises';
 import type { Page } from '@playwright/test';
 import { expect, FIRST, secondBuild, test } from './own-server';
 
+test.use({ serviceWorkers: 'allow' });
+
 /** Waits until the page is in the care of the service worker, with all its parts kept. */
 async function settled(page: Page): Promise<void> {
   await page.waitForFunction(() => navigator.serviceWorker.controller?.state === 'activated');

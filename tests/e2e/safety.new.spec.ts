@@ -122,6 +122,7 @@ test('what was typed and not saved is asked for, and is there again after a relo
   await page.getByRole('row').nth(1).click();
   await folded.click();
   await fibre.fill('Wool and nettle');
+  await expect(fibre).toBeVisible();
   await page.keyboard.press('Escape');
   await expect(dialog.getByText('What you typed is not saved.')).toBeVisible();
   await dialog.getByRole('button', { name: 'Go on typing' }).click();

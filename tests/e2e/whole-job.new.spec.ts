@@ -1,6 +1,8 @@
 import { readFile } from 'node:fs/promises';
 import { expect, reload, rowsOf, tabTo, test } from './quiet';
 
+test.use({ serviceWorkers: 'allow' });
+
 test('a lined hat from the brief to the log, and back from its file', async ({ page }, info) => {
   await page.goto('/');
   await expect(page.getByText('Nothing on the pins')).toBeVisible();

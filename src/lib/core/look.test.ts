@@ -9,10 +9,10 @@ const kit = sampleKit({ yarns: [medium('red', '#b03020'), medium('blue', '#20508
 
 describe('a thing looked at otherwise', () => {
   it('offers only what can be done with it', () => {
-    expect(looksOf(hat({}, kit))).toEqual(['worn', 'brim-down', 'turned-over']);
-    expect(looksOf(hat({ turnUpMm: 0 }, kit))).toEqual(['worn', 'turned-over']);
+    expect(looksOf(hat({}, kit))).toEqual(['worn', 'brim-down', 'turned-over', 'opened']);
+    expect(looksOf(hat({ turnUpMm: 0 }, kit))).toEqual(['worn', 'turned-over', 'opened']);
     expect(looksOf(made('scarf', {}, kit))).toEqual(['worn']);
-    expect(looksOf(made('gathered-hat', {}, kit))).toEqual(['worn', 'brim-down']);
+    expect(looksOf(made('gathered-hat', {}, kit))).toEqual(['worn', 'brim-down', 'opened']);
   });
 
   it('with its brim down nothing is turned up or under it, and no row is another', () => {
@@ -21,6 +21,15 @@ describe('a thing looked at otherwise', () => {
     const names = new Set([...down.reveal.pieces[0]!.place].map((p) => PLACES[p]));
     expect(names.has('turned-up') || names.has('under-brim')).toBe(false);
     expect(down.fabric.pieces[0]!.rows).toBe(r.fabric.pieces[0]!.rows);
+  });
+
+  it('opened, every work row is in sight and lies in its order, at its length', () => {
+    const r = hat({ turnUpMm: 50, style: 'plain' }, kit);
+    const open = lookAt(r, 'opened');
+    const work = r.sizes.pieces[0]!.rows;
+    expect(readSeen(open).reduce((sum, own) => sum + own.rows.seen, 0)).toBe(work);
+    expect(open.sizes.pieces[0]!.lengthMm).toEqual(r.sizes.pieces[0]!.lengthMm);
+    expect([...open.fabric.pieces[0]!.yarn]).toEqual([...r.fabric.pieces[0]!.yarn]);
   });
 
   it('turned over twice it is as it was; once, what was seen of the lining is seen of the outside', () => {

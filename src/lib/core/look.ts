@@ -2,8 +2,11 @@ import { flip, recolour, sectionsOf } from './colour';
 import type { Worn } from './plan';
 import { read, type Result } from './tomble';
 
-/** Ways of looking at a finished thing: as it is worn, its brim down, or turned over so that the inside shows. */
-const LOOKS = ['worn', 'brim-down', 'turned-over'] as const;
+/**
+ * Ways of looking at a finished thing: as it is worn, its brim down, turned over so that the inside shows, or opened: the tube
+ * drawn out flat again, with every row in sight.
+ */
+const LOOKS = ['worn', 'brim-down', 'turned-over', 'opened'] as const;
 export type Look = (typeof LOOKS)[number];
 
 /** A worn form with nothing turned up. */
@@ -15,13 +18,32 @@ function brimDown(worn: Worn): Worn {
 /** Whether something of a thing is turned up. */
 const hasBrim = ({ plan, reveal }: Result): boolean => plan.worn !== null && reveal.turnRows > 0 && brimDown(plan.worn) !== plan.worn; // prettier-ignore
 
+/** The tube a thing is made of, lying flat with both ends open. */
+const OPENED: Worn = { form: 'flat', ends: ['open', 'open'], pompoms: 0 };
+
+/** Whether rows of a thing of one tube are out of sight: folded in, turned up or gathered. */
+const hasFolds = ({ plan, fabric, reveal }: Result): boolean =>
+  plan.pieces.length === 1 &&
+  plan.worn !== null &&
+  plan.worn.form !== 'flat' &&
+  plan.worn.form !== 'panels' &&
+  fabric.pieces[0]!.rows > 0 &&
+  reveal.shares.some(({ place }) => place !== 'plain' && place !== 'removed' && place !== 'outside');
+
+const CAN: Readonly<Record<Look, (result: Result) => boolean>> = {
+  worn: () => true,
+  'brim-down': hasBrim,
+  'turned-over': ({ plan }) => plan.worn?.form === 'lined-hat',
+  opened: hasFolds
+};
+
 /**
- * The ways one can look at a thing: only a brim that is turned up can be turned down, and only what is lined can be turned over.
+ * The ways one can look at a thing: only a brim that is turned up can be turned down, only what is lined can be turned over, and
+ * only what has rows out of sight can be opened.
  *
- * @example looksOf(hat) // ['worn', 'brim-down', 'turned-over']
+ * @example looksOf(hat) // ['worn', 'brim-down', 'turned-over', 'opened']
  */
-export const looksOf = (result: Result): Look[] =>
-  LOOKS.filter((look) => look === 'worn' || (look === 'brim-down' ? hasBrim(result) : result.plan.worn?.form === 'lined-hat')); // prettier-ignore
+export const looksOf = (result: Result): Look[] => LOOKS.filter((look) => CAN[look](result));
 
 /**
  * A thing looked at otherwise: the same rows, read again. Turned over, the first row and the last one change places.
@@ -31,6 +53,7 @@ export const looksOf = (result: Result): Look[] =>
 export function lookAt(result: Result, look: Look): Result {
   const { kit, brief, plan, notes } = result;
   if (look === 'worn' || !plan.worn || !looksOf(result).includes(look)) return result;
+  if (look === 'opened') return read(kit, brief, { plan: { ...plan, worn: OPENED }, notes });
   if (look === 'brim-down') return read(kit, brief, { plan: { ...plan, worn: brimDown(plan.worn) }, notes });
   const sections = flip(sectionsOf(plan.pieces[0]!).map((s) => ({ ...s, locked: false })));
   return read(kit, brief, { plan: recolour(kit, plan, [{ piece: 0, sections: [...sections] }], 'knot'), notes });

@@ -29,6 +29,11 @@ export function labDifference(one: Lab, two: Lab): number {
   return difference({ mode: 'lab65', ...one }, { mode: 'lab65', ...two });
 }
 
+/** A colour by its red, green and blue, 0 to 255, in CIELAB. @example labOfRgb([255, 255, 255]).l // 100 */
+export function labOfRgb([r, g, b]: readonly [number, number, number]): Lab {
+  return toLab({ mode: 'rgb', r: r / 255, g: g / 255, b: b / 255 });
+}
+
 /** A colour as it lies in CIELAB. */
 const labOf = remembered((hex: string): Lab => {
   const lab = toLab(parse(hex));

@@ -1,26 +1,45 @@
 <script lang="ts">
-  import { type Fate, fatesOf, moveBorder, paint } from '$lib/core/colour';
+  import { type Fate, fatesOf, moveBorder, paint, sectionsOf } from '$lib/core/colour';
   import { yarnName, yarnsById } from '$lib/core/kit';
   import { rowsIn } from '$lib/core/plan';
   import type { Result } from '$lib/core/tomble';
   import { tileOf } from '$lib/draw/texture';
   import { type BorderDrag, borderDrag } from './border-drag';
   import type { ColourDesk } from './desk.svelte';
+  import { markOf, SQUARE } from './marks';
   import { FATE_WORDS } from './words';
 
   let {
     desk,
     result,
+    painted = result,
+    marked = false,
     sight = (hex) => hex
-  }: { desk: ColourDesk; result: Result; sight?: (hex: string) => string } = $props();
+  }: {
+    desk: ColourDesk;
+    result: Result;
+    /** The same thing in the colours that long-phase yarn gives it. */
+    painted?: Result | null;
+    /** Whether yarns are told apart by marks as well as by colour. */
+    marked?: boolean;
+    sight?: (hex: string) => string;
+  } = $props();
   const uid = $props.id();
   let room = $state.raw<DOMRectReadOnly>();
   /** Room for the ring above. */
   const RING = 26;
   const height = $derived(Math.max(200, (room?.height ?? 600) - RING - 2));
   const total = $derived(Math.max(1, rowsIn(desk.sections)));
-  const yarns = $derived(yarnsById(result.kit.yarns));
-  const used = $derived([...new Set(desk.sections.map((s) => s.yarn))]);
+  const yarns = $derived(yarnsById((painted ?? result).kit.yarns));
+  /** Stretches of one colour: the sections themselves, or the phases of their yarns. */
+  const colours = $derived.by(() => {
+    const piece = painted === result ? undefined : painted?.plan.pieces[desk.piece];
+    return piece ? sectionsOf(piece) : desk.sections;
+  });
+  const colourStarts = $derived(colours.reduce<number[]>((sums, s) => [...sums, sums.at(-1)! + s.rows], [0]));
+  const used = $derived([...new Set(colours.map((s) => s.yarn))]);
+  /** Yarns of the sections, in the order their marks are given. */
+  const own = $derived([...new Set(desk.sections.map((s) => s.yarn))]);
   const TUBE = 150;
   /** Pins of the ring in the picture, as shares of its half width. */
   const PINS = [-0.95, -0.8, -0.6, -0.4, -0.2, 0, 0.2, 0.4, 0.6, 0.8, 0.95];
@@ -120,6 +139,12 @@
               {/each}
             </pattern>
           {/each}
+          {#each marked ? own : [] as id, k (id)}
+            <pattern id="{uid}-m{k}" width={SQUARE} height={SQUARE} patternUnits="userSpaceOnUse">
+              <path d={markOf(k).d} fill="none" stroke="#fff" stroke-width="3.5" />
+              <path d={markOf(k).d} fill="none" stroke="#000" stroke-width="1.6" />
+            </pattern>
+          {/each}
           <pattern id="{uid}-up" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
             <rect width="6" height="6" fill="var(--color-base-100)" />
             <rect width="2.5" height="6" fill="var(--color-base-content)" />
@@ -142,13 +167,33 @@
             <title>{FATE_WORDS[f.fate]}: rows {f.from + 1} to {f.to}</title>
           </rect>
         {/each}
+        {#each colours as s, i (i)}
+          <rect
+            x="18"
+            y={yOf(colourStarts[i + 1]!)}
+            width={TUBE}
+            height={s.rows * rowPx}
+            fill="url(#{uid}-y{used.indexOf(s.yarn)})"
+          />
+        {/each}
+        {#if marked}
+          {#each desk.sections as s, i (i)}
+            <rect
+              x="18"
+              y={yOf(starts[i + 1]!)}
+              width={TUBE}
+              height={s.rows * rowPx}
+              fill="url(#{uid}-m{own.indexOf(s.yarn)})"
+            />
+          {/each}
+        {/if}
         {#each desk.sections as s, i (i)}
           <rect
             x="18"
             y={yOf(starts[i + 1]!)}
             width={TUBE}
             height={s.rows * rowPx}
-            fill="url(#{uid}-y{used.indexOf(s.yarn)})"
+            fill="none"
             stroke={i === desk.chosen ? 'var(--color-base-content)' : 'rgba(0,0,0,.3)'}
             stroke-width={i === desk.chosen ? 2.5 : 0.5}
           />

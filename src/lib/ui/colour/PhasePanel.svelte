@@ -4,7 +4,13 @@
   import { showRun } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
 
-  let { result }: { result: Result } = $props();
+  interface Props {
+    result: Result;
+    /** How far into its phases each ball is begun, 0 to 1, by yarn. */
+    starts: Readonly<Record<string, number>>;
+    onstart: (yarnId: string, share: number) => void;
+  }
+  let { result, starts, onstart }: Props = $props();
   const units = $derived(result.kit.habits.units);
   const rows = $derived(alongRows(result));
   const long = $derived(
@@ -13,10 +19,10 @@
       return yarn.phases.length > 1 && metres.length > 0 ? [{ yarn, metres }] : [];
     })
   );
-  let start = $state(0);
 </script>
 
 {#each long as { yarn, metres } (yarn.id)}
+  {@const start = starts[yarn.id] ?? 0}
   {@const cycle = cycleMetres(yarn.phases)}
   {@const show = phaseShow(yarn.phases, metres)}
   {@const runs = phaseRuns(yarn.phases, metres, start * cycle)}
@@ -40,7 +46,15 @@
     </p>
     <label class="mt-2 block text-sm"
       >Begun in the ball at {showRun(start * cycle, units)} of {showRun(cycle, units)}
-      <input class="range range-sm mt-1 w-full" type="range" min="0" max="1" step="0.02" bind:value={start} /></label
+      <input
+        class="range range-sm mt-1 w-full"
+        type="range"
+        min="0"
+        max="1"
+        step="0.02"
+        value={start}
+        oninput={(e) => onstart(yarn.id, Number(e.currentTarget.value))}
+      /></label
     >
     <div
       class="mt-2 flex h-9 overflow-hidden rounded-md border border-base-300"

@@ -3,6 +3,7 @@
   import { colourDifference, type Yarn, yarnName } from '$lib/core/kit';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type { ColourDesk } from './desk.svelte';
+  import { markOf, SQUARE } from './marks';
   import { type Sight, SIGHT_WORDS, SIGHTS, sightOf } from './sight';
 
   interface Props {
@@ -25,6 +26,7 @@
     });
     return Object.values(found).sort((x, y) => x.apart - y.apart);
   });
+  const own = $derived([...new Set(desk.sections.map((s) => s.yarn))]);
   const name = (id: string): string => {
     const yarn = yarns.find((y) => y.id === id);
     return yarn ? yarnName(yarn) : id;
@@ -42,6 +44,22 @@
     {#each SIGHTS as one (one)}<option value={one}>{SIGHT_WORDS[one]}</option>{/each}
   </select></label
 >
+{#if sight !== 'usual'}
+  <ul class="mt-2 flex flex-wrap gap-x-4 gap-y-1 text-sm" aria-label="Marks of the yarns on the tube">
+    {#each own as id, k (id)}
+      <li class="flex items-center gap-1.5">
+        <svg width={2 * SQUARE} height={SQUARE} class="shrink-0 rounded-sm" aria-hidden="true">
+          <rect width={2 * SQUARE} height={SQUARE} fill={sightOf(sight)(hexOf(id))} />
+          {#each [0, SQUARE] as x (x)}
+            <path d={markOf(k).d} transform="translate({x} 0)" fill="none" stroke="#fff" stroke-width="3.5" />
+            <path d={markOf(k).d} transform="translate({x} 0)" fill="none" stroke="#000" stroke-width="1.6" />
+          {/each}
+        </svg>
+        {name(id)}: {markOf(k).word}
+      </li>
+    {/each}
+  </ul>
+{/if}
 {#if pairs.length === 0}
   <p class="mt-2 quiet">One colour: nothing beside it to be told from.</p>
 {:else}

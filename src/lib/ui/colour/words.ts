@@ -13,5 +13,6 @@ export const FATE_WORDS: Readonly<Record<Fate, string>> = {
 export const LOOK_WORDS: Readonly<Record<Look, string>> = {
   worn: 'As worn',
   'brim-down': 'Brim down',
-  'turned-over': 'Turned over'
+  'turned-over': 'Turned over',
+  opened: 'Opened'
 };

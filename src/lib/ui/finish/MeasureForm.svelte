@@ -127,6 +127,8 @@
     });
     if (!fault) draft.drop();
   }
+  // Open where something of it was kept; while one types it stays as it is.
+  let openMore = $state(untrack(() => Object.keys(more).length > 0));
 </script>
 
 <form onsubmit={save} class="sheet p-4">
@@ -180,7 +182,7 @@
     >
   </div>
   {#if others.length > 0}
-    <details class="mt-1" open={Object.keys(more).length > 0}>
+    <details class="mt-1" bind:open={openMore}>
       <summary class="cursor-pointer font-semibold">More to measure, as far as you like</summary>
       <div class="mt-2 grid gap-x-4 sm:grid-cols-2">
         {#each others as what (what.code)}

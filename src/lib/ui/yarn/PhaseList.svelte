@@ -2,10 +2,17 @@
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import type { Yarn } from '$lib/core/kit';
+  import PhasePhoto from './PhasePhoto.svelte';
   import { readAmount, wordFault } from '$lib/core/quantity';
 
   type Phase = Yarn['phases'][number];
-  let { value, onvalue }: { value: readonly Phase[]; onvalue: (phases: Phase[]) => void } = $props();
+  interface Props {
+    value: readonly Phase[];
+    /** Metres of the whole ball; 0 where that is not known. */
+    metres?: number;
+    onvalue: (phases: Phase[]) => void;
+  }
+  let { value, metres: ball = 0, onvalue }: Props = $props();
   let fault = $state('');
   const put = (at: number, change: Partial<Phase>): void =>
     onvalue(value.map((phase, i) => (i === at ? { ...phase, ...change } : phase)));
@@ -57,4 +64,5 @@
     onclick={() => onvalue([...value, { name: `Phase ${value.length + 1}`, hex: '#8a8f94', metres: 10 }])}
     ><Plus class="size-4" /> Add a phase</button
   >
+  <PhasePhoto metres={ball} onphases={onvalue} />
 </fieldset>

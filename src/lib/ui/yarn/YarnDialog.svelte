@@ -12,6 +12,7 @@
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
+  import { BEHAVIOUR, YarnForm } from './yarn-form';
   import YarnFacts from './YarnFacts.svelte';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
@@ -27,47 +28,6 @@
   let { yarn, kit, onsave, onclose, ondelete }: Props = $props();
   const uid = $props.id();
 
-  const Form = z.object({
-    name: z.string().trim().min(1, 'Name must not be empty').max(60, 'Name must have at most 60 letters'),
-    colourName: z
-      .string()
-      .trim()
-      .min(1, 'Colour name must not be empty')
-      .max(40, 'Colour name must have at most 40 letters'),
-    hex: Hex,
-    weightClass: z
-      .number('Weight class must be a whole number from 0 to 7')
-      .int('Weight class must be a whole number from 0 to 7')
-      .min(0, 'Weight class must be from 0 to 7')
-      .max(7, 'Weight class must be from 0 to 7'),
-    metres: z
-      .number('Metres must be a number')
-      .min(1, 'Metres must be from 1 to 5000')
-      .max(5000, 'Metres must be from 1 to 5000')
-      .nullable()
-      .refine((n) => n !== null, 'Metres must be a number; the label has it'),
-    grams: z
-      .number('Grams must be a number')
-      .min(1, 'Grams must be from 1 to 2000')
-      .max(2000, 'Grams must be from 1 to 2000')
-      .nullable()
-      .refine((n) => n !== null, 'Grams must be a number; the label has it'),
-    stockGrams: z
-      .number('Grams at hand must be a number')
-      .min(0, 'Grams at hand must be from 0 to 100000')
-      .max(100_000, 'Grams at hand must be from 0 to 100000')
-      .nullable(),
-    fibre: z.string().trim().max(80, 'Fibre must have at most 80 letters'),
-    strands: z
-      .number('Strands must be 1, 2 or 3')
-      .int('Strands must be 1, 2 or 3')
-      .min(1, 'Strands must be 1, 2 or 3')
-      .max(3, 'Strands must be 1, 2 or 3'),
-    stretch: z.enum(['little', 'some', 'much']),
-    strength: z.enum(['weak', 'fair', 'strong']),
-    surface: z.enum(['smooth', 'fuzzy', 'clingy']),
-    wash: z.enum(['machine', 'hand'])
-  });
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
   const start = untrack(() => yarn);
   const known = untrack(() => kit.yarns.some((y) => y.id === start.id));
@@ -86,12 +46,12 @@
         strands: start.strands,
         ...start.behaviour
       },
-      zod4(Form)
+      zod4(YarnForm)
     ),
     {
       id: `yarn-${uid}`,
       SPA: true,
-      validators: zod4Client(Form),
+      validators: zod4Client(YarnForm),
       resetForm: false,
       onUpdate: async ({ form: sent }) => {
         if (!sent.valid) return;
@@ -131,6 +91,11 @@
     form.update((now) => ({ ...now, ...left.form }));
     phases = left.phases;
   }
+  /** What lies open stays open while one types; a fault in it opens it. */
+  const open = $state({ more: unfolded, phases: untrack(() => phases.length > 0) });
+  $effect(() => {
+    if ($errors.fibre || $errors.strands) open.more = true;
+  });
   $effect(() => {
     if (changed) draft.keep({ form: $form, phases });
     else draft.drop();
@@ -139,43 +104,6 @@
     draft.drop();
     onclose();
   }
-  const BEHAVIOUR = [
-    {
-      key: 'stretch',
-      label: 'Stretch',
-      choices: [
-        { value: 'little', label: 'Little' },
-        { value: 'some', label: 'Some' },
-        { value: 'much', label: 'Much' }
-      ]
-    },
-    {
-      key: 'strength',
-      label: 'Strength',
-      choices: [
-        { value: 'weak', label: 'Snaps when drawn' },
-        { value: 'fair', label: 'Fair' },
-        { value: 'strong', label: 'Strong' }
-      ]
-    },
-    {
-      key: 'surface',
-      label: 'Surface',
-      choices: [
-        { value: 'smooth', label: 'Smooth' },
-        { value: 'fuzzy', label: 'Fuzzy' },
-        { value: 'clingy', label: 'Clingy' }
-      ]
-    },
-    {
-      key: 'wash',
-      label: 'Washing',
-      choices: [
-        { value: 'machine', label: 'Machine' },
-        { value: 'hand', label: 'By hand' }
-      ]
-    }
-  ] as const;
   const fields = [
     { key: 'metres', label: 'Metres on the label' },
     { key: 'grams', label: 'Grams on the label' },
@@ -282,7 +210,7 @@
       behaviour={{ stretch: $form.stretch, strength: $form.strength, surface: $form.surface, wash: $form.wash }}
       ontake={(weightClass, behaviour) => ($form = { ...$form, weightClass, ...behaviour })}
     />
-    <details class="col-span-2" open={unfolded || $errors.fibre !== undefined || $errors.strands !== undefined}>
+    <details class="col-span-2" bind:open={open.more}>
       <summary class="cursor-pointer py-1 font-semibold">Fibre, strands and how it behaves</summary>
       <div class="grid grid-cols-2 gap-x-4">
         <div>
@@ -329,9 +257,9 @@
       }}
       onstock={(grams) => ($form.stockGrams = grams)}
     />
-    <details class="col-span-2" open={phases.length > 0}>
+    <details class="col-span-2" bind:open={open.phases}>
       <summary class="cursor-pointer py-1 font-semibold">Changes colour along the thread</summary>
-      <PhaseList value={phases} onvalue={(list) => (phases = list)} />
+      <PhaseList value={phases} metres={$form.metres ?? 0} onvalue={(list) => (phases = list)} />
     </details>
     <div
       class="sticky -bottom-6 col-span-2 -mx-6 mt-2 -mb-6 flex flex-wrap justify-end gap-2 border-t border-base-300 bg-base-100 px-6 py-3"

@@ -7,7 +7,7 @@ export const endWords: readonly WordEntry[] = [
   word('wrap-on', 'Wrapped cast-on', ['wrap the cast-on', 'wrapped cast-on', 'e-wrap'], (v) => `The yarn goes once round each ${v.terms.pin}, snug. An edge that stays; panels begin so.`, { of: 'moment', kind: 'waistcoat', code: 'wrapped' }), // prettier-ignore
   word('waste', 'Waste yarn', ['waste yarn', 'waste', 'rows of waste', 'scrap yarn'], 'Scrap yarn in another colour, knitted before or after the work so that its loops stay open. It comes off once they are secured.', { of: 'moment', kind: 'cowl', code: 'cutWaste' }), // prettier-ignore
   word('tail', 'Tail', ['tail', 'tails', 'yarn end', 'yarn ends'], 'The loose end of a yarn where it begins or ends. It is tied, woven in, or used to draw or sew.', { of: 'moment', kind: 'lined-hat', code: 'tail' }), // prettier-ignore
-  word('change', 'Change of yarn', ['change yarn', 'change of yarn', 'change of colour', 'joins', 'colour change'], 'The old yarn is cut, the new one laid into the guide at the marker, its tail in the middle. A few rows later the tails are tied.', { of: 'moment', kind: 'free-tube', code: 'newIn' }), // prettier-ignore
+  word('change', 'Change of yarn', ['change yarn', 'change of yarn', 'change of colour', 'joins', '1 join', 'colour change'], 'The old yarn is cut, the new one laid into the guide at the marker, its tail in the middle. A few rows later the tails are tied.', { of: 'moment', kind: 'free-tube', code: 'newIn' }), // prettier-ignore
   word('live', 'Live stitches', ['live', 'live stitches', 'live loops', 'open loops'], 'Loops that nothing holds yet. Pulled, they run down; a thread, a chain or waste yarn holds them.', { of: 'moment', kind: 'lined-hat', code: 'needle' }), // prettier-ignore
   {
     id: 'off',
@@ -18,7 +18,7 @@ export const endWords: readonly WordEntry[] = [
     picture: { of: 'moment', kind: 'lined-hat', code: 'taken' },
     seenIn: 'lined-hat'
   },
-  word('drawstring', 'Drawstring', ['drawstring', 'draw', 'drawn', 'draw up', 'draw shut', 'drawn shut', 'draw thread', 'gathering thread'], 'A thread through all loops of an end. Pulled, it gathers the end until it is shut.', { of: 'act', kind: 'lined-hat', do: 'draw' }), // prettier-ignore
+  word('drawstring', 'Drawstring', ['drawstring', 'draw the cast-on edge', 'draw the last edge', 'draw it, knot', 'draw up', 'draw shut', 'drawn shut', 'draw thread', 'gathering thread'], 'A thread through all loops of an end. Pulled, it gathers the end until it is shut.', { of: 'act', kind: 'lined-hat', do: 'draw' }), // prettier-ignore
   word('chain', 'Chain off', ['chain off', 'chained off', 'chain', 'chained', 'chain the stitches off'], 'With a hook each loop is pulled through the one before. An edge that is done at once.', { of: 'moment', kind: 'panel', code: 'hookTwo' }), // prettier-ignore
   word('thread', 'Thread', ['a thread', 'the thread', 'thread of', 'strong thread'], 'A strong smooth yarn that carries loops for a while or for good.', { of: 'moment', kind: 'lined-hat', code: 'needle' }), // prettier-ignore
   {

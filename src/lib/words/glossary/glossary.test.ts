@@ -92,6 +92,14 @@ describe('words of the craft', () => {
     expect(doorsIn('Close the gate.', voice).map((part) => part.entry?.id)).toEqual([undefined, 'gate', undefined]);
     const known = new Set<string>();
     expect(doorsIn('Turn one round; push needle 4 down.', needles, known).flatMap((p) => p.entry?.id ?? [])).toEqual(['row', 'pin']); // prettier-ignore
+    // A word that means two things opens what it means here.
+    const ids = (text: string): string[] => doorsIn(text, voice).flatMap((p) => p.entry?.id ?? []);
+    expect(ids('Hook through all four layers, draw the yarn through.')).toEqual([]);
+    expect(ids('Draw the last edge of the hat.')).toEqual(['drawstring']);
+    expect(ids('until 22 stitches leave no hole')).toEqual([]);
+    expect(ids('Thread the yarn through the middle hole.')).toContain('hole');
+    expect(ids('Knot 1 join for good.')).toEqual(['knot', 'change']);
+    expect(ids('Join: back of the brim.')).toEqual(['seam', 'brim']);
     // What is a panel here is no mode of the machine.
     expect(doorsIn('Switch it to PANEL: a panel grows.', voice).flatMap((p) => p.entry?.id ?? [])).toEqual(['panel-mode', 'panel']); // prettier-ignore
   });

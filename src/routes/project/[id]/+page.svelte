@@ -1,14 +1,13 @@
 <script lang="ts">
-  import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import { withRefs } from '$lib/core/kinds/refs';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { isAsked, optionFields, withStarts } from '$lib/core/plan';
-  import { allRows, cutsOf, isBlind, PLACE_WORDS, trackOf, workCount } from '$lib/core/read';
+  import { cutsOf, isBlind, PLACE_WORDS } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
   import { changeYarn } from '$lib/store/kit';
-  import { figureName, optionLabels, speak } from '$lib/words';
+  import { figureName, speak } from '$lib/words';
   import FigureTile from '$lib/ui/figure/FigureTile.svelte';
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
   import MachinePanel from '$lib/ui/options/MachinePanel.svelte';
@@ -20,11 +19,10 @@
   import PieceTabs from '$lib/ui/picture/PieceTabs.svelte';
   import WornView from '$lib/ui/picture/WornView.svelte';
   import BusyNote from '$lib/ui/plan/BusyNote.svelte';
-  import FilesMenu from '$lib/ui/plan/FilesMenu.svelte';
+  import PlanHead from '$lib/ui/plan/PlanHead.svelte';
   import { swapIn } from '$lib/ui/plan/swap-in.svelte';
   import ShapingList from '$lib/ui/plan/ShapingList.svelte';
   import { notKept } from '$lib/ui/frame/keeping';
-  import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { db } from '$lib/ui/state/db';
   import { later } from '$lib/ui/state/later.svelte';
@@ -46,8 +44,6 @@
   // A part that an edit took away is no longer chosen.
   const piece = $derived(Math.min(chosen, Math.max(0, (result?.plan.pieces.length ?? 1) - 1)));
   const size = $derived(result?.sizes.pieces[piece]);
-  const workRows = $derived(result?.sizes.pieces.reduce((sum, p) => sum + p.copies * p.rows, 0) ?? 0);
-  const waste = $derived(result ? allRows(result) - workRows : 0);
   const machineName = (id: string): string => at.kit!.machines.find((m) => m.id === id)?.name ?? '';
 
   // A finding stands beside its field; those whose field is not in view stand with the answer.
@@ -127,56 +123,7 @@
         </div>
       {/if}
       <div class="sheet p-4">
-        <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2 sm:flex-nowrap">
-          <div class="leading-snug">
-            <h1 class="sr-only print:not-sr-only print:mb-1 print:text-2xl print:font-bold">{brief.name}</h1>
-            {#if result.plan.pieces.length === 0}
-              <span class="numerals text-2xl font-bold" data-testid="rows">No rows</span>
-              <span class="block quiet">made by hand, without a machine</span>
-            {:else}
-              <span class="numerals text-2xl font-bold" data-testid="rows">{workRows} rows</span>
-              <span class="block quiet">
-                {#if result.plan.pieces.length === 1}
-                  {result.fabric.pieces[0]!.width} pins on {machineName(result.plan.pieces[0]!.machineId)}{result.plan
-                    .pieces[0]!.copies > 1
-                    ? `, ${result.plan.pieces[0]!.copies} alike`
-                    : ''}{:else}in {result.plan.pieces.reduce((sum, p) => sum + p.copies, 0)} pieces{/if}{waste > 0
-                  ? `, and ${waste} rows of waste yarn`
-                  : ''}
-              </span>
-            {/if}
-          </div>
-          <div class="flex shrink-0 gap-2 print:hidden">
-            <FilesMenu {at} {piece} />
-            {#if result.plan.pieces.length === 0}
-              <a class="btn btn-primary" href={paths.finish(at.project!.id)}
-                >To the making <ChevronRight class="size-4" /></a
-              >
-            {:else}
-              <a class="btn btn-primary" href={paths.crank(at.project!.id)}
-                >{at.progress.rows > 0
-                  ? `On at row ${workCount(trackOf(result!), at.progress.rows) + 1}`
-                  : 'To the crank'}
-                <ChevronRight class="size-4" /></a
-              >
-            {/if}
-          </div>
-        </div>
-        {#if serious.length}
-          <p class="mt-2 flex flex-wrap items-center gap-2 text-sm print:hidden">
-            <strong>{serious.length === 1 ? 'One thing to look at:' : `${serious.length} things to look at:`}</strong>
-            {#each serious as finding, i (`${finding.code} ${i}`)}
-              {#if atField.includes(finding)}
-                <button
-                  type="button"
-                  class="badge h-auto min-h-7 cursor-pointer badge-warning"
-                  onclick={() => jumpTo(finding.place.option)}
-                  >{optionLabels(brief.kind, finding.place.option!).title}</button
-                >
-              {/if}
-            {/each}
-          </p>
-        {/if}
+        <PlanHead {at} {result} {piece} {serious} isAtField={(f) => atField.includes(f)} onjump={jumpTo} />
         {#if result.plan.pieces.length > 1}
           <div class="mt-3 print:hidden"><PieceTabs {result} {piece} onpiece={(p) => (chosen = p)} /></div>
           {#if size}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { fitTo } from '$lib/core/colour';
   import { type Look, lookAt, looksOf } from '$lib/core/look';
+  import { phased } from '$lib/core/phased';
   import { yarnName } from '$lib/core/kit';
   import ColourFiles from '$lib/ui/colour/ColourFiles.svelte';
   import ColourTube from '$lib/ui/colour/ColourTube.svelte';
@@ -29,10 +30,14 @@
   const desk = new ColourDesk(at);
   let sight = $state<Sight>('usual');
   const result = $derived(desk.result);
-  const small = $derived(result ? finishedScene(result, 240, 200, false) : null);
+  /** How far into its phases the ball of a long-phase yarn is begun, 0 to 1, by yarn. */
+  let starts = $state.raw<Readonly<Record<string, number>>>({});
+  /** The same thing in the colours that long-phase yarn gives it. */
+  const painted = $derived(result && phased(result, starts));
+  const small = $derived(painted ? finishedScene(painted, 240, 200, false) : null);
   let look = $state<Look>('worn');
   const looks = $derived(result ? looksOf(result) : []);
-  const looked = $derived(result && lookAt(result, look));
+  const looked = $derived(painted && lookAt(painted, look));
   const yarns = $derived(at.kit?.yarns ?? []);
   const COLOUR_CODES = ['colours-short', 'colours-long', 'join-at-fold', 'stripe-gathered', 'stripes-hidden', 'yarn-short', 'yarn-scarce']; // prettier-ignore
   const findings = $derived(at.findings.filter((f) => COLOUR_CODES.includes(f.code)));
@@ -51,7 +56,7 @@
         {/if}
         <div class="flex gap-2">
           <div class="h-[30rem] w-60 shrink-0 lg:h-[calc(100dvh-13rem)] lg:w-full">
-            <ColourTube {desk} {result} sight={sightOf(sight)} />
+            <ColourTube {desk} {result} {painted} sight={sightOf(sight)} marked={sight !== 'usual'} />
           </div>
           {#if small}
             <!-- On a narrow screen the finished thing stands beside the tube, where the colours are set. -->
@@ -134,7 +139,7 @@
           {/if}
           {#if looked}
             <WornView result={looked} />
-            <ShowsTable result={looked} />
+            <ShowsTable result={lookAt(result, look)} />
           {/if}
           {#each findings as finding, i (`${finding.code} ${i}`)}
             <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>
@@ -144,7 +149,7 @@
         <div class="sheet p-4"><SeeingPanel {desk} {yarns} {sight} onsight={(next) => (sight = next)} /></div>
         <div class="sheet p-4"><PalettePanel {desk} {yarns} /></div>
         <div class="sheet p-4"><YarnAlong {result} /></div>
-        <PhasePanel {result} />
+        <PhasePanel {result} {starts} onstart={(id, share) => (starts = { ...starts, [id]: share })} />
         <div class="sheet p-4"><ColourFiles {at} {desk} {result} /></div>
       </section>
     </div>
