@@ -34,9 +34,11 @@ export function lineOf(
     const sum: Rgb = [0, 0, 0];
     let seen = 0;
     for (let off = -half; off <= half; off++) {
-      const x = Math.round(cx - (dy / long) * off);
-      const y = Math.round(cy + (dx / long) * off);
-      if (x < 0 || y < 0 || x >= width || y >= height) continue;
+      // Which pixel the place lies in; the very edge belongs to the last one.
+      const [px, py] = [cx - (dy / long) * off, cy + (dx / long) * off];
+      if (px < 0 || py < 0 || px > width || py > height) continue;
+      const x = Math.min(width - 1, Math.floor(px));
+      const y = Math.min(height - 1, Math.floor(py));
       const at = 4 * (y * width + x);
       for (const k of [0, 1, 2] as const) sum[k] += data[at + k]!;
       seen += 1;

@@ -8,7 +8,7 @@ export interface Mark {
 export const SQUARE = 14;
 
 /** Marks in the order yarns get them; the first one is left plain. */
-export const MARKS: readonly Mark[] = [
+const MARKS: readonly Mark[] = [
   { word: 'plain', d: '' },
   { word: 'slanting', d: 'M-2 16L16 -2M-9 9L9 -9M5 23L23 5' },
   { word: 'dotted', d: 'M4.5 7a2.5 2.5 0 1 0 5 0a2.5 2.5 0 1 0 -5 0' },
