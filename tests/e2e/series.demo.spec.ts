@@ -1,6 +1,8 @@
 import ICAL from 'ical.js';
 import { readFile } from 'node:fs/promises';
 import Papa from 'papaparse';
+import { faults } from './axe';
+import { lettersTimes } from './letters';
 import { expect, test } from './quiet';
 import { sideways } from './sideways';
 
@@ -43,6 +45,13 @@ test('twelve hats from four yarns: drawn up, kept, laid out in evenings, and rea
   await page.setViewportSize({ width: 320, height: 640 });
   expect(await sideways(page)).toEqual([]);
   await page.setViewportSize({ width: 1280, height: 800 });
+  expect(await faults(page), 'by day').toEqual([]);
+  await lettersTimes(page, 2);
+  expect(await faults(page), 'in letters twice as large').toEqual([]);
+  await lettersTimes(page, 1);
+  await page.emulateMedia({ forcedColors: 'active' });
+  expect(await faults(page), 'in the reader’s own colours').toEqual([]);
+  await page.emulateMedia({ forcedColors: 'none' });
   // Fewer days a week, and it is done later; deleted, its projects stay.
   await page.getByText('Mon', { exact: true }).click();
   await expect(page.getByRole('region', { name: 'Evenings' }).getByRole('listitem')).toHaveCount(events.length);

@@ -21,7 +21,7 @@ function sayAgainst(a: Against, v: Voice): string {
     case 'surface':
       return a.surface === 'fuzzy' ? 'fuzzy: it hides stitches and clings' : 'clingy: it cranks hard';
     case 'colour-near':
-      return `hard to tell from ${a.name} beside it`;
+      return a.same ? 'it is the yarn beside it already' : `hard to tell from ${a.name} beside it`;
     case 'by-hand':
       return 'must be washed by hand, the first one need not';
     case 'short':
@@ -32,11 +32,14 @@ function sayAgainst(a: Against, v: Voice): string {
 const LEAD = { good: 'A good stand-in', possible: 'It can be done', poor: 'Better not' } as const;
 
 /** What speaks against it, and what changes for the same length. */
-function saidOf(s: Substitute, v: Voice): { reasons: string; change: string } {
+function saidOf(s: Substitute, v: Voice, stock = true): { reasons: string; change: string } {
   const rows = s.rowsMore;
   const more = rows > 0 ? 'more' : 'fewer';
   return {
-    reasons: s.against.map((a) => sayAgainst(a, v)).join('; '),
+    reasons: s.against
+      .filter(({ is }) => stock || is !== 'short')
+      .map((a) => sayAgainst(a, v))
+      .join('; '),
     change: rows === 0 || s.isOriginal ? '' : `knit ${v.rows(Math.abs(rows))} ${more} for the same length`
   };
 }
@@ -48,10 +51,10 @@ export function standIn(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>):
   return `${lead}${reasons ? `: ${reasons}` : ''}${change ? `; ${change}` : ''}.`;
 }
 
-/** The same without the verdict, for a place that shows it already; nothing where it comes out the same. */
+/** The same for a place that shows verdict and stock already; nothing where it comes out the same. */
 export function standInBut(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
   const v = voiceOf(habits);
-  const { reasons, change } = saidOf(s, v);
+  const { reasons, change } = saidOf(s, v, false);
   const both = [reasons, change].filter(Boolean).join('; ');
   return both && `${v.sentence(both)}.`;
 }

@@ -157,6 +157,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
   const nearest = (hex: string): Judged['neighbour'] =>
     others
       .map((y) => ({
+        id: y.id,
         name: yarnName(y),
         apart: colourDifference(hex, y.colour.hex),
         was: colourDifference(own.colour.hex, y.colour.hex)

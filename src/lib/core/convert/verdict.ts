@@ -9,7 +9,7 @@ export type Against =
   | { readonly is: 'surface'; readonly surface: 'fuzzy' | 'clingy' }
   | { readonly is: 'by-hand' }
   /** Its colour is hard to tell from another one of the same thing. */
-  | { readonly is: 'colour-near'; readonly name: string }
+  | { readonly is: 'colour-near'; readonly name: string; readonly same: boolean }
   | { readonly is: 'short'; readonly grams: number; readonly stock: number };
 
 export interface Verdict {
@@ -39,7 +39,7 @@ export interface Judged {
   /** How far its colour is from the original's (CIEDE2000). */
   readonly colourOff: number;
   /** The other yarn of the work whose colour is nearest, where it is nearer than the original's was; else null. */
-  readonly neighbour: { readonly name: string; readonly apart: number } | null;
+  readonly neighbour: { readonly id: string; readonly name: string; readonly apart: number } | null;
 }
 
 /** A change of size that nobody would call another size (own estimate, no source). */
@@ -75,7 +75,7 @@ function found(s: Judged, first: Judged | null): (readonly [Weight, Against])[] 
   const { surface, wash } = s.yarn.behaviour;
   if (surface !== 'smooth') list.push(['minor', { is: 'surface', surface }]);
   if (first?.yarn.behaviour.wash === 'machine' && wash === 'hand') list.push(['said', { is: 'by-hand' }]);
-  if (s.neighbour && s.neighbour.apart < ALIKE_COLOURS) list.push(['minor', { is: 'colour-near', name: s.neighbour.name }]); // prettier-ignore
+  if (s.neighbour && s.neighbour.apart < ALIKE_COLOURS) list.push(['minor', { is: 'colour-near', name: s.neighbour.name, same: s.neighbour.id === s.yarn.id }]); // prettier-ignore
   const stock = s.yarn.stockGrams;
   if (stock !== null && s.grams.value > stock) list.push(['minor', { is: 'short', grams: s.grams.value, stock }]);
   return list;

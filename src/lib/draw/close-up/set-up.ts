@@ -9,7 +9,7 @@ import { pinAngle } from './small-ring';
 type Of<K extends Sight['of']> = Extract<Sight, { readonly of: K }>;
 
 /** Room the switch takes with its words at either end, and half a clamp, px. */
-const [SWITCH_ROOM, CLAMP] = [116, 16];
+const [SWITCH_ROOM, CLAMP] = [124, 16];
 
 /** The ring from above with the mode switch, the marker at the guide, and the pins a piece is knitted on. */
 export function ringSight(
@@ -21,7 +21,8 @@ export function ringSight(
   height: number
 ): Scene {
   // The switch stands where its words fit; the ring with its clamps takes what is left beside it.
-  const switchX = Math.min(width * 0.71, width - SWITCH_ROOM);
+  const small = Math.min(1, Math.max(0.65, width / 400));
+  const switchX = Math.min(width * 0.71, width - SWITCH_ROOM * small);
   const r = Math.min(width * 0.24, height * 0.33, (switchX - 2 * CLAMP - 20) / 2.12);
   const [cx, cy] = [Math.min(width * 0.33, switchX - 15 - CLAMP - 1.06 * r), height * 0.46];
   const marked = markedPins(machine);
@@ -49,7 +50,7 @@ export function ringSight(
   const guide = at(marked[0] ?? 1, r * 1.3);
   shapes.push(line(disc(guide[0], guide[1], 9), { width: 4, stroke: { ink: 'quiet' } }));
   if (!sight.set) shapes.push(...clamp(cx - r * 1.06, cy - r * 0.4), ...clamp(cx + r * 1.06, cy - r * 0.4));
-  shapes.push(...modeSwitch(sight, say, switchX, height * 0.26, height * 0.42));
+  shapes.push(...modeSwitch(sight, say, switchX, height * 0.26, height * 0.42, small));
   return { width, height, label, textures: [], shapes };
 }
 
@@ -60,16 +61,23 @@ const clamp = (x: number, y: number): Shape[] => [
 ];
 
 /** The switch with its two words: the knob stands at one of them. */
-function modeSwitch(sight: Of<'ring'>, say: Speech, x: number, y: number, h: number): Shape[] {
+function modeSwitch(sight: Of<'ring'>, say: Speech, x: number, y: number, h: number, small: number): Shape[] {
   const { tube, panel } = say.words.draw.modes;
   const upper = sight.mode !== 'panel';
   const knob = y + (upper ? h * 0.18 : h * 0.82);
   const tall = Math.min(34, h * 0.26);
+  const broad = 30 * small;
   const name = (words: string, share: number, on: boolean): Shape =>
-    text(x + 42, y + h * share + 7, words, { size: on ? 22 : 18, bold: on, anchor: 'start', ink: on ? 'text' : 'quiet' }); // prettier-ignore
+    text(x + 42 * small + 4, y + h * share + 7, words, { size: Math.round((on ? 22 : 18) * small), bold: on, anchor: 'start', ink: on ? 'text' : 'quiet' }); // prettier-ignore
   return [
-    { shape: 'path', d: `M${p(x, y)}h30v${fix(h)}h-30Z`, fill: { ink: 'paper' }, stroke: { ink: 'text' }, width: 2 },
-    { shape: 'path', d: `M${p(x - 7, knob - tall / 2)}h44v${fix(tall)}h-44Z`, fill: { ink: sight.set ? 'accent' : 'line' }, stroke: { ink: 'text' }, width: 2 }, // prettier-ignore
+    {
+      shape: 'path',
+      d: `M${p(x, y)}h${fix(broad)}v${fix(h)}h${fix(-broad)}Z`,
+      fill: { ink: 'paper' },
+      stroke: { ink: 'text' },
+      width: 2
+    },
+    { shape: 'path', d: `M${p(x - 7, knob - tall / 2)}h${fix(broad + 14)}v${fix(tall)}h${fix(-broad - 14)}Z`, fill: { ink: sight.set ? 'accent' : 'line' }, stroke: { ink: 'text' }, width: 2 }, // prettier-ignore
     name(tube, 0.18, upper),
     name(panel, 0.82, !upper)
   ];
