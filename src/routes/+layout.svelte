@@ -91,7 +91,9 @@
 
 <a href="#main" class="btn sr-only btn-accent focus:not-sr-only focus:absolute focus:z-50">To the content</a>
 <header class="border-b border-base-300 bg-base-100 print:hidden {cranking ? 'snug:hidden' : ''}">
-  <div class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1 max-[22rem]:gap-x-0 lg:flex-nowrap lg:py-1.5">
+  <div
+    class="mx-auto flex max-w-[110rem] flex-wrap items-center gap-x-2 px-4 py-1 max-[22rem]:gap-x-0 lg:flex-nowrap lg:py-1.5"
+  >
     <a href={paths.bench} class="mr-2 flex items-center gap-2 py-1 font-display text-xl font-bold">
       <img src="/icon.svg" alt="" class="size-8" /> Tomble
     </a>
