@@ -1,5 +1,5 @@
 import type { Against, Substitute } from '$lib/core/convert';
-import { ALIKE_COLOURS, type Habits, yarnName } from '$lib/core/kit';
+import { type Habits, yarnName } from '$lib/core/kit';
 import { type Voice, voiceOf } from './voice';
 
 const signed = (percent: number, more: string, less: string, v: Voice): string =>
@@ -59,16 +59,9 @@ export function standInBut(s: Substitute, habits: Pick<Habits, 'units' | 'terms'
   return both && `${v.sentence(both)}.`;
 }
 
-/** Colours nearer than this are the same to the eye; twice it, and nobody asks (CIEDE2000; own estimate, no source). */
-const SAME_COLOUR = 3;
-
 /** What its colour is beside the one it replaces. */
-export const standInColour = (s: Pick<Substitute, 'colourOff'>): string =>
-  s.colourOff < SAME_COLOUR
-    ? 'the same colour'
-    : s.colourOff < ALIKE_COLOURS
-      ? 'nearly the same colour'
-      : 'another colour';
+export const standInColour = (s: Pick<Substitute, 'colour'>): string =>
+  ({ same: 'the same colour', near: 'nearly the same colour', other: 'another colour' })[s.colour];
 
 /** What is at hand of a stand-in against what it needs. @example standInStock(s, habits) // 'you have 180 g and need 51 g' */
 export function standInStock(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
@@ -77,8 +70,7 @@ export function standInStock(s: Substitute, habits: Pick<Habits, 'units' | 'term
   if (stockGrams === null) return `it needs ${v.mass(s.grams.value)}; how much you have is not said`;
   const there = `you have ${v.mass(stockGrams)} and need ${v.mass(s.grams.value)}`;
   if (s.stock === 'enough') return there;
-  const balls = Math.ceil((s.grams.value - stockGrams) / s.yarn.label.grams);
-  return `${there}: ${v.many(balls, 'ball', 'balls')} more`;
+  return `${there}: ${v.many(s.missingBalls, 'ball', 'balls')} more`;
 }
 
 /** How the piece comes out in it, in a few words: "comes out the same". */
@@ -104,7 +96,7 @@ export function standInAnswer(s: Substitute, habits: Pick<Habits, 'units' | 'ter
     .join('; ');
   const rows = s.rowsMore;
   const change = rows === 0 ? '' : `, ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
-  const colour = s.colourOff < SAME_COLOUR ? '' : ` in ${standInColour(s)}`;
+  const colour = s.colour === 'same' ? '' : ` in ${standInColour(s)}`;
   const best = s.verdict === 'poor' ? 'Nothing here does as well. Nearest: ' : '';
   return `${best}${name} ${comesOut(s, v)}${colour}${change}${faults ? `; ${faults}` : ''}; ${standInStock(s, habits)}.`;
 }

@@ -17,6 +17,10 @@ export interface Verdict {
   readonly against: readonly Against[];
   /** Whether what is at hand of it is enough. */
   readonly stock: Stock;
+  /** Whole balls of its label that are missing; 0 where there is enough or nobody knows. */
+  readonly missingBalls: number;
+  /** What its colour is to the eye beside the one it replaces. */
+  readonly colour: 'same' | 'near' | 'other';
   /** Smaller is better; for the order of the table. */
   readonly score: number;
 }
@@ -88,6 +92,12 @@ const RANK = {
   most: 99
 } as const;
 
+/** Colours nearer than this are the same to the eye (CIEDE2000; own estimate, no source). */
+const SAME_COLOUR = 3;
+
+const colourOf = (off: number): Verdict['colour'] =>
+  off < SAME_COLOUR ? 'same' : off < ALIKE_COLOURS ? 'near' : 'other';
+
 function stockOf(s: Judged): Stock {
   const { stockGrams } = s.yarn;
   return stockGrams === null ? 'unknown' : stockGrams < s.grams.value ? 'short' : 'enough';
@@ -113,6 +123,8 @@ export function verdictOf(s: Judged, first: (Judged & Pick<Verdict, 'against'>) 
     verdict,
     against: list.map(([, against]) => against),
     stock,
+    missingBalls: stock === 'short' ? Math.ceil((s.grams.value - s.yarn.stockGrams!) / s.yarn.label.grams) : 0,
+    colour: colourOf(s.colourOff),
     score: RANK.verdict[verdict] + RANK.stock[stock] + Math.min(off, RANK.most)
   };
 }

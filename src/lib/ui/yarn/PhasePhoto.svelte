@@ -33,8 +33,9 @@
   ]);
   let line = $state.raw<readonly (readonly [number, number, number])[]>([]);
   let fault = $state('');
-  const whole = $derived(typed ?? (metres > 0 ? metres : 100));
-  const phases = $derived(line.length ? phasesAlong(line, laid, whole, holePercent / 100) : []);
+  /** Nothing is made up: without metres no lengths are told. */
+  const whole = $derived(typed ?? (metres > 0 ? metres : null));
+  const phases = $derived(line.length && whole ? phasesAlong(line, laid, whole, holePercent / 100) : []);
 
   $effect(() => {
     if (!file) return;
@@ -126,6 +127,7 @@
         min={1}
         max={5000}
         onvalue={(v) => v !== null && (typed = v)}
+        help={whole ? '' : 'as the label has it'}
       />
       {#if laid !== 'wraps'}
         <NumberField
@@ -143,7 +145,7 @@
       <div class="flex h-8 overflow-hidden rounded-md border border-base-300" aria-hidden="true">
         {#each phases as phase, i (i)}<div
             style:background={phase.hex}
-            style:width="{(100 * phase.metres) / whole}%"
+            style:width="{(100 * phase.metres) / (whole ?? 1)}%"
           ></div>{/each}
       </div>
       <p class="mt-1 text-sm" data-testid="read-phases">

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { medium, sampleKit } from '../../../../../tests/support/sample';
-import { colourDifference, Kit, Machine, presetFor, USUAL_PINS, yarnOf } from '../../kit';
+import { colourDifference, Kit, Machine, presetFor, USUAL_PINS, type Yarn, yarnOf } from '../../kit';
 import { Brief, type Operation } from '../../plan';
 import { KINDS, kindOf, machinesFor } from '../index';
 import { endsOf, FAR_ENDS, START_ENDS } from './ends';
@@ -71,6 +71,24 @@ describe('choosing machines', () => {
     expect(machinesFor(kindOf('lined-hat')!, many, ['m48'])[0]!.pins).toBe(46);
     const two = Kit.parse({ ...kit, machines: [presetFor(48, 'a', 'A'), presetFor(22, 'b', 'B')] });
     expect(machinesFor(kindOf('folded-bag')!, two, ['a'])[0]!.id).toBe('a');
+  });
+  it('the newest ring of one’s own comes before an older one near it, not before one that is made for the kind', () => {
+    const [old, own, small] = [presetFor(48, 'a', 'A'), presetFor(44, 'b', 'B'), presetFor(22, 'c', 'C')];
+    const first = (addedTo: string): string => {
+      const machines = [old, own, small].map((m) =>
+        m.id === addedTo ? { ...m, addedAt: '2026-05-03T10:00:00.000Z' } : m
+      );
+      return machinesFor(kindOf('lined-hat')!, Kit.parse({ ...kit, machines }))[0]!.id;
+    };
+    expect([first(''), first('b'), first('c')]).toEqual(['a', 'b', 'a']);
+  });
+  it('the newest yarn of one’s own comes first among those that knit well, one that is a net does not', () => {
+    const added = (y: Yarn, day: string): Yarn => ({ ...y, addedAt: `2026-05-${day}T10:00:00.000Z` });
+    const [a, b] = [medium('a', '#101010', { stockGrams: 900 }), medium('b', '#202020', { stockGrams: 100 })];
+    const lace = medium('lace', '#303030', { weightClass: 0 });
+    const first = (yarns: Yarn[]): string => bestYarns({ ...kit, yarns })[0]!.id;
+    expect(first([a, b, lace])).toBe('a');
+    expect(first([added(a, '01'), added(b, '02'), added(lace, '03')])).toBe('b');
   });
   it('lists every machine once, for every kind', () => {
     for (const kind of KINDS) expect(machinesFor(kind, many).map((m) => m.id).sort()).toEqual(many.machines.map((m) => m.id).sort()); // prettier-ignore

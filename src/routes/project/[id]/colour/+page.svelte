@@ -38,6 +38,8 @@
   let look = $state<Look>('worn');
   const looks = $derived(result ? looksOf(result) : []);
   const looked = $derived(painted && lookAt(painted, look));
+  /** By yarn, not by its phases: the same reading where no yarn has any. */
+  const counted = $derived(painted === result ? looked : result && lookAt(result, look));
   const yarns = $derived(at.kit?.yarns ?? []);
   const COLOUR_CODES = ['colours-short', 'colours-long', 'join-at-fold', 'stripe-gathered', 'stripes-hidden', 'yarn-short', 'yarn-scarce']; // prettier-ignore
   const findings = $derived(at.findings.filter((f) => COLOUR_CODES.includes(f.code)));
@@ -137,9 +139,9 @@
               {/each}
             </div>
           {/if}
-          {#if looked}
+          {#if looked && counted}
             <WornView result={looked} />
-            <ShowsTable result={lookAt(result, look)} />
+            <ShowsTable result={counted} />
           {/if}
           {#each findings as finding, i (`${finding.code} ${i}`)}
             <div class="mt-2"><FindingNote {finding} onfix={(fix) => at.edit(fix.change)} /></div>

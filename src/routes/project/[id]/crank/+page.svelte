@@ -1,6 +1,5 @@
 <script lang="ts">
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
-  import { tinykeys } from 'tinykeys';
   import { goto } from '$app/navigation';
   import {
     ANNOUNCE_ROWS,
@@ -31,6 +30,7 @@
   import RestNote from '$lib/ui/crank/RestNote.svelte';
   import RowFace from '$lib/ui/crank/RowFace.svelte';
   import SensorNote from '$lib/ui/crank/SensorNote.svelte';
+  import { crankKeys } from '$lib/ui/crank/crank-keys.svelte';
   import { Reminders } from '$lib/ui/crank/reminders.svelte';
   import PassDialog from '$lib/ui/crank/PassDialog.svelte';
   import PutOffNote from '$lib/ui/crank/PutOffNote.svelte';
@@ -42,7 +42,7 @@
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
   import { speak } from '$lib/words';
-  import { roundCard, rowEnd } from '$lib/words/crank';
+  import { faceSentences } from '$lib/words/crank';
 
   const at = useProject();
   const screen = keepAwake();
@@ -94,17 +94,7 @@
     if (to >= 0 && to < moments.length) turned = { of: shownFor, to };
   };
   /** Sentences that stand on the large button, which holds no doors. */
-  const onFace = $derived.by((): string[] => {
-    if (!say || next.do === 'done') return [];
-    const seen = moments[moment];
-    const words = seen ? say.moment(seen) : (asked?.detail ?? '');
-    if (next.do === 'confirm') return [asked?.title ?? '', words];
-    return [
-      ...(next.do === 'lift' ? [asked?.title ?? '', words] : []),
-      ...(next.turn ? [rowEnd(say, next.turn.toPin)] : []),
-      ...(next.card.length > 0 ? [roundCard(say, next.card)] : [])
-    ];
-  });
+  const onFace = $derived(say ? faceSentences(say, next, asked, moments[moment]) : []);
   const oneSection = $derived(turning?.ofSection === leg?.workRows);
   const legName = $derived(leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '');
   const where = $derived(
@@ -203,28 +193,13 @@
     else if (coming?.inRows === ANNOUNCE_ROWS) calls.out('near', `In ${say?.talk.rows(coming.inRows)}: ${say?.cue(coming)}`); // prettier-ignore
   }
 
-  // Keys work wherever the focus is, except where they already mean something: all of them in a field or a dialog,
-  // space and Enter also on a button or link.
-  $effect(() => {
-    const guard = (act: () => void, busy: string) => (event: KeyboardEvent) => {
-      const own = event.target instanceof HTMLElement && event.target.closest(busy);
-      if (own || event.repeat) return;
-      event.preventDefault();
-      act();
-    };
-    const FIELDS = 'input, textarea, select, [role=dialog]';
-    const PRESSED = `${FIELDS}, button, a`;
-    return tinykeys(window, {
-      Space: guard(forward, PRESSED),
-      Enter: guard(forward, PRESSED),
-      Backspace: guard(back, FIELDS),
-      u: guard(back, FIELDS),
-      '$mod+z': guard(back, FIELDS),
-      ArrowRight: guard(() => toMoment(moment + 1), FIELDS),
-      ArrowLeft: guard(() => toMoment(moment - 1), FIELDS),
-      g: guard(() => (jumping = hand.elsewhere ? false : 'rows'), FIELDS),
-      f: guard(() => (faulty = canFault), FIELDS)
-    });
+  crankKeys({
+    forward,
+    back,
+    next: () => toMoment(moment + 1),
+    before: () => toMoment(moment - 1),
+    count: () => (jumping = hand.elsewhere ? false : 'rows'),
+    fault: () => (faulty = canFault)
   });
 </script>
 
