@@ -1,6 +1,6 @@
 import { alongRows, cycleMetres, phaseRuns, recolour } from './colour';
 import type { Kit, Yarn } from './kit';
-import type { PieceColours } from './plan';
+import { type ColourSection, type PieceColours, sameTension, tensionOf } from './plan';
 import { read, type Result } from './tomble';
 
 /** The yarn one phase of another is painted as: alike in everything but its colour, so that it knits alike. */
@@ -63,14 +63,17 @@ export function phased(result: Result, starts: Readonly<Record<string, number>>)
     const phases = rowPhases(yarn.phases, own.map((r) => r.metres), start); // prettier-ignore
     own.forEach((row, i) => painted.set(row, `${yarn.id}~${phases[i]}`));
   }
-  const colours = plan.pieces.flatMap((_, piece): PieceColours[] => {
-    const sections: { yarn: string; rows: number; locked: boolean }[] = [];
+  const colours = plan.pieces.flatMap(({ operations }, piece): PieceColours[] => {
+    const { operation } = result.fabric.pieces[piece]!;
+    const sections: ColourSection[] = [];
     for (const row of rows) {
       if (row.piece !== piece || row.work === null) continue;
       const yarn = painted.get(row) ?? result.yarns[row.yarn]!.id;
       const last = sections.at(-1);
-      if (last?.yarn === yarn) last.rows += 1;
-      else sections.push({ yarn, rows: 1, locked: false });
+      const op = operations[operation[row.row]!]!;
+      const tension = op.op === 'knit' ? tensionOf(op) : {};
+      if (last?.yarn === yarn && sameTension(last, tension)) last.rows += 1;
+      else sections.push({ yarn, rows: 1, ...tension, locked: false });
     }
     return sections.length ? [{ piece, sections }] : [];
   });

@@ -13,7 +13,8 @@ const names: YarnNames = {
   nameOf: (id) => yarns[id]!,
   idOf: (name) => Object.keys(yarns).find((id) => yarns[id] === name)
 };
-const section = fc.record({ yarn: fc.constantFrom('a', 'b', 'c', 'd'), rows: fc.integer({ min: 1, max: 5000 }), locked: fc.constant(false) }); // prettier-ignore
+const tension = fc.record({ hole: fc.integer({ min: 1, max: 5 }), fingers: fc.constantFrom('loose' as const, 'usual' as const, 'firm' as const) }, { requiredKeys: [] }); // prettier-ignore
+const section = fc.record({ yarn: fc.constantFrom('a', 'b', 'c', 'd'), rows: fc.integer({ min: 1, max: 5000 }), locked: fc.constant(false) }).chain((s) => tension.map((t): ColourSection => ({ ...s, ...t }))); // prettier-ignore
 
 describe('files of sections', () => {
   it('come back as they went out, as CSV and as JSON', () => {
@@ -35,6 +36,8 @@ describe('files of sections', () => {
     ['yarn,rows\nMoss,5', 'Section 1: yarn must be one of the stash; received "Moss"'],
     ['yarn,rows\n"Reedwick, Ember",0', 'Section 1: rows must be at least 1; received "0"'],
     ['yarn,rows\n"Reedwick, Ember",many', 'Section 1: rows must be a number; received "many"'],
+    ['yarn,rows,hole\n"Reedwick, Ember",3,9', 'Section 1: hole must be at most 5; received "9"'],
+    ['yarn,rows,fingers\n"Reedwick, Ember",3,tight', 'Section 1: fingers must be loose, usual, firm; received "tight"'],
     ['{"format":"other"}', 'format tomble-sections'],
     ['{"format"', 'it begins like JSON and is none']
   ])('%j is refused with what is wrong', (text, reason) => {

@@ -1,13 +1,20 @@
 import Papa from 'papaparse';
 import * as z from 'zod';
-import { type ColourSection, MOST_ROWS, MOST_SECTIONS } from '$lib/core/plan';
+import { FINGER_TENSIONS } from '$lib/core/kit';
+import { type ColourSection, MOST_HOLES, MOST_ROWS, MOST_SECTIONS, tensionOf } from '$lib/core/plan';
 
-/** What a file of sections says: one line a section, from the cast-on up, yarns by name. */
+/** What a file of sections says: one line a section, from the cast-on up, yarns by name, tension where it is its own. */
 export const SECTIONS_FORMAT = 'tomble-sections';
+
+/** A cell that a table leaves empty says nothing. */
+const orEmpty = <S extends z.ZodType>(schema: S) =>
+  z.preprocess((cell) => (cell === '' ? undefined : cell), schema.optional());
 
 const Line = z.object({
   yarn: z.string().trim().min(1, 'must name a yarn').max(120),
-  rows: z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_ROWS, `must be at most ${MOST_ROWS}`) // prettier-ignore
+  rows: z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_ROWS, `must be at most ${MOST_ROWS}`), // prettier-ignore
+  hole: orEmpty(z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_HOLES, `must be at most ${MOST_HOLES}`)), // prettier-ignore
+  fingers: orEmpty(z.enum(FINGER_TENSIONS, { error: `must be ${FINGER_TENSIONS.join(', ')}` }))
 });
 
 const File = z.object({
@@ -24,14 +31,21 @@ export interface YarnNames {
 
 /** Sections as JSON. @example sectionsJson(sections, names) // '{ "format": "tomble-sections", … }' */
 export const sectionsJson = (sections: readonly ColourSection[], { nameOf }: YarnNames): string =>
-  `${JSON.stringify({ format: SECTIONS_FORMAT, version: 1, sections: sections.map((s) => ({ yarn: nameOf(s.yarn), rows: s.rows })) }, null, 2)}\n`;
+  `${JSON.stringify({ format: SECTIONS_FORMAT, version: 1, sections: sections.map((s) => ({ yarn: nameOf(s.yarn), rows: s.rows, ...tensionOf(s) })) }, null, 2)}\n`;
 
 /** Sections as CSV (RFC 4180); cells that a spreadsheet would run are made harmless. */
-export const sectionsCsv = (sections: readonly ColourSection[], { nameOf }: YarnNames): string =>
-  Papa.unparse(
-    sections.map((s, i) => ({ section: i + 1, yarn: nameOf(s.yarn), rows: s.rows })),
+export function sectionsCsv(sections: readonly ColourSection[], { nameOf }: YarnNames): string {
+  const tight = sections.some((s) => s.hole !== undefined || s.fingers !== undefined);
+  return Papa.unparse(
+    sections.map((s, i) => ({
+      section: i + 1,
+      yarn: nameOf(s.yarn),
+      rows: s.rows,
+      ...(tight ? { hole: s.hole ?? '', fingers: s.fingers ?? '' } : {})
+    })),
     { escapeFormulae: true, newline: '\n' }
   );
+}
 
 /** What was read, or every reason why it was not. */
 export type ReadSections =
@@ -61,7 +75,7 @@ function lines(raw: readonly unknown[], { idOf }: YarnNames): ReadSections {
       reasons.push(`Section ${i + 1}: yarn must be one of the stash; received ${JSON.stringify(read.data.yarn)}.`);
       return [];
     }
-    return [{ yarn: id, rows: read.data.rows, locked: false }];
+    return [{ yarn: id, rows: read.data.rows, ...tensionOf(read.data), locked: false }];
   });
   return reasons.length ? { ok: false, reasons: reasons.slice(0, MOST_REASONS) } : { ok: true, sections };
 }

@@ -17,6 +17,7 @@ export function departureWords(
     shape: `These ${row}s are knitted in another shape.`,
     piece: 'This piece is knitted already.',
     yarn: `These ${row}s are knitted in another yarn.`,
+    tension: `These ${row}s are knitted at another tension.`,
     shorter: 'More is knitted than the plan would have.'
   };
   const name = (id: string): string => {

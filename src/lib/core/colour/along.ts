@@ -26,7 +26,7 @@ export function alongRows(run: Executed): RowYarn[] {
     for (let copy = 1; copy <= copies; copy++) {
       let work = 0;
       for (const r of rowRuns(fabric)) {
-        const { loopMm } = run.gauges[piece]![r.yarn]!;
+        const { loopMm } = run.gauges[piece]![r.feed]!;
         const { strands } = run.yarns[r.yarn]!;
         for (let row = r.first; row <= r.last; row++) {
           const metres = (fabric.stitches[row]! * loopMm * strands) / 1000;
@@ -66,7 +66,7 @@ export function ballEndRows(run: Executed, begunMetres: Readonly<Record<string, 
     let ball = 1;
     for (let at = begunMetres[yarn.id] ?? yarn.label.metres; at < all; at += yarn.label.metres, ball++) {
       const row = own.find((r) => r.until > at)!;
-      const spread = run.gauges[row.piece]![y]!.loopSpread;
+      const spread = run.gauges[row.piece]![run.fabric.pieces[row.piece]!.feed[row.row]!]!.loopSpread;
       ends.push({ yarn: y, ball, piece: row.piece, copy: row.copy, work: row.work, rowsOff: Math.ceil((spread * at) / row.metres) }); // prettier-ignore
     }
     return ends;

@@ -19,6 +19,7 @@ export {
   reorder,
   repeat,
   setRows,
-  split
+  split,
+  tighten
 } from './sections';
 export { type Fate, FATES, readSeen } from './seen';

@@ -1,5 +1,5 @@
 import type { Made } from '../hand';
-import { sectionsOf } from './recolour';
+import { sectionsOf, yarnChanges } from './recolour';
 
 /** What the joins of a plan cost, and what another order would save. */
 export interface Joins {
@@ -19,7 +19,7 @@ export function readJoins(run: Made): Joins {
   run.plan.pieces.forEach((piece, p) => {
     const sections = sectionsOf(piece);
     if (sections.length === 0 || run.fabric.pieces[p]!.rows === 0) return;
-    const own = sections.length - 1;
+    const own = yarnChanges(sections);
     joins += piece.copies * own;
     saved += piece.copies * (own - (new Set(sections.map((s) => s.yarn)).size - 1));
     const tail = piece.operations.find((op) => op.op === 'knit')?.joinTailMm ?? 0;

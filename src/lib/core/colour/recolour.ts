@@ -8,21 +8,24 @@ import {
   type PieceColours,
   type Plan,
   rowsIn,
+  sameTension,
   type Section,
+  type SectionTension,
+  tensionOf,
   withCounter
 } from '../plan';
 
-/** A stretch of rows in one yarn. */
-type Stretch = Pick<Section, 'yarn' | 'rows'>;
+/** A stretch of rows in one yarn, as tight all through. */
+type Stretch = Pick<Section, 'yarn' | 'rows'> & SectionTension;
 
-/** The yarn of every work row of a piece, gathered: what the plan has, or what was set on the tube. */
+/** The yarn and tension of every work row of a piece, gathered: what the plan has, or what was set on the tube. */
 export function sectionsOf(piece: Piece): Stretch[] {
   const laid: Stretch[] = [];
   for (const op of piece.operations) {
     if (op.op !== 'knit' || op.purpose !== 'work') continue;
     const last = laid.at(-1);
-    if (last?.yarn === op.yarn) laid[laid.length - 1] = { yarn: op.yarn, rows: last.rows + op.rows };
-    else laid.push({ yarn: op.yarn, rows: op.rows });
+    if (last?.yarn === op.yarn && sameTension(last, op)) laid[laid.length - 1] = { ...last, rows: last.rows + op.rows };
+    else laid.push({ yarn: op.yarn, rows: op.rows, ...tensionOf(op) });
   }
   return laid;
 }
@@ -35,13 +38,14 @@ class Dealer {
   constructor(private readonly sections: readonly Stretch[]) {}
 
   /** Takes so many rows: stretches of one section each, with the number of the section. */
-  take(rows: number, otherwise: string): { yarn: string; rows: number; index: number }[] {
-    const taken: { yarn: string; rows: number; index: number }[] = [];
+  take(rows: number, otherwise: string): (Stretch & { index: number })[] {
+    const taken: (Stretch & { index: number })[] = [];
     let left = rows;
     while (left > 0) {
       const section = this.sections[this.#at];
       const count = section ? Math.min(left, section.rows - this.#used) : left;
-      taken.push({ yarn: section?.yarn ?? otherwise, rows: count, index: this.#index });
+      const { yarn, ...tight } = section ?? { yarn: otherwise };
+      taken.push({ yarn, ...tensionOf(tight), rows: count, index: this.#index });
       left -= count;
       this.#used += count;
       if (section && this.#used >= section.rows) {
@@ -77,15 +81,14 @@ function recoloured(kit: Kit, piece: Piece, sections: readonly Stretch[]): Piece
         return [op.yarn === first && !rest ? { ...op, yarn: start } : op];
       case 'knit': {
         if (op.purpose !== 'work') return [op];
-        const { firstTail, ...bare } = op;
+        const { firstTail, hole: _, fingers: __, ...bare } = op;
         rest = true;
-        return dealer.take(op.rows, op.yarn).map(({ yarn, rows, index }, i) => {
-          latest = yarn;
+        return dealer.take(op.rows, op.yarn).map(({ index, ...stretch }, i) => {
+          latest = stretch.yarn;
           return {
             ...bare,
             section: `Section ${index + 1}`,
-            yarn,
-            rows,
+            ...stretch,
             ...(i === 0 && firstTail ? { firstTail } : {})
           };
         });
@@ -108,7 +111,9 @@ function recoloured(kit: Kit, piece: Piece, sections: readonly Stretch[]): Piece
   return { ...piece, operations: counted ? withCounter(operations, counter, kit.habits.counter) : operations };
 }
 
-const changesIn = (piece: Piece): number => Math.max(0, sectionsOf(piece).length - 1);
+/** Changes of yarn in a list of stretches; one of tension alone is none. */
+export const yarnChanges = (stretches: readonly Stretch[]): number =>
+  stretches.filter(({ yarn }, i) => i > 0 && yarn !== stretches[i - 1]!.yarn).length;
 
 /** Whether an act is about the tails of joins of one piece. */
 const tiesJoins = (act: Act, piece: number): boolean =>
@@ -124,7 +129,7 @@ function tied(
 ): readonly Act[] {
   return changed.reduce<readonly Act[]>((before, p) => {
     const has = before.some((act) => tiesJoins(act, p));
-    if (changesIn(pieces[p]!) === 0) return before.filter((act) => !tiesJoins(act, p));
+    if (yarnChanges(sectionsOf(pieces[p]!)) === 0) return before.filter((act) => !tiesJoins(act, p));
     if (has) return before;
     const at = before.findIndex((act) => (act.do === 'rest' || act.do === 'block') && act.pieces.includes(p)) + 1;
     return [...before.slice(0, at), ...joinsTied(p, 1, how), ...before.slice(at)];

@@ -5,7 +5,8 @@ import { blocks, byChance, fibonacci, gradient, stripes } from './rules';
 import * as change from './sections';
 
 const yarn = fc.constantFrom('a', 'b', 'c', 'd');
-const anySections = fc.array(fc.record({ yarn, rows: fc.integer({ min: 1, max: 60 }), locked: fc.boolean() }), { minLength: 1, maxLength: 9 }); // prettier-ignore
+const tight = { hole: fc.integer({ min: 1, max: 3 }), fingers: fc.constantFrom('loose' as const, 'firm' as const) };
+const anySections = fc.array(fc.record({ yarn, rows: fc.integer({ min: 1, max: 60 }), locked: fc.boolean(), ...tight }, { requiredKeys: ['yarn', 'rows', 'locked'] }), { minLength: 1, maxLength: 9 }); // prettier-ignore
 const withPlace = anySections.chain((sections) => fc.tuple(fc.constant(sections), fc.nat(sections.length - 1), fc.integer({ min: -80, max: 80 }))); // prettier-ignore
 const whole = (sections: readonly ColourSection[]): boolean => sections.every((s) => Number.isInteger(s.rows) && s.rows >= 1); // prettier-ignore
 const of = (...rows: number[]): ColourSection[] => rows.map((n, i) => ({ yarn: 'abcdef'[i]!, rows: n, locked: false }));
@@ -23,6 +24,7 @@ describe('changes of a list of sections', () => {
           change.remove(sections, i),
           change.paint(sections, i, other),
           change.lock(sections, i, true),
+          change.tighten(sections, i, { hole: 1 }),
           change.reorder(sections, i, 0),
           change.repeat(sections, 0, i, times),
           change.mirror(sections),
@@ -33,6 +35,24 @@ describe('changes of a list of sections', () => {
           expect(rowsIn(result), String(k)).toBe(total);
           expect(whole(result), String(k)).toBe(true);
         }
+      }),
+      { numRuns: 300 }
+    );
+  });
+
+  it('leave every row its yarn and its tension, where only sections are gathered, split or locked', () => {
+    const rowByRow = (list: readonly ColourSection[]): string[] => list.flatMap((s) => Array.from({ length: s.rows }, () => `${s.yarn} ${s.hole} ${s.fingers}`)); // prettier-ignore
+    fc.assert(
+      fc.property(withPlace, ([sections, i, by]) => {
+        for (const list of [
+          change.gathered(sections),
+          change.split(sections, i, Math.abs(by)),
+          change.lock(sections, i, true)
+        ])
+          // prettier-ignore
+          expect(rowByRow(list)).toEqual(rowByRow(sections));
+        expect(rowByRow(change.flip(sections))).toEqual(rowByRow(sections).reverse());
+        expect(change.tighten(change.tighten(sections, i, { hole: 2, fingers: 'firm' }), i, {})[i]).toEqual({ yarn: sections[i]!.yarn, rows: sections[i]!.rows, locked: sections[i]!.locked }); // prettier-ignore
       }),
       { numRuns: 300 }
     );

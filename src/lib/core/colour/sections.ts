@@ -1,4 +1,4 @@
-import { type ColourSection, rowsIn } from '../plan';
+import { type ColourSection, rowsIn, sameTension, type SectionTension, tensionOf } from '../plan';
 
 /**
  * Changes of a list of sections. All of them are pure, give whole rows, and keep the sum of the rows: what one section
@@ -7,13 +7,13 @@ import { type ColourSection, rowsIn } from '../plan';
 
 type Sections = readonly ColourSection[];
 
-/** Neighbours in one yarn become one section; one that is locked keeps its border. Empty ones go. */
+/** Neighbours in one yarn and as tight become one section; one that is locked keeps its border. Empty ones go. */
 export function gathered(sections: Sections): ColourSection[] {
   const out: ColourSection[] = [];
   for (const s of sections) {
     const last = out.at(-1);
     if (s.rows <= 0) continue;
-    if (last && last.yarn === s.yarn && !last.locked && !s.locked)
+    if (last && last.yarn === s.yarn && sameTension(last, s) && !last.locked && !s.locked)
       out[out.length - 1] = { ...last, rows: last.rows + s.rows };
     else out.push({ ...s });
   }
@@ -100,6 +100,14 @@ export function remove(sections: Sections, i: number): Sections {
 /** Knits a section in another yarn. */
 export const paint = (sections: Sections, i: number, yarn: string): Sections =>
   sections.map((s, k) => (k === i ? { ...s, yarn } : s));
+
+/** Knits a section tighter or looser; without hole and fingers as the rest of the piece. */
+export const tighten = (sections: Sections, i: number, tension: SectionTension): Sections =>
+  sections.map((s, k) => {
+    if (k !== i) return s;
+    const { hole: _, fingers: __, ...rest } = s;
+    return { ...rest, ...tensionOf(tension) };
+  });
 
 /** Keeps a section's rows, or lets them give way again. */
 export const lock = (sections: Sections, i: number, locked: boolean): Sections =>

@@ -43,7 +43,7 @@ export function readSeen(run: Executed & { readonly reveal: Reveal }): SeenYarn[
     const { place } = run.reveal.pieces[p]!;
     for (const r of rowRuns(piece)) {
       if (r.purpose !== 0) continue;
-      const { courses, wales } = run.gauges[p]![r.yarn]!;
+      const { courses, wales } = run.gauges[p]![r.feed]!;
       const own = found.get(r.yarn) ?? { rows: none(), cm2: none() };
       found.set(r.yarn, own);
       for (let row = r.first; row <= r.last; row++) {

@@ -34,7 +34,7 @@ export const stripeLost: Judge = {
           found.push(find('stripe-gathered', 'note', { piece, row: row + 1 }, { piece, from: row + 1, to: row + rows, yarn })); // prettier-ignore
         row += rows;
         const next = laid[i + 1];
-        if (!next || fold === null || Math.abs(row - fold) >= FOLD_WANDERS) return;
+        if (!next || next.yarn === yarn || fold === null || Math.abs(row - fold) >= FOLD_WANDERS) return;
         // The colour of the outside goes in over the fold, so that it never peeks out under it.
         const by = fold + CLEAR - row;
         const moved = rowsIn(sections) === rowsIn(laid) ? gathered(moveBorder(laid.map((s) => ({ ...s, locked: false })), i, by)) : null; // prettier-ignore

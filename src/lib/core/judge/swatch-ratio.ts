@@ -13,7 +13,7 @@ import {
 } from '../kit';
 import { remembered } from '../quantity';
 import { finder, type Finding } from '../plan';
-import { workRows } from '../read';
+import { rowRuns, workRows } from '../read';
 import type { Judge } from './readings';
 
 /** Facts of a swatch that cannot be, by its day. */
@@ -48,10 +48,13 @@ export const swatchRatio: Judge = {
     r.yarns.flatMap((yarn, i): Finding[] => {
       const p = r.fabric.pieces.findIndex((piece) => workRows(piece).has(i));
       if (p < 0) return [];
-      const { machineId, hole } = r.plan.pieces[p]!;
+      const { machineId } = r.plan.pieces[p]!;
+      const { tensions } = r.fabric.pieces[p]!;
+      const feed = rowRuns(r.fabric.pieces[p]!).find((run) => run.purpose === 0 && run.yarn === i)!.feed;
+      const { hole, fingers } = tensions[Math.floor(feed / r.yarns.length)]!;
       const machine = machineOf(r.kit, machineId);
-      const { state } = r.gauges[p]![i]!;
-      const evidence = evidenceFor(r.kit, machine, yarn, hole, state, r.brief.fingers);
+      const { state } = r.gauges[p]![feed]!;
+      const evidence = evidenceFor(r.kit, machine, yarn, hole, state, fingers ?? r.brief.fingers);
       const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
       return doubted(evidence, machine, yarn, state).map((seen) =>
         find('swatch-implausible', 'warn', place, { yarn: yarn.id, ...seen })

@@ -1,6 +1,15 @@
-import { heldTex, isLarge, machineOf, NET_BELOW, strandTex, STRUGGLE_ABOVE, tightness as factor } from '../kit';
+import {
+  heldTex,
+  isLarge,
+  machineOf,
+  NET_BELOW,
+  strandTex,
+  STRUGGLE_ABOVE,
+  tightness as factor,
+  type Yarn
+} from '../kit';
 import { finder, type Finding, type Fix } from '../plan';
-import { workRows } from '../read';
+import { rowRuns, workRows } from '../read';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
 import { strandsOf } from './remedies';
@@ -22,9 +31,7 @@ export interface TightnessFacts {
 const find = finder<TightnessFacts>();
 
 /** Other numbers of strands, up to three, the nearest to now first; those at which the yarn sits well before the rest. */
-function otherStrands(r: Readings, p: number, index: number, thick: boolean): Fix[] {
-  const yarn = r.yarns[index]!;
-  const { loopMm } = r.gauges[p]![index]!;
+function otherStrands(r: Readings, yarn: Yarn, loopMm: number, thick: boolean): Fix[] {
   const sits = (strands: number): boolean => {
     const k = factor(strandTex(yarn) * strands, loopMm);
     return k >= NET_BELOW && k <= STRUGGLE_ABOVE;
@@ -40,15 +47,20 @@ export const tightness: Judge = {
   code: 'tightness',
   watches: 'yarn too thick or too thin for the machine',
   find: (r) => {
-    // Each yarn once, on the first piece it knits.
-    const knitted = new Map<number, number>();
+    // Each yarn once, on the first piece it knits; where some of its rows are tighter, once in those that it does not suit.
+    const knitted = new Map<number, { readonly p: number; readonly feeds: readonly number[] }>();
     r.fabric.pieces.forEach((piece, p) => {
-      for (const yarn of workRows(piece).keys()) if (!knitted.has(yarn)) knitted.set(yarn, p);
+      const feeds = new Set(rowRuns(piece).flatMap((run) => (run.purpose === 0 ? [run.feed] : [])));
+      for (const yarn of workRows(piece).keys())
+        if (!knitted.has(yarn)) knitted.set(yarn, { p, feeds: [...feeds].filter((f) => f % r.yarns.length === yarn) });
     });
-    return [...knitted].flatMap(([i, p]): Finding[] => {
+    return [...knitted].flatMap(([i, { p, feeds }]): Finding[] => {
       const yarn = r.yarns[i]!;
-      const k = factor(heldTex(yarn), r.gauges[p]![i]!.loopMm);
-      if (k >= NET_BELOW && k <= STRUGGLE_ABOVE) return [];
+      const factors = feeds.map((f) => factor(heldTex(yarn), r.gauges[p]![f]!.loopMm));
+      const at = factors.findIndex((f) => f < NET_BELOW || f > STRUGGLE_ABOVE);
+      if (at < 0) return [];
+      const k = factors[at]!;
+      const { loopMm } = r.gauges[p]![feeds[at]!]!;
       const thick = k > STRUGGLE_ABOVE;
       const option = yarnOption(r, yarn.id);
       return [
@@ -64,7 +76,7 @@ export const tightness: Judge = {
             limit: thick ? STRUGGLE_ABOVE : NET_BELOW,
             large: isLarge(machineOf(r.kit, r.plan.pieces[p]!.machineId))
           },
-          ...otherStrands(r, p, i, thick)
+          ...otherStrands(r, yarn, loopMm, thick)
         )
       ];
     });

@@ -1,5 +1,6 @@
 import { heldTex, tightness } from '../kit';
 import { finder, type Finding } from '../plan';
+import { mainGauge } from '../knit';
 import { mainYarn } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
@@ -34,9 +35,8 @@ export const toyCare: Judge = {
       );
     }
     for (const part of r.plan.worn.parts) {
-      const index = mainYarn(r.fabric.pieces[part.piece]!);
-      const yarn = r.yarns[index]!;
-      const k = tightness(heldTex(yarn), r.gauges[part.piece]![index]!.loopMm);
+      const yarn = r.yarns[mainYarn(r.fabric.pieces[part.piece]!)]!;
+      const k = tightness(heldTex(yarn), mainGauge(r, part.piece).loopMm);
       if (part.stuffing === null || k >= SHOWS_BELOW) continue;
       const more = Array.from({ length: MOST_STRANDS - yarn.strands }, (_, i) => yarn.strands + i + 1);
       found.push(

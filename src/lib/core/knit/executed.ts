@@ -16,7 +16,10 @@ export interface Executed {
   readonly refusals: readonly Finding[];
   /** The yarns of the fabric, strands as the brief has them, in the order of `fabric.yarns`. */
   readonly yarns: readonly Yarn[];
-  /** For every piece, the gauge of each of those yarns on the piece's machine and tension hole. */
+  /**
+   * For every piece, the gauges its rows are knitted at, by `PieceFabric.feed`: each of those yarns on the piece's machine in
+   * its hole, then all of them again for every other tension that some of its rows have.
+   */
   readonly gauges: readonly (readonly Gauge[])[];
 }
 
@@ -37,12 +40,13 @@ export function execute(
   const yarns = fabric.yarns.map((id) => yarnOf(kit, id, brief.strands));
   // Pieces on the same machine in the same hole share their gauges.
   const known = new Map<string, readonly Gauge[]>();
-  const gauges = plan.pieces.map((piece) => {
-    const key = `${piece.hole} ${piece.machineId}`;
+  const gauges = plan.pieces.map((piece, p) => {
+    const { tensions } = fabric.pieces[p]!;
+    const key = `${piece.machineId} ${tensions.map((t) => `${t.hole} ${t.fingers}`).join()}`;
     const found = known.get(key);
     if (found) return found;
     const machine = machineOf(kit, piece.machineId);
-    const own = yarns.map((yarn) => gaugeFor(kit, machine, yarn, piece.hole, brief.fingers));
+    const own = tensions.flatMap(({ hole, fingers }) => yarns.map((yarn) => gaugeFor(kit, machine, yarn, hole, fingers ?? brief.fingers))); // prettier-ignore
     known.set(key, own);
     return own;
   });
@@ -52,7 +56,13 @@ export function execute(
 /** The gauge most of a piece is knitted at: that of its first work row. */
 export function mainGauge(run: Pick<Executed, 'fabric' | 'gauges'>, piece: number): Gauge {
   const fabric = run.fabric.pieces[piece]!;
-  return run.gauges[piece]![mainYarn(fabric)]!;
+  return run.gauges[piece]![mainFeed(fabric)]!;
+}
+
+/** The same for the gauges of the piece: its yarn as tight as it is there. */
+export function mainFeed(piece: Fabric['pieces'][number]): number {
+  const at = piece.purpose.indexOf(0);
+  return piece.feed[at < 0 ? 0 : at] ?? 0;
 }
 
 /** Yarn of the first work row of a piece, by its index in the fabric. */
@@ -71,6 +81,8 @@ export interface RowRun {
   readonly first: number;
   readonly last: number;
   readonly yarn: number;
+  /** Index into the gauges of the piece. */
+  readonly feed: number;
   readonly purpose: number;
   readonly operation: number;
 }
@@ -89,6 +101,7 @@ export const rowRuns = remembered((piece: Fabric['pieces'][number]): readonly Ro
       first,
       last: row - 1,
       yarn: piece.yarn[first]!,
+      feed: piece.feed[first]!,
       purpose: piece.purpose[first]!,
       operation: piece.operation[first]!
     });

@@ -1,3 +1,4 @@
+import type { FingerTension } from '../kit';
 import type { CrankFault } from './fault';
 
 /** Why a row was knitted, as stored in a fabric. */
@@ -25,6 +26,12 @@ export interface Trace {
   readonly counter: number | null;
 }
 
+/** What the yarn runs through: a hole of the guide, and fingers; null where they are as in the whole project. */
+export interface Tension {
+  readonly hole: number;
+  readonly fingers: FingerTension | null;
+}
+
 /** What the pins did for one piece: one entry a row, plus one cell for each pin in each row. */
 export interface PieceFabric {
   readonly rows: number;
@@ -35,6 +42,13 @@ export interface PieceFabric {
   readonly width: number;
   /** Index into `Fabric.yarns`, a row. */
   readonly yarn: Uint16Array;
+  /**
+   * Index into the gauges of the piece, a row: the yarn, and so many yarns further on for every tension of the piece after
+   * its first. One array with `yarn` where all rows are as tight.
+   */
+  readonly feed: Uint16Array;
+  /** How tight the rows are, each once; the first is that of the piece itself. */
+  readonly tensions: readonly Tension[];
   /** Index of the operation that knitted it, a row. */
   readonly operation: Uint16Array;
   /** Index into PURPOSES, a row. */
@@ -64,7 +78,7 @@ export interface PieceFabric {
 }
 
 /** What is written down row by row while a piece is knitted. */
-export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'doubled' | 'ladders' | 'floats' | 'faults'>;
+export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'tensions' | 'doubled' | 'ladders' | 'floats' | 'faults'>;
 
 /** The result of running a plan: what hangs from the machine, and what it was made of. */
 export interface Fabric {

@@ -1,4 +1,4 @@
-export { PURPOSES, type Fabric, type PieceFabric, type Trace } from './fabric';
+export { PURPOSES, type Fabric, type PieceFabric, type Tension, type Trace } from './fabric';
 export { CrankFault } from './fault';
 export { knit } from './knit';
 export { mirrored } from './mirror';
@@ -8,6 +8,7 @@ export {
   allRows,
   execute,
   type Executed,
+  mainFeed,
   mainGauge,
   mainYarn,
   type RowRun,

@@ -1,6 +1,6 @@
 import { type Kit, type Machine, machineOf } from '../kit';
-import type { Finding, Piece, Plan } from '../plan';
-import { CELL, type Fabric, type PieceFabric, type Trace } from './fabric';
+import type { Finding, OperationOf, Piece, Plan, SectionTension } from '../plan';
+import { CELL, type Fabric, type PieceFabric, type Tension, type Trace } from './fabric';
 import type { CrankFault } from './fault';
 import type { MachineNo } from './refusal';
 import { ruleOf } from './operations';
@@ -58,6 +58,19 @@ function applyFaults(fabric: PieceFabric, faults: readonly CrankFault[], index: 
   return { ...fabric, faults: own };
 }
 
+/** How tight the rows of a piece are, each once: first as the piece is. */
+function tensionsOf(piece: Piece): { readonly list: readonly Tension[]; readonly of: (op: SectionTension) => number } {
+  const key = ({ hole, fingers }: SectionTension): string => `${hole ?? piece.hole} ${fingers ?? ''}`;
+  const known = new Map([[key({}), 0]]);
+  const list: Tension[] = [{ hole: piece.hole, fingers: null }];
+  for (const op of piece.operations) {
+    if (op.op !== 'knit' || known.has(key(op))) continue;
+    known.set(key(op), list.length);
+    list.push({ hole: op.hole ?? piece.hole, fingers: op.fingers ?? null });
+  }
+  return { list, of: (op) => known.get(key(op))! };
+}
+
 function runPiece(
   piece: Piece,
   index: number,
@@ -65,15 +78,18 @@ function runPiece(
   yarnIndex: ReadonlyMap<string, number>,
   refusals: Finding[]
 ): PieceFabric {
-  const ring = emptyRing(machine, piece.mode, piece.from, piece.to);
+  const ring = emptyRing(machine, piece);
+  const tensions = tensionsOf(piece);
   const asked = piece.operations.reduce((sum, op) => sum + (op.op === 'knit' && op.rows > 0 ? op.rows : 0), 0);
   const tooMany = asked * Math.max(1, ring.width) > MOST_CELLS;
   const rows = tooMany ? 0 : asked;
+  const yarnRows = new Uint16Array(rows);
   const out = {
     pins: machine.pins,
     firstPin: ring.firstPin,
     width: ring.width,
-    yarn: new Uint16Array(rows),
+    yarn: yarnRows,
+    feed: tensions.list.length > 1 ? new Uint16Array(rows) : yarnRows,
     operation: new Uint16Array(rows),
     purpose: new Uint8Array(rows),
     stitches: new Uint16Array(rows),
@@ -86,6 +102,7 @@ function runPiece(
   };
   const trace: Trace[] = [];
   const yarn = (id: string): number => yarnIndex.get(id) ?? 0;
+  const feed = (op: OperationOf<'knit'>): number => yarn(op.yarn) + tensions.of(op) * yarnIndex.size;
   const stop = (no: MachineNo, pin?: number): void =>
     void refusals.push(refusal(no, index, Math.max(1, ring.rows + 1 - ring.before), pin));
   const reach = { from: piece.from, to: piece.to, pins: machine.pins, first: 1 };
@@ -101,7 +118,7 @@ function runPiece(
       const rule = ruleOf(op);
       const no = rule.refuses(ring, op, out.purpose);
       if (no) stop(no.no, no.pin);
-      else rule.does(ring, op, { machine, rows: out, index: i, yarn });
+      else rule.does(ring, op, { machine, rows: out, index: i, yarn, feed });
       trace.push(traced(ring, i, rowsBefore));
     }
     if (ring.occupied) stop({ code: 'left-on-pins' });
@@ -109,7 +126,17 @@ function runPiece(
   // A piece that could not be begun: nothing hangs after any of its operations.
   while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
   const ladders = [...ring.ladders].sort((a, b) => a - b);
-  return { ...out, rows: ring.rows, doubled: ring.doubled, ladders, floats: ring.floats, faults: [], trace };
+  const { list } = tensions;
+  return {
+    ...out,
+    tensions: list,
+    rows: ring.rows,
+    doubled: ring.doubled,
+    ladders,
+    floats: ring.floats,
+    faults: [],
+    trace
+  };
 }
 
 /** What hangs after an operation, and where the yarn stands. */

@@ -10,7 +10,7 @@ export const lengthsOf = remembered(
     const upTo = new Float64Array(piece.rows + 1);
     let mm = 0;
     for (const run of rowRuns(piece)) {
-      const course = 10 / gauges[run.yarn]!.courses.value;
+      const course = 10 / gauges[run.feed]!.courses.value;
       for (let row = run.first; row <= run.last; row++) upTo[row + 1] = mm += course;
     }
     return upTo;

@@ -14,6 +14,10 @@ export interface MachineFacts {
   readonly 'too-few': { readonly asked: number; readonly live: number; readonly fashioned: boolean };
   readonly 'far-edge': { readonly doing: 'decrease' | 'increase' | 'hold'; readonly yarnPin: number };
   readonly 'float-edge': { readonly pin: number };
+  /** A hole the guide of the machine does not have. */
+  readonly 'no-hole': { readonly hole: number; readonly holes: number };
+  /** Another hole, while the same yarn runs through one. */
+  readonly 'hole-threaded': { readonly hole: number; readonly threaded: number };
   readonly 'no-rows': { readonly rows: number };
   readonly 'no-counter': Record<never, never>;
   readonly 'too-many-rows': { readonly rows: number };

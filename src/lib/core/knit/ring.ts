@@ -1,5 +1,5 @@
 import type { Machine } from '../kit';
-import type { Mode, Side } from '../plan';
+import type { Mode, Piece, Side } from '../plan';
 
 /** The state of the machine while a piece hangs on it. Only `knit` writes it. */
 export interface Ring {
@@ -20,6 +20,11 @@ export interface Ring {
   before: number;
   counter: number;
   readonly counts: boolean;
+  /** Holes of the guide, and the one of the piece. */
+  readonly holes: number;
+  readonly hole: number;
+  /** The yarn in the guide, and the hole it runs through once rows were knitted with it. */
+  threaded: { readonly yarn: string; readonly hole: number | null } | null;
   /** Name and yarn of the section that is being knitted, and its rows so far. */
   section: string;
   inSection: number;
@@ -54,7 +59,10 @@ export const carriageOf = (ring: Ring): number =>
   ring.mode === 'tube' ? 0 : ring.yarnAt === 'low' ? ring.low : ring.high;
 
 /** An empty ring, yarn at the marker or at the low edge. */
-export function emptyRing(machine: Machine, mode: Mode, from: number, to: number): Ring {
+export function emptyRing(
+  machine: Machine,
+  { mode, from, to, hole }: Pick<Piece, 'mode' | 'from' | 'to' | 'hole'>
+): Ring {
   const reach = reachOf(machine, mode, from, to);
   return {
     from,
@@ -69,6 +77,9 @@ export function emptyRing(machine: Machine, mode: Mode, from: number, to: number
     before: 0,
     counter: 0,
     counts: machine.counter === 'tube' && mode === 'tube',
+    holes: machine.tensionHoles,
+    hole,
+    threaded: null,
     section: '',
     inSection: 0,
     doubled: [],

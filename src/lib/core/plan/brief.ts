@@ -1,6 +1,7 @@
 import * as z from 'zod';
 import { PieceColours } from './colours';
 import { FINGER_TENSIONS, Id, shownText } from '../kit';
+import { MOST_HOLES } from './tension';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
 export const PompomWish = z.object({
@@ -39,7 +40,7 @@ export const Brief = z.object({
   name: shownText(80).trim().min(1).meta({ title: 'Name' }),
   machineId: Id,
   /** Tension hole counted from the smallest; null takes the usual one for the yarn. */
-  hole: z.int().min(1).max(5).nullable().default(null).meta({ title: 'Tension hole' }),
+  hole: z.int().min(1).max(MOST_HOLES).nullable().default(null).meta({ title: 'Tension hole' }),
   /** How the yarn runs through the fingers while it is knitted. */
   fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),
   /** Strands held together where they differ from what the yarn's record says. */

@@ -1,8 +1,10 @@
 import * as z from 'zod';
 import { Section } from './options';
+import { SectionTension } from './tension';
 
-/** One section of a piece as it is set on the tube: a yarn, its rows, and whether these give way to others. */
+/** One section of a piece as it is set on the tube: a yarn, its rows, how tight they are, and whether they give way to others. */
 export const ColourSection = Section.extend({
+  ...SectionTension.shape,
   /** Its rows stay when others are moved. */
   locked: z.boolean().default(false)
 });

@@ -19,6 +19,7 @@ export {
   yarnAfter
 } from './build';
 export { ColourSection, MOST_SECTIONS, PieceColours, rowsIn } from './colours';
+export { MOST_HOLES, SectionTension, sameTension, tensionOf } from './tension';
 export { choosing } from './choosing';
 export { changed, type Change } from './change';
 export { finder, type Finding, type Fix, type Weight } from './finding';

@@ -1,3 +1,5 @@
+import type { SectionTension } from './tension';
+
 /**
  * The machine's language: a short, closed list of things a hand does at the ring. It is data, safe to store and to send;
  * `knit` is the one engine that runs it.
@@ -67,7 +69,7 @@ interface ZeroCounter {
 }
 
 /** Knit rows with one yarn. Another yarn than before means a join at the marker. */
-export interface Knit {
+export interface Knit extends SectionTension {
   readonly op: 'knit';
   readonly section: string;
   readonly yarn: string;

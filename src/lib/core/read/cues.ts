@@ -2,6 +2,7 @@ import { range } from 'd3-array';
 import { type Executed, type RowRun, rowRuns, workOf } from '../knit';
 import type { What } from './facts';
 import { hangingOf, isBlind } from './hanging';
+import type { TensionFacts } from './tension';
 
 /** What a cue says, as facts, by its kind. */
 export interface CueFacts {
@@ -15,6 +16,8 @@ export interface CueFacts {
   readonly doughnut: Record<never, never>;
   /** Loops that stand at the edges of a panel are pushed down. */
   readonly 'edge-loops': Record<never, never>;
+  /** From the next row on the yarn runs tighter or looser. */
+  readonly tension: TensionFacts;
   /** Where no counter tells: what a tape shows from the pins down. */
   readonly tape: { readonly mm: number; readonly row: number };
   /** A marker in the edge stitch, found again by seams: there an armhole begins (stitches are held), or a slope such as a neck. */
@@ -93,7 +96,7 @@ function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
     const upTo = (row: number): number => {
       let mm = 0;
       for (const band of rowRuns(run.fabric.pieces[p]!))
-        if (band.purpose === 0 && band.first < row) mm += course(band.yarn, Math.min(band.last + 1, row) - band.first);
+        if (band.purpose === 0 && band.first < row) mm += course(band.feed, Math.min(band.last + 1, row) - band.first);
       return mm;
     };
     for (const row of every(TAPE_EVERY)) cues.push({ row, kind: 'tape', facts: { mm: upTo(row), row: row - before } });
@@ -105,7 +108,14 @@ function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
 }
 
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
-export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, last: boolean): Cue[] {
+export function cuesOf(
+  run: Executed,
+  p: number,
+  r: RowRun,
+  tension: TensionFacts | null,
+  joined: boolean,
+  last: boolean
+): Cue[] {
   const cues: Cue[] = [];
   const start = r.first;
   const end = r.last + 1;
@@ -119,10 +129,11 @@ export function cuesOf(run: Executed, p: number, r: RowRun, joined: boolean, las
   if (run.fabric.pieces[p]!.doubled.some((d) => d.from - 1 === start)) {
     cues.push({ row: start, kind: 'loose', facts: {} });
   }
+  if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;
   if (joined && tieAt <= end)
     cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - workOf(run.fabric.pieces[p]!).before } });
-  const courses = run.gauges[p]![r.yarn]!.courses.value;
+  const courses = run.gauges[p]![r.feed]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {
     if (row > start) cues.push({ row, kind: 'doughnut', facts: {} });

@@ -2,6 +2,7 @@ import { machineOf, ringMm } from '../kit';
 import { type Executed, type Trace, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
+import { tensionAt, type TensionFacts } from './tension';
 
 /**
  * What a step at the machine says, as facts: pins, counts, lengths, ids. Words are made of them elsewhere.
@@ -50,6 +51,8 @@ export interface KnitFacts {
   readonly tube: boolean;
   /** Length of these rows as they hang, where the machine's counter does not show them; null where it does. */
   readonly hangsMm: number | null;
+  /** How the tension changes as they begin. */
+  readonly tension: TensionFacts | null;
 }
 
 /** A new yarn is joined before the rows of a step. */
@@ -61,6 +64,8 @@ export interface JoinedFacts {
   readonly before: number;
   /** The work begins here on its waste: its first tail is dropped, or tied loosely. */
   readonly first: 'drop' | 'tie' | null;
+  /** Another hole that it is threaded through, and how many there are; null where it is the same one. */
+  readonly through: { readonly hole: number; readonly holes: number } | null;
 }
 
 /** What a step is about: one thing at the machine, or one act of the hands. */
@@ -116,7 +121,7 @@ export function factsOf(
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.yarns.indexOf(op.yarn), op.rows) : null } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.pieces[p]!.feed[from]!, op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
     case 'rehang': {
       const { before } = workOf(run.fabric.pieces[p]!);
       return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore

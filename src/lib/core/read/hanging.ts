@@ -2,21 +2,22 @@ import { hangingCourse, machineOf } from '../kit';
 import { type Executed, rowRuns } from '../knit';
 import type { Figure } from '../quantity';
 
-/** Height of a hanging row of every yarn of a piece, worked out once for a piece. */
-function coursesOf(run: Executed, p: number): (yarn: number) => Figure {
+/** Height of a hanging row of every yarn of a piece as tight as it is, worked out once for a piece. */
+function coursesOf(run: Executed, p: number): (feed: number) => Figure {
   const machine = machineOf(run.kit, run.plan.pieces[p]!.machineId);
   const known = new Map<number, Figure>();
-  return (yarn) => {
-    const found = known.get(yarn) ?? hangingCourse(run.kit, machine, run.yarns[yarn]!, run.gauges[p]![yarn]!);
-    known.set(yarn, found);
+  return (feed) => {
+    const yarn = run.yarns[feed % run.yarns.length]!;
+    const found = known.get(feed) ?? hangingCourse(run.kit, machine, yarn, run.gauges[p]![feed]!);
+    known.set(feed, found);
     return found;
   };
 }
 
 /** Length of hanging rows for those who stop by tape: of any rows of a piece, from 1, both included (craft 5.5). */
-export function hangingOf(run: Executed, p: number): (yarn: number, rows: number) => number {
+export function hangingOf(run: Executed, p: number): (feed: number, rows: number) => number {
   const course = coursesOf(run, p);
-  return (yarn, rows) => rows * course(yarn).value;
+  return (feed, rows) => rows * course(feed).value;
 }
 
 /** Length of the whole work of a piece as it hangs on the pins, waste left out. */
@@ -27,7 +28,7 @@ export function hangingMm(run: Executed, p: number): Figure {
   for (const r of rowRuns(run.fabric.pieces[p]!)) {
     if (r.purpose !== 0) continue;
     const rows = r.last - r.first + 1;
-    last = course(r.yarn);
+    last = course(r.feed);
     sum.value += rows * last.value;
     sum.low += rows * last.low;
     sum.high += rows * last.high;

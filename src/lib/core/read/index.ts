@@ -1,6 +1,7 @@
 export { departure, type Departure } from './knitted';
 export { type Cue, type CueFacts, type CueKind } from './cues';
 export { isBlind } from './hanging';
+export type { TensionFacts } from './tension';
 export { cutsOf, type CutLine } from './cuts';
 export type { JoinedFacts, StepFacts, What } from './facts';
 export {

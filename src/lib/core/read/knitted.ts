@@ -4,7 +4,7 @@ import { trackOf, workCount } from './track';
 
 /** How a plan differs from what hangs on the machine, at the first row where it does. */
 export interface Departure {
-  readonly what: 'machine' | 'pins' | 'shape' | 'piece' | 'yarn' | 'shorter';
+  readonly what: 'machine' | 'pins' | 'shape' | 'piece' | 'yarn' | 'tension' | 'shorter';
   /** The row over all pieces, waste and all, from 1. */
   readonly row: number;
   /** The same row as hands count it in its piece. */
@@ -20,9 +20,16 @@ export interface Departure {
 
 type Planned = Parameters<typeof trackOf>[0] & { readonly yarns: readonly Yarn[] };
 
+/** Hole and fingers of a row of a piece. */
+function tightness({ fabric }: Planned, p: number, row: number): string {
+  const { feed, tensions } = fabric.pieces[p]!;
+  const { hole, fingers } = tensions[Math.floor(feed[row]! / fabric.yarns.length)]!;
+  return `${hole} ${fingers}`;
+}
+
 /**
  * Whether a changed plan still is what was knitted so far: the same pins of the same machine, and in every knitted row the same
- * yarn over the same stitches. What hangs on the machine cannot be knitted anew by changing a plan.
+ * yarn, as tight, over the same stitches. What hangs on the machine cannot be knitted anew by changing a plan.
  *
  * @param before the plan as it was knitted
  * @param rows cranked so far, over all pieces
@@ -54,6 +61,7 @@ export function departure(before: Planned, after: Planned, rows: number): Depart
       if (r >= planned.rows) return from('shorter', r);
       const [a, b] = [before.yarns[knitted.yarn[r]!]!.id, after.yarns[planned.yarn[r]!]!.id];
       if (a !== b) return from('yarn', r, { knitted: a, planned: b });
+      if (tightness(before, leg.piece, r) !== tightness(after, now.piece, r)) return from('tension', r);
       if (knitted.low[r] !== planned.low[r] || knitted.high[r] !== planned.high[r] || knitted.purpose[r] !== planned.purpose[r]) return from('shape', r); // prettier-ignore
     }
   }

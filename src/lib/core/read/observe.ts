@@ -1,5 +1,5 @@
 import { Observation } from '../kit';
-import { type Executed, workRows } from '../knit';
+import { type Executed, rowRuns, type Tension, workRows } from '../knit';
 
 /** What was measured on a finished tube. */
 export interface TubeMeasured {
@@ -26,9 +26,15 @@ export function measuredPiece(run: Executed): number | null {
   return best;
 }
 
+/** How tight the work of a piece was knitted, each once. */
+function tensionsOf(piece: Executed['fabric']['pieces'][number], yarns: number): Tension[] {
+  const used = new Set(rowRuns(piece).flatMap((r) => (r.purpose === 0 ? [Math.floor(r.feed / yarns)] : [])));
+  return [...used].map((i) => piece.tensions[i]!);
+}
+
 /**
  * What a finished piece teaches: one observation for each of its yarns, counted by the share of rows it has. A piece
- * of yarns that differ in class or strands teaches nothing, because nobody can say which of them was off.
+ * of yarns that differ in class, strands or tension teaches nothing, because nobody can say which of them was off.
  *
  * @param run the plan it was knitted from
  * @param projectId project it belongs to; measuring again replaces what it taught before
@@ -43,6 +49,8 @@ export function observationsOf(run: Executed, projectId: string, measured: TubeM
   const planned = at === null ? undefined : run.plan.pieces[at];
   if (!piece || !planned) return [];
   const rowsOf = workRows(piece);
+  const [tension, ...others] = tensionsOf(piece, run.yarns.length);
+  if (!tension || others.length > 0) return [];
   const knitted = [...rowsOf.values()].reduce((sum, n) => sum + n, 0);
   // Rows that hang doubled lie on each other: half of them make the length.
   const rows = knitted - piece.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0) / 2;
@@ -59,8 +67,8 @@ export function observationsOf(run: Executed, projectId: string, measured: TubeM
       machineId: planned.machineId,
       yarnId: yarn.id,
       strands: yarn.strands,
-      hole: planned.hole,
-      fingers: run.brief.fingers,
+      hole: tension.hole,
+      fingers: tension.fingers ?? run.brief.fingers,
       state: run.plan.state,
       pins: piece.width,
       rows: Math.round(rows),

@@ -85,7 +85,7 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
     const bands = merged(
       rowRuns(piece).map((r): Band => {
         const bottomMm = at;
-        at += ((r.last - r.first + 1) * 10) / run.gauges[p]![r.yarn]!.courses.value;
+        at += ((r.last - r.first + 1) * 10) / run.gauges[p]![r.feed]!.courses.value;
         const op = run.plan.pieces[p]!.operations[r.operation]!;
         return {
           from: r.first + 1,

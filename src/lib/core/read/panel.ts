@@ -1,7 +1,7 @@
 import { ascending, bisectLeft } from 'd3-array';
 import { polygonArea } from 'd3-polygon';
 import type { Gauge, Yarn } from '../kit';
-import { type Executed, lengthsOf, mainYarn, type PieceFabric, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthsOf, mainFeed, type PieceFabric, rowRuns, workSpan } from '../knit';
 import { remembered } from '../quantity';
 import type { Point, SketchShape } from './sketch';
 
@@ -32,7 +32,7 @@ export const layPanel = (run: Executed, p: number): PanelLay =>
 const laid = remembered(
   (piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
     const span = workSpan(rowRuns(piece));
-    const stitchMm = 10 / gauges[mainYarn(piece)]!.wales.value;
+    const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
     const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
     const heights = lengthsOf(piece, gauges);
     const foot = heights[span.first] ?? 0;
@@ -80,7 +80,7 @@ export const panelAreaMm2 = (run: Executed, p: number): number => area(run.fabri
 
 const area = remembered((piece: PieceFabric, gauges: readonly Gauge[]): number => {
   const span = workSpan(rowRuns(piece));
-  const stitchMm = 10 / gauges[mainYarn(piece)]!.wales.value;
+  const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
   const heights = lengthsOf(piece, gauges);
   let mm2 = 0;
   let start = span.first;

@@ -60,9 +60,9 @@ function agreed(
 export function rowByTape(run: Executed, p: number, mm: number): Agreed {
   const knitted = run.fabric.pieces[p]!;
   const machine = machineOf(run.kit, run.plan.pieces[p]!.machineId);
-  const courses = run.yarns.map((yarn, i) => hangingCourse(run.kit, machine, yarn, run.gauges[p]![i]!));
+  const courses = run.gauges[p]!.map((gauge, i) => hangingCourse(run.kit, machine, run.yarns[i % run.yarns.length]!, gauge)); // prettier-ignore
   const { before, rows } = workOf(knitted);
-  return agreed(before + 1, before + rows, mm, (row) => courses[knitted.yarn[row - 1]!]!);
+  return agreed(before + 1, before + rows, mm, (row) => courses[knitted.feed[row - 1]!]!);
 }
 
 /** The rows around one that are knitted in the same yarn without a break: the first and the last. */
@@ -87,9 +87,10 @@ export function rowByWeight(run: Executed, p: number, now: number, grams: number
   const { from, to } = stretchOfYarn(run, p, now);
   const index = knitted.yarn[from - 1]!;
   const yarn = run.yarns[index]!;
-  const { loopMm, loopSpread } = run.gauges[p]![index]!;
+  const gauges = run.gauges[p]!;
+  const { loopSpread } = gauges[knitted.feed[from - 1]!]!;
   // Metres of a row times the strands, times what a metre weighs.
-  const each = (row: number): number => (((knitted.stitches[row - 1]! * loopMm) / 1000) * yarn.strands * strandTex(yarn)) / 1000; // prettier-ignore
+  const each = (row: number): number => (((knitted.stitches[row - 1]! * gauges[knitted.feed[row - 1]!]!.loopMm) / 1000) * yarn.strands * strandTex(yarn)) / 1000; // prettier-ignore
   return agreed(from, to, grams, (row) => ({
     value: each(row),
     low: each(row) * (1 - loopSpread),

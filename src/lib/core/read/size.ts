@@ -23,8 +23,8 @@ function sizeOf(run: Executed, p: number): PieceSize {
   const piece = run.fabric.pieces[p]!;
   const gauges = run.gauges[p]!;
   const sum = { mm: 0, low: 0, high: 0 };
-  const add = (count: number, yarn: number): void => {
-    const { courses } = gauges[yarn]!;
+  const add = (count: number, feed: number): void => {
+    const { courses } = gauges[feed]!;
     sum.mm += (10 * count) / courses.value;
     sum.low += (10 * count) / courses.high;
     sum.high += (10 * count) / courses.low;
@@ -33,18 +33,18 @@ function sizeOf(run: Executed, p: number): PieceSize {
   for (const r of rowRuns(piece)) {
     if (r.purpose !== 0) continue;
     const count = r.last - r.first + 1;
-    add(count, r.yarn);
-    rowsOf.set(r.yarn, (rowsOf.get(r.yarn) ?? 0) + count);
+    add(count, r.feed);
+    rowsOf.set(r.feed, (rowsOf.get(r.feed) ?? 0) + count);
   }
   let halved = 0;
   for (const d of piece.doubled) {
-    for (let row = d.from - 1; row < d.to; row++) add(-0.5, piece.yarn[row]!);
+    for (let row = d.from - 1; row < d.to; row++) add(-0.5, piece.feed[row]!);
     halved += d.to - d.from + 1;
   }
   const used = [...rowsOf.keys()];
   const parts = used.map((y) => ({
     rows: rowsOf.get(y)!,
-    yarn: used.length > 1 ? yarnName(run.yarns[y]!) : null,
+    yarn: used.length > 1 ? yarnName(run.yarns[y % run.yarns.length]!) : null,
     perCm: gauges[y]!.courses.value
   }));
   // Yarns of one article say the same; it is said once.

@@ -119,7 +119,7 @@ export function layRows(run: Executed, p: number, lay: Lay): SketchShape[] {
   const span = workSpan(rowRuns(piece));
   const from = lay.rows?.from ?? 0;
   const to = Math.min(lay.rows?.to ?? span.count, span.count);
-  const height = (row: number): number => 1 / run.gauges[p]![piece.yarn[span.first + row]!]!.courses.value;
+  const height = (row: number): number => 1 / run.gauges[p]![piece.feed[span.first + row]!]!.courses.value;
   let whole = 0;
   for (let row = from; row < to; row++) whole += height(row);
   const share = (at: number): number => (lay.lastFirst ? 1 - at / whole : at / whole);

@@ -5,6 +5,7 @@ import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf } from './cues';
 import { hangingOf, isBlind } from './hanging';
 import { factsOf, type JoinedFacts, type What } from './facts';
+import { holeAtEnd, holeAtStart, throughAt } from './tension';
 
 /** One thing to do, in the order it is done: facts, no words. */
 export interface Step {
@@ -78,12 +79,15 @@ function sectionOf(run: Executed, p: number, index: number, from: number): { fro
 }
 
 /** Setting up for a piece; what the piece before left as it should be is not asked for again. */
-function prepare(run: Executed, piece: Piece, before: Piece | undefined): { id: string; what: What; each: boolean }[] {
+function prepare(run: Executed, p: number): { id: string; what: What; each: boolean }[] {
+  const piece = run.plan.pieces[p]!;
+  const before = run.plan.pieces[p - 1];
+  const hole = holeAtStart(run, p);
   const machine = machineOf(run.kit, piece.machineId);
   const firstOp = piece.operations.find((op) => op.op === 'castOn');
   const yarn = firstOp && run.yarns[run.fabric.yarns.indexOf(firstOp.yarn)]!;
   const few = piece.mode === 'tube-as-panel';
-  const same = before?.machineId === piece.machineId && before.hole === piece.hole;
+  const same = before?.machineId === piece.machineId && holeAtEnd(run, p - 1) === hole;
   const isSet = same && before.mode === piece.mode && (!few || (before.from === piece.from && before.to === piece.to));
   const lastYarn = before?.operations.findLast((op) => op.op === 'knit')?.yarn;
   const threaded = same && firstOp?.yarn === lastYarn;
@@ -91,7 +95,7 @@ function prepare(run: Executed, piece: Piece, before: Piece | undefined): { id: 
     say: 'mode',
     facts: { machineId: machine.id, mode: piece.mode, from: piece.from, to: piece.to }
   };
-  const guide: What = { say: 'guide', facts: { hole: piece.hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1, stretch: yarn?.behaviour.stretch ?? 'some' } }; // prettier-ignore
+  const guide: What = { say: 'guide', facts: { hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1, stretch: yarn?.behaviour.stretch ?? 'some' } }; // prettier-ignore
   const all = [
     { what: mode, each: false, skip: isSet },
     { what: guide, each: true, skip: threaded }
@@ -100,14 +104,17 @@ function prepare(run: Executed, piece: Piece, before: Piece | undefined): { id: 
 }
 
 /** The yarn that is joined before the rows of an operation, where another was knitted before. */
-function joinedFacts(run: Executed, piece: Piece, op: Operation, last: Operation | undefined): JoinedFacts | null {
+function joinedFacts(run: Executed, p: number, index: number, last: Operation | undefined): JoinedFacts | null {
+  const piece = run.plan.pieces[p]!;
+  const op = piece.operations[index]!;
   if (op.op !== 'knit' || last === undefined || !('yarn' in last) || last.yarn === op.yarn) return null;
   const first =
     op.purpose === 'work' && last.op === 'knit' && last.purpose !== 'work' ? (last.firstTail ?? 'drop') : null;
   const tube = piece.mode === 'tube';
   // Waste is changed at the marker: there the first stitch of the work is found again.
   const before = tube && first === null && op.purpose === 'work' ? run.kit.habits.joinPins : 0;
-  return { yarn: op.yarn, tailMm: op.joinTailMm, tube, before, first };
+  const through = throughAt(run, p, index, op);
+  return { yarn: op.yarn, tailMm: op.joinTailMm, tube, before, first, through };
 }
 
 /** The step of one operation. */
@@ -125,7 +132,8 @@ function operationStep(
   const piece = run.plan.pieces[p]!;
   const from = rows?.first ?? 0;
   const knits = op.op === 'knit';
-  const joined = joinedFacts(run, piece, op, last);
+  const what = factsOf(run, p, index, op, from, hangs);
+  const joined = joinedFacts(run, p, index, last);
   const { trace } = run.fabric.pieces[p]!;
   const stitches = trace[index - 1]?.occupied ?? 0;
   return {
@@ -134,14 +142,14 @@ function operationStep(
     piece: p,
     operation: index,
     act: null,
-    what: factsOf(run, p, index, op, from, hangs),
+    what,
     joined,
     rows: knits ? { from: from + 1, to: from + op.rows } : null,
     workRows: knits && op.purpose === 'work' ? { from: from + 1 - before, to: from + op.rows - before } : null,
     carriage: knits ? { before: trace[index - 1]?.carriage ?? 0, after: trace[index]!.carriage } : null,
     section: knits ? sectionOf(run, p, index, from) : null,
     yarnId: 'yarn' in op ? op.yarn : op.op === 'hangOff' && op.style !== 'thread' ? op.thread : null,
-    cues: knits && rows ? cuesOf(run, p, rows, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
+    cues: knits && what.say === 'knit' && rows ? cuesOf(run, p, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
     copies: piece.copies,
     eachCopy: true,
     minutes: knits
@@ -185,7 +193,7 @@ export function readSteps(run: Made): Step[] {
   run.plan.pieces.forEach((piece, p) => {
     const runs = new Map(rowRuns(run.fabric.pieces[p]!).map((r) => [r.operation, r]));
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
-    for (const { id, what, each } of prepare(run, piece, run.plan.pieces[p - 1])) {
+    for (const { id, what, each } of prepare(run, p)) {
       steps.push({
         id: `p${p}.${id}`,
         phase: 'prepare',

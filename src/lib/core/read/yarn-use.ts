@@ -85,7 +85,7 @@ export function readYarnUse(run: Made): YarnUse[] {
     for (const r of rowRuns(knitted)) {
       let stitches = 0;
       for (let row = r.first; row <= r.last; row++) stitches += knitted.stitches[row]!;
-      const metres = (piece.copies * stitches * gauges[p]![r.yarn]!.loopMm) / 1000;
+      const metres = (piece.copies * stitches * gauges[p]![r.feed]!.loopMm) / 1000;
       (r.purpose === 0 ? rowsM : wasteM)[r.yarn]! += metres;
     }
     const { after, columns } = knitted.floats;
@@ -94,7 +94,7 @@ export function readYarnUse(run: Made): YarnUse[] {
       let casts = knitted.purpose[0] === 0 ? 1 : 0;
       for (const r of rowRuns(knitted)) {
         if (r.purpose !== 0) continue;
-        const laidMm = after.length * floatMm(columns, gauges[p]![r.yarn]!.loopMm);
+        const laidMm = after.length * floatMm(columns, gauges[p]![r.feed]!.loopMm);
         add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1 + casts), piece.copies);
         casts = 0;
       }

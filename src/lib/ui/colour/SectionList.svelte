@@ -9,6 +9,7 @@
   import { readCount, wordFault } from '$lib/core/quantity';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type { ColourDesk } from './desk.svelte';
+  import { FINGER_WORDS } from './words';
 
   let { desk, yarns }: { desk: ColourDesk; yarns: readonly Yarn[] } = $props();
   let fault = $state('');
@@ -54,6 +55,13 @@
         value={section.rows}
         onchange={(e) => rows(i, e.currentTarget)}
       />
+      {#if section.hole !== undefined || section.fingers}
+        <span class="shrink-0 text-xs leading-tight" title="Tension of its own"
+          >{#if section.hole !== undefined}<span class="block">hole {section.hole}</span>{/if}{#if section.fingers}<span
+              class="block">{FINGER_WORDS[section.fingers]}</span
+            >{/if}</span
+        >
+      {/if}
       <button
         type="button"
         class="btn btn-square btn-ghost btn-sm"

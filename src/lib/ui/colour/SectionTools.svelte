@@ -3,6 +3,7 @@
   import type { Result } from '$lib/core/tomble';
   import { tell } from '../frame/tell.svelte';
   import type { ColourDesk } from './desk.svelte';
+  import TensionFields from './TensionFields.svelte';
 
   let { desk, result }: { desk: ColourDesk; result: Result } = $props();
   const i = $derived(Math.min(desk.chosen, desk.sections.length - 1));
@@ -62,6 +63,7 @@
           )}>Hide the change after it</button
       >
     </div>
+    <TensionFields {desk} {result} {i} />
     <div class="mt-2 flex flex-wrap items-center gap-1.5 text-sm">
       <label class="flex items-center gap-1"
         >Repeat from section

@@ -1,4 +1,21 @@
+import type { TensionFacts } from '$lib/core/read';
 import type { Words } from '../words';
+import { holeName } from './moments';
+
+const FINGERS = {
+  loose: 'let the yarn run loose through the fingers',
+  usual: 'hold the yarn as usual again',
+  firm: 'hold the yarn firmer, between two fingers or one crossed over it'
+} as const;
+
+/** How the yarn runs from here on. */
+export function tensionWords({ hole, holes, fingers }: TensionFacts): string {
+  const parts = [
+    ...(hole === null ? [] : [`the yarn through ${holeName(hole, holes)}`]),
+    ...(fingers === null ? [] : [FINGERS[fingers]])
+  ];
+  return `From here on ${parts.join('; ')}.`;
+}
 
 /** What is due while rows go by. */
 export const cues: Words['cues'] = {
@@ -13,6 +30,7 @@ export const cues: Words['cues'] = {
   tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
   doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
   'edge-loops': (_f, t) => `Push the loops at both edges down to the base of their ${t.pins}, and give a light pull.`,
+  tension: (f) => tensionWords(f),
   tape: (f, t) => `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}.`,
   marker: (f, t) =>
     `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.held ? 'the underarm is' : 'this edge begins to slope'}, and the seam finds it again.`,
@@ -34,13 +52,14 @@ export const tapes: Words['tapes'] = (facts, t) =>
 export const joined: Words['joined'] = (f, t) => {
   const marker =
     f.before > 0 ? `Stop ${t.many(f.before, t.terms.pin, t.pins)} before the marker` : 'Stop at the marker';
+  const through = f.through ? ` through ${holeName(f.through.hole, f.through.holes)},` : '';
   const place = f.tube ? marker : 'Stop at the edge';
   if (f.first !== null) {
     const tail =
       f.first === 'tie'
         ? 'its tail tied very loosely round the waste yarn, so that the first stitch is found later'
         : 'its tail dropped into the middle';
-    return `${place}. Change to ${t.yarn(f.yarn)}: cut the waste yarn, ${t.len(f.tailMm)} to the middle; the new yarn into the guide, ${tail}. Close the gate.`;
+    return `${place}. Change to ${t.yarn(f.yarn)}: cut the waste yarn, ${t.len(f.tailMm)} to the middle; the new yarn${through} into the guide, ${tail}. Close the gate.`;
   }
-  return `${place}. Change to ${t.yarn(f.yarn)}: the old yarn to the middle with a tail of ${t.len(f.tailMm)}, the new one into the guide, its tail in the middle. Close the gate.`;
+  return `${place}. Change to ${t.yarn(f.yarn)}: the old yarn to the middle with a tail of ${t.len(f.tailMm)}, the new one${through} into the guide, its tail in the middle. Close the gate.`;
 };

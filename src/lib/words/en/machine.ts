@@ -43,6 +43,9 @@ export const machine: Words['machine'] = {
     return `${what[f.doing]} only where the yarn is, and it stands at ${t.pin(f.yarnPin)}; knit one ${t.terms.row} more, or cut it and begin at this edge`;
   },
   'float-edge': (f, t) => `a float behind ${t.pin(f.pin)} would lie at an edge`,
+  'no-hole': (f, t) => `hole ${f.hole} is not in the guide of this machine, which has ${t.num(f.holes)}`,
+  'hole-threaded': (f) =>
+    `the yarn runs through hole ${f.threaded} and cannot go to hole ${f.hole} without a new end; let the fingers hold it differently, or change the hole where another yarn begins`,
   'no-rows': (f, t) => `a section needs at least one ${t.terms.row}, and has ${t.num(f.rows)}`,
   'no-counter': () => 'there is no counter to set in this mode on this machine',
   'too-many-rows': (f, t) => `${t.rows(f.rows)} are more than Tomble can hold; split the piece`,

@@ -1,5 +1,6 @@
 import type { Talk } from '../talk';
 import type { Words } from '../words';
+import { tensionWords } from './cues';
 import { holeName } from './moments';
 
 /** What a yarn's behaviour asks of the hand that holds it (craft 5.9). */
@@ -65,7 +66,7 @@ export const steps: Words['steps'] = {
     const tape = f.hangsMm === null ? '' : ` Hanging on the ${t.pins} they are about ${t.len(f.hangsMm)} long.`;
     const blind = f.tube ? tape : ` The counter does not count here: Tomble does.${tape}`;
     const what = {
-      work: `${where} of the piece.${blind}`,
+      work: `${where} of the piece.${blind}${f.tension ? ` ${tensionWords(f.tension)}` : ''}`,
       waste: `${where}. ${f.rows === 1 ? `This ${t.terms.row} comes` : `These ${t.terms.row}s come`} out again.`,
       separator: `${where}. One ${t.terms.row} to pull out, so that the waste falls away.`
     };

@@ -5,13 +5,20 @@ import { empty, type RuleOf, unchanged } from './rule';
 export const knit: RuleOf<'knit'> = {
   refuses: (ring, op) => {
     if (!ring.occupied) return empty('knit');
-    return op.rows < 1 ? { no: { code: 'no-rows', rows: op.rows } } : undefined;
+    if (op.rows < 1) return { no: { code: 'no-rows', rows: op.rows } };
+    if (op.hole !== undefined && op.hole > ring.holes) return { no: { code: 'no-hole', hole: op.hole, holes: ring.holes } }; // prettier-ignore
+    // The yarn runs through a hole from its end on: another one needs a new end.
+    const threaded = ring.threaded?.yarn === op.yarn ? ring.threaded.hole : null;
+    const hole = op.hole ?? ring.hole;
+    return threaded !== null && threaded !== hole ? { no: { code: 'hole-threaded', hole, threaded } } : undefined;
   },
-  does: (ring, op, { rows: out, index, yarn }) => {
+  does: (ring, op, { rows: out, index, yarn, feed }) => {
     const start = ring.rows;
     const end = start + op.rows;
     const live = ring.high - ring.low + 1;
     out.yarn.fill(yarn(op.yarn), start, end);
+    if (out.feed !== out.yarn) out.feed.fill(feed(op), start, end);
+    ring.threaded = { yarn: op.yarn, hole: op.hole ?? ring.hole };
     out.operation.fill(index, start, end);
     out.purpose.fill(PURPOSES.indexOf(op.purpose), start, end);
     out.stitches.fill(live, start, end);

@@ -8,6 +8,7 @@ export const newEnd: RuleOf<'newEnd'> = {
   },
   does: (ring, op) => {
     ring.yarnAt = op.side;
+    ring.threaded = null;
   },
   mirror: (op, { side }) => ({ ...op, side: side(op.side) }),
   minutes: () => 1

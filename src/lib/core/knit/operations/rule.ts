@@ -18,6 +18,8 @@ interface Bench {
   readonly index: number;
   /** Index of a yarn in the fabric. */
   readonly yarn: (id: string) => number;
+  /** Index of a yarn and its tension in the gauges of the piece. */
+  readonly feed: (op: OperationOf<'knit'>) => number;
 }
 
 /** How what an operation names is turned over. */

@@ -22,8 +22,19 @@ export function join(at: Standing, facts: JoinedFacts, waste: boolean): Moment[]
       sight: { of: 'pins', look: look(at, shown, { working }) }
     },
     { code: 'oldOut', facts: { mm, waste }, sight: { of: 'pins', look: look(at, shown, { working: { ...working, where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
+    ...(facts.through ? [threaded(at, fresh, facts.through)] : []),
     { code: 'newIn', facts: { yarn: facts.yarn, first }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm }] }) } } // prettier-ignore
   ];
+}
+
+/** The new yarn goes through another hole of the tension guide before it comes to the ring. */
+function threaded(at: Standing, yarn: number, { hole, holes }: NonNullable<JoinedFacts['through']>): Moment {
+  const { id, strands, behaviour } = at.run.yarns[yarn]!;
+  return {
+    code: 'hole',
+    facts: { hole, holes, yarn: id, strands, stretch: behaviour.stretch },
+    sight: { of: 'way', hole, holes, yarn, strands, slack: false }
+  };
 }
 
 /** Rows go by: round and round, or from the edge where the yarn stands to the other one. */

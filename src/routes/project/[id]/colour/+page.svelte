@@ -41,7 +41,7 @@
   /** By yarn, not by its phases: the same reading where no yarn has any. */
   const counted = $derived(painted === result ? looked : result && lookAt(result, look));
   const yarns = $derived(at.kit?.yarns ?? []);
-  const COLOUR_CODES = ['colours-short', 'colours-long', 'join-at-fold', 'stripe-gathered', 'stripes-hidden', 'yarn-short', 'yarn-scarce']; // prettier-ignore
+  const COLOUR_CODES = ['colours-short', 'colours-long', 'join-at-fold', 'stripe-gathered', 'stripes-hidden', 'yarn-short', 'yarn-scarce', 'hole-threaded', 'no-hole', 'yarn-thick', 'yarn-thin']; // prettier-ignore
   const findings = $derived(at.findings.filter((f) => COLOUR_CODES.includes(f.code)));
 </script>
 
