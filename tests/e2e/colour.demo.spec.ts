@@ -133,6 +133,35 @@ test('sections go out as CSV and JSON and come back; pictures as SVG and PNG; a 
   expect(await sum(page)).toBe(140);
 });
 
+test('a section is knitted tighter: fingers at any row, the hole where its yarn begins; the steps say so', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog/colour');
+  await page.getByRole('button', { name: 'Choose section 2' }).click();
+  const [fingers, hole] = [page.getByRole('combobox', { name: 'Fingers' }), page.getByRole('combobox', { name: 'Tension hole' })]; // prettier-ignore
+  await fingers.selectOption('firm');
+  await hole.selectOption('1');
+  await expect(page.getByRole('listitem', { name: 'Section 2' })).toContainText('firmer');
+  await expect(page.getByText('Nothing was measured at this tension yet')).toBeVisible();
+  // The lower half of it has no new yarn: its hole is that of the rows before.
+  await page.getByRole('button', { name: 'Split in two' }).click();
+  await page.getByRole('button', { name: 'Choose section 3' }).click();
+  await expect(hole.getByRole('option', { name: '2', exact: true })).toBeDisabled();
+  await fingers.selectOption('');
+  await reload(page);
+  await expect(page.getByRole('listitem', { name: 'Section 2' })).toContainText('hole 1');
+  await page.getByRole('navigation', { name: 'Stages of the project' }).getByRole('link', { name: /^Plan/ }).click();
+  const steps = page.locator('main');
+  await expect(steps).toContainText('the new one through the smallest hole');
+  await expect(steps).toContainText('From here on hold the yarn firmer');
+  await expect(steps).toContainText('From here on hold the yarn as usual again');
+  // What hangs on the machine is knitted already: its tension is asked about, not changed.
+  await page.goto('/project/demo-lantern/colour');
+  await page.getByRole('button', { name: 'Choose section 1' }).click();
+  await fingers.selectOption('loose');
+  await expect(page.getByText('These rows are knitted at another tension.')).toBeVisible();
+});
+
 test('from leftovers: an answer is found in a worker, proved, and laid on the tube; too little is said in metres', async ({
   page
 }) => {

@@ -27,7 +27,7 @@
 <ol class="mt-3 max-h-[34rem] space-y-1 overflow-y-auto p-0.5" aria-label="Sections, from the cast-on up">
   {#each desk.sections as section, i (i)}
     <li
-      class="flex items-center gap-1.5 rounded-md px-1 {i === desk.chosen
+      class="flex items-center gap-1.5 rounded-md px-1 max-sm:flex-wrap {i === desk.chosen
         ? 'bg-base-200 ring-1 ring-base-content/40'
         : ''}"
       aria-label="Section {i + 1}"
@@ -41,7 +41,7 @@
       >
       <YarnDot hex={hex(section.yarn)} size={22} />
       <select
-        class="select h-10 min-w-0 flex-1 text-base"
+        class="select h-10 min-w-0 flex-1 text-base max-sm:pl-2 max-sm:text-sm"
         aria-label="Yarn of section {i + 1}"
         value={section.yarn}
         onchange={(e) => desk.put(paint(desk.sections, i, e.currentTarget.value))}
@@ -56,7 +56,9 @@
         onchange={(e) => rows(i, e.currentTarget)}
       />
       {#if section.hole !== undefined || section.fingers}
-        <span class="shrink-0 text-xs leading-tight" title="Tension of its own"
+        <span
+          class="shrink-0 text-xs leading-tight max-sm:order-last max-sm:flex max-sm:basis-full max-sm:gap-3 max-sm:pb-1 max-sm:pl-16"
+          title="Tension of its own"
           >{#if section.hole !== undefined}<span class="block">hole {section.hole}</span>{/if}{#if section.fingers}<span
               class="block">{FINGER_WORDS[section.fingers]}</span
             >{/if}</span
