@@ -167,17 +167,20 @@ export function knit(kit: Kit, plan: Plan, faults: readonly CrankFault[] = []): 
   const yarnIndex = new Map(yarns.map((id, i) => [id, i]));
   const refusals: Finding[] = [];
   // Strips that are knitted alike are one fabric: what is read of the first is read of all.
-  const alike = new Map<string, PieceFabric>();
+  const alike = new Map<string, { readonly operations: Piece['operations']; json?: string; readonly fabric: PieceFabric }[]>(); // prettier-ignore
   const pieces = plan.pieces.map((piece, i) => {
     const machine = machineOf(kit, piece.machineId);
     if (faults.length) return applyFaults(runPiece(piece, i, machine, yarnIndex, refusals), faults, i);
-    const key = plan.pieces.length > 1 ? JSON.stringify([piece.machineId, piece.mode, piece.from, piece.to, piece.operations]) : ''; // prettier-ignore
-    const known = alike.get(key);
-    if (known) return known;
+    // Told apart by a few numbers first: most pieces differ in these.
+    const key = `${piece.machineId} ${piece.mode} ${piece.from} ${piece.to} ${piece.hole} ${piece.operations.length}`;
+    const likely = alike.get(key) ?? [];
+    const json = likely.length > 0 ? JSON.stringify(piece.operations) : '';
+    const known = likely.find((other) => (other.json ??= JSON.stringify(other.operations)) === json);
+    if (known) return known.fabric;
     const before = refusals.length;
     const fabric = runPiece(piece, i, machine, yarnIndex, refusals);
     // What the machine refuses names its piece.
-    if (refusals.length === before) alike.set(key, fabric);
+    if (refusals.length === before) alike.set(key, [...likely, { operations: piece.operations, fabric }]);
     return fabric;
   });
   return { fabric: { yarns, pieces }, refusals };

@@ -1,7 +1,7 @@
 import { range } from 'd3-array';
-import { type Executed, type RowRun, rowRuns, workOf } from '../knit';
+import { type Executed, type RowRun, workOf } from '../knit';
 import type { What } from './facts';
-import { hangingOf, isBlind } from './hanging';
+import { hangingUpTo, isBlind } from './hanging';
 import type { TensionFacts } from './tension';
 
 /** What a cue says, as facts, by its kind. */
@@ -77,11 +77,26 @@ function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marke
   });
 }
 
+/** What the cues of all sections of a piece share, worked out once. */
+export interface Due {
+  readonly p: number;
+  readonly before: number;
+  readonly rows: number;
+  readonly markers: ReturnType<typeof markersOf>;
+  /** Length of the work that hangs once a true row is done, mm; null where the counter tells rows. */
+  readonly hangs: ((row: number) => number) | null;
+}
+
+/** What is due anywhere in a piece. */
+export function dueIn(run: Executed, p: number): Due {
+  const { before, rows } = workOf(run.fabric.pieces[p]!);
+  return { p, before, rows, markers: markersOf(run, p), hangs: isBlind(run, p) ? hangingUpTo(run, p) : null };
+}
+
 /** What is looked at in a panel, and where the counter is blind. */
-function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
+function looksOf(run: Executed, { p, before, rows, markers, hangs }: Due, r: RowRun): Cue[] {
   const cues: Cue[] = [];
   const [start, end] = [r.first, r.last + 1];
-  const { before, rows } = workOf(run.fabric.pieces[p]!);
   if (r.purpose !== 0) return cues;
   /** Rows of this section at which so many rows of the work are done, again and again; not at its very end. */
   const every = (gap: number): number[] => {
@@ -91,17 +106,10 @@ function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
   if (run.plan.pieces[p]!.mode === 'panel') {
     for (const row of every(EDGES_EVERY)) cues.push({ row, kind: 'edge-loops', facts: {} });
   }
-  if (isBlind(run, p)) {
-    const course = hangingOf(run, p);
-    const upTo = (row: number): number => {
-      let mm = 0;
-      for (const band of rowRuns(run.fabric.pieces[p]!))
-        if (band.purpose === 0 && band.first < row) mm += course(band.feed, Math.min(band.last + 1, row) - band.first);
-      return mm;
-    };
-    for (const row of every(TAPE_EVERY)) cues.push({ row, kind: 'tape', facts: { mm: upTo(row), row: row - before } });
+  if (hangs) {
+    for (const row of every(TAPE_EVERY)) cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
   }
-  for (const { row, ...facts } of markersOf(run, p)) {
+  for (const { row, ...facts } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts });
   }
   return cues;
@@ -110,13 +118,14 @@ function looksOf(run: Executed, p: number, r: RowRun): Cue[] {
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
 export function cuesOf(
   run: Executed,
-  p: number,
+  due: Due,
   r: RowRun,
   tension: TensionFacts | null,
   joined: boolean,
   last: boolean
 ): Cue[] {
   const cues: Cue[] = [];
+  const { p, before } = due;
   const start = r.first;
   const end = r.last + 1;
   const { mode } = run.plan.pieces[p]!;
@@ -131,8 +140,7 @@ export function cuesOf(
   }
   if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;
-  if (joined && tieAt <= end)
-    cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - workOf(run.fabric.pieces[p]!).before } });
+  if (joined && tieAt <= end) cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - before } });
   const courses = run.gauges[p]![r.feed]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {
@@ -140,7 +148,7 @@ export function cuesOf(
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);
   for (let row = firstClog; row <= end; row += CLOG_EVERY) cues.push({ row, kind: 'clog', facts: { tube } });
-  cues.push(...looksOf(run, p, r));
+  cues.push(...looksOf(run, due, r));
   if (last) cues.push({ row: end, kind: 'last-row', facts: { tube } });
   return cues.sort((a, b) => a.row - b.row);
 }

@@ -121,7 +121,7 @@ export function factsOf(
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.pieces[p]!.feed[from]!, op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.pieces[p]!.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
     case 'rehang': {
       const { before } = workOf(run.fabric.pieces[p]!);
       return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore

@@ -20,6 +20,19 @@ export function hangingOf(run: Executed, p: number): (feed: number, rows: number
   return (feed, rows) => rows * course(feed).value;
 }
 
+/** Length of the work of a piece that hangs once a true row is done, mm. */
+export function hangingUpTo(run: Executed, p: number): (row: number) => number {
+  const course = coursesOf(run, p);
+  const runs = rowRuns(run.fabric.pieces[p]!);
+  return (row) => {
+    let mm = 0;
+    for (const { purpose, first, last, feed } of runs) {
+      if (purpose === 0 && first < row) mm += (Math.min(last + 1, row) - first) * course(feed).value;
+    }
+    return mm;
+  };
+}
+
 /** Length of the whole work of a piece as it hangs on the pins, waste left out. */
 export function hangingMm(run: Executed, p: number): Figure {
   const course = coursesOf(run, p);

@@ -2,7 +2,7 @@ import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
 import { type Executed, type RowRun, rowRuns, ruleOfOperation, workOf } from '../knit';
 import type { Operation, Piece } from '../plan';
-import { type Cue, cuesOf } from './cues';
+import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
 import { factsOf, type JoinedFacts, type What } from './facts';
 import { holeAtEnd, holeAtStart, throughAt } from './tension';
@@ -126,7 +126,7 @@ function operationStep(
   rows: RowRun | undefined,
   final: boolean,
   last: Operation | undefined,
-  before: number,
+  due: Due,
   hangs: ReturnType<typeof hangingOf> | null
 ): Step {
   const piece = run.plan.pieces[p]!;
@@ -145,11 +145,11 @@ function operationStep(
     what,
     joined,
     rows: knits ? { from: from + 1, to: from + op.rows } : null,
-    workRows: knits && op.purpose === 'work' ? { from: from + 1 - before, to: from + op.rows - before } : null,
+    workRows: knits && op.purpose === 'work' ? { from: from + 1 - due.before, to: from + op.rows - due.before } : null,
     carriage: knits ? { before: trace[index - 1]?.carriage ?? 0, after: trace[index]!.carriage } : null,
     section: knits ? sectionOf(run, p, index, from) : null,
     yarnId: 'yarn' in op ? op.yarn : op.op === 'hangOff' && op.style !== 'thread' ? op.thread : null,
-    cues: knits && what.say === 'knit' && rows ? cuesOf(run, p, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
+    cues: knits && what.say === 'knit' && rows ? cuesOf(run, due, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
     copies: piece.copies,
     eachCopy: true,
     minutes: knits
@@ -215,10 +215,10 @@ export function readSteps(run: Made): Step[] {
       });
     }
     let last: Operation | undefined;
-    const { before } = workOf(run.fabric.pieces[p]!);
+    const due = dueIn(run, p);
     const hangs = isBlind(run, p) ? hangingOf(run, p) : null;
     piece.operations.forEach((op, i) => {
-      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, before, hangs));
+      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, due, hangs));
       if ('yarn' in op) last = op;
     });
   });
