@@ -19,6 +19,8 @@
       held.length ? held.join(', ') : 'one strand'
     ].join('; ')
   );
+  /** Its fields are made when they are looked at. */
+  let open = $state(false);
   const FINGERS = [
     { value: 'loose', label: 'Loose', help: 'The yarn runs freely: cotton, first rows.' },
     { value: 'usual', label: 'As usual' },
@@ -43,33 +45,35 @@
         >{m.name}, {m.pins} pins{m.counter === 'none' ? ', no counter' : ''}</option
       >{/each}
   </select>
-  <details class="mt-3">
+  <details class="mt-3" bind:open>
     <summary class="cursor-pointer py-1">{summary}</summary>
-    <div class="mt-2 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
-      <ChoiceField
-        label="Tension hole, 1 is the smallest"
-        help={brief.hole === null ? `Number ${hole} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
-        value={brief.hole === null ? 'usual' : String(brief.hole)}
-        choices={[
-          { value: 'usual', label: 'Usual' },
-          ...numbers(machine?.tensionHoles ?? 1).map((n) => ({ value: n, label: n }))
-        ]}
-        onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
-      />
-      <ChoiceField
-        label="Finger tension"
-        value={brief.fingers}
-        choices={FINGERS}
-        onvalue={(fingers) => at.edit({ fingers: fingers as FingerTension })}
-      />
-      {#each yarns as yarn (yarn.id)}
+    {#if open}
+      <div class="mt-2 grid grid-cols-1 gap-x-4 sm:grid-cols-2">
         <ChoiceField
-          label="Strands of {yarnName(yarn)}"
-          value={String(yarn.strands)}
-          choices={numbers(3).map((n) => ({ value: n, label: n }))}
-          onvalue={(strands) => at.edit({ strands: { [yarn.id]: Number(strands) } })}
+          label="Tension hole, 1 is the smallest"
+          help={brief.hole === null ? `Number ${hole} is usual for ${yarns[0]?.name ?? 'this yarn'}.` : ''}
+          value={brief.hole === null ? 'usual' : String(brief.hole)}
+          choices={[
+            { value: 'usual', label: 'Usual' },
+            ...numbers(machine?.tensionHoles ?? 1).map((n) => ({ value: n, label: n }))
+          ]}
+          onvalue={(hole) => at.edit({ hole: hole === 'usual' ? null : Number(hole) })}
         />
-      {/each}
-    </div>
+        <ChoiceField
+          label="Finger tension"
+          value={brief.fingers}
+          choices={FINGERS}
+          onvalue={(fingers) => at.edit({ fingers: fingers as FingerTension })}
+        />
+        {#each yarns as yarn (yarn.id)}
+          <ChoiceField
+            label="Strands of {yarnName(yarn)}"
+            value={String(yarn.strands)}
+            choices={numbers(3).map((n) => ({ value: n, label: n }))}
+            onvalue={(strands) => at.edit({ strands: { [yarn.id]: Number(strands) } })}
+          />
+        {/each}
+      </div>
+    {/if}
   </details>
 </div>

@@ -15,6 +15,14 @@
   };
   const paint = (fill: Fill): string =>
     'ink' in fill ? INKS[fill.ink] : 'hex' in fill ? fill.hex : `url(#${uid}-knit-${fill.knit})`;
+  /** Every shape with its paints as attributes, made at once for the whole picture. */
+  const shapes = $derived(
+    scene.shapes.map((shape) =>
+      shape.shape === 'path'
+        ? { ...shape, fill: paint(shape.fill), stroke: shape.stroke && paint(shape.stroke) }
+        : { ...shape, fill: INKS[shape.ink] }
+    )
+  );
 </script>
 
 <svg
@@ -22,7 +30,7 @@
   role={scene.label ? 'img' : undefined}
   aria-label={scene.label || undefined}
   aria-hidden={scene.label ? undefined : true}
-  class="block max-w-full {extra}"
+  class="isolate block max-w-full {extra}"
 >
   <defs>
     {#each scene.textures as texture (texture.yarn)}
@@ -41,12 +49,12 @@
       </pattern>
     {/each}
   </defs>
-  {#each scene.shapes as shape, i (i)}
+  {#each shapes as shape, i (i)}
     {#if shape.shape === 'path'}
       <path
         d={shape.d}
-        fill={paint(shape.fill)}
-        stroke={shape.stroke ? paint(shape.stroke) : undefined}
+        fill={shape.fill}
+        stroke={shape.stroke}
         stroke-width={shape.width}
         stroke-dasharray={shape.dash}
         stroke-linecap="round"
@@ -60,7 +68,7 @@
         y={shape.y}
         font-size={shape.size}
         text-anchor={shape.anchor}
-        fill={INKS[shape.ink]}
+        fill={shape.fill}
         font-weight={shape.bold ? 700 : 400}>{shape.text}</text
       >
     {/if}

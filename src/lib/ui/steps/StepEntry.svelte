@@ -74,7 +74,7 @@
   {@const { step } = entry}
   {@const said = say.step(step)}
   <li
-    class="flex break-inside-avoid flex-wrap gap-3 border-l-3 border-base-300 pl-3 print:flex-nowrap print:gap-1 print:pl-1.5"
+    class="unseen flex break-inside-avoid flex-wrap gap-3 border-l-3 border-base-300 pl-3 [--unseen:6rem] print:flex-nowrap print:gap-1 print:pl-1.5"
   >
     <div class="min-w-40 flex-1 print:min-w-0">
       {@render head(said.title, step.yarnId)}
@@ -99,7 +99,7 @@
 {:else}
   {@const { stretch } = entry}
   {@const said = say.stretch(stretch)}
-  <li class="border-l-3 border-accent pl-3 print:pl-1.5">
+  <li class="unseen border-l-3 border-accent pl-3 [--unseen:12rem] print:pl-1.5">
     {@render head(said.title, stretch.yarnId)}
     {@render joining(said)}
     <p class="text-sm quiet"><Worded text={said.detail} parts={doors(said.detail)} /></p>

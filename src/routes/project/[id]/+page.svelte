@@ -33,9 +33,11 @@
   const at = useProject();
   swapIn(at);
   const result = $derived(at.result);
-  // The drawing of the finished thing and the steps follow once tube and figures stand.
+  // Pictures, lists and steps follow once the figures stand.
   const drawn = later(() => at.result);
   const listed = later(() => at.result);
+  const pictured = $derived(drawn.value ?? result);
+  const below = $derived(listed.value ?? result);
   const brief = $derived(at.project!.brief);
   const units = $derived(at.units);
   const habits = $derived(at.kit!.habits);
@@ -106,8 +108,8 @@
     class="mx-auto grid max-w-[110rem] grid-cols-[4rem_minmax(0,1fr)] gap-x-3 px-2 sm:px-4 lg:grid-cols-[15.5rem_minmax(0,1.25fr)_minmax(0,1fr)] lg:gap-x-5 print:block print:max-w-none print:px-0"
   >
     <aside class="tube-column print:hidden" aria-label="The hanging tube">
-      <div class="h-full lg:hidden"><HangingTube {result} {piece} slim /></div>
-      <div class="hidden h-full lg:block"><HangingTube {result} {piece} /></div>
+      <div class="h-full lg:hidden"><HangingTube result={pictured!} {piece} slim /></div>
+      <div class="hidden h-full lg:block"><HangingTube result={pictured!} {piece} /></div>
     </aside>
 
     <PaperTube {result} {piece} />
@@ -137,7 +139,7 @@
         {#if result.plan.worn}
           <div class="mt-2">
             <h2 class="sr-only">{wornTitle}</h2>
-            <WornView result={drawn.value ?? result} />
+            <WornView result={pictured!} />
           </div>
         {/if}
         <div class="-mx-2 mt-2 grid grid-cols-2 sm:grid-cols-4" aria-label="Figures" role="group">
@@ -180,12 +182,12 @@
         </div>
       {/if}
 
-      <ShapingList {result} />
+      <ShapingList result={below!} />
 
-      <div class="sheet p-4">
+      <div class="unseen sheet p-4">
         <h2 class="mb-1 text-lg font-semibold">Yarn</h2>
-        <YarnTable uses={result.yarnUse} yarns={result.yarns} {units} projectId={at.project!.id} />
-        <CutList cuts={cutsOf(result)} {units} say={speak(result)} />
+        <YarnTable uses={below!.yarnUse} yarns={below!.yarns} {units} projectId={at.project!.id} />
+        <CutList cuts={cutsOf(below!)} {units} say={speak(below!)} />
       </div>
     </section>
 
@@ -215,7 +217,7 @@
     >
       <div class="sheet p-4" data-many-pieces={result.plan.pieces.length > 2 ? '' : undefined}>
         <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
-        <StepList result={listed.value ?? result} />
+        <StepList result={below!} />
       </div>
     </section>
   </div>
