@@ -128,6 +128,31 @@ test('pages and plans are packed, and everything says how long it may be kept', 
   }
 });
 
+test('who asks the very same again has the very same answer, however it is packed; another request has its own', async ({
+  request
+}) => {
+  const data = { ...example, brief: { ...example.brief, name: 'Asked again' } };
+  const post = (body: object, packing: string) =>
+    request.post('/api/plan', { data: body, headers: { 'accept-encoding': packing } });
+  const first = await post(data, 'identity');
+  expect(first.headers()['server-timing']).toContain('plan;dur=');
+  for (const packing of ['identity', 'gzip', 'br', 'br']) {
+    const again = await post(data, packing);
+    expect(again.status()).toBe(200);
+    // Planned once: no time was taken for it.
+    expect(again.headers()['server-timing']).toBeUndefined();
+    expect(again.headers()['content-encoding']).toBe(packing === 'identity' ? undefined : packing);
+    expect(again.headers()['cache-control']).toBe('no-store');
+    expect(await again.text()).toBe(await first.text());
+  }
+  const other = await post(
+    { ...data, brief: { ...data.brief, options: { ...data.brief.options, headMm: 540 } } },
+    'br'
+  );
+  expect(other.headers()['server-timing']).toContain('plan;dur=');
+  expect(await other.text()).not.toBe(await first.text());
+});
+
 test('bodies that cost much keep nobody else waiting, and too many at once are asked to come again', async ({
   request
 }) => {
@@ -150,7 +175,9 @@ test('bodies that cost much keep nobody else waiting, and too many at once are a
     liningYarn: 'red'
   };
   const data = { kit: { machines, yarns }, brief: { kind: 'lined-hat', name: 'Long', machineId: 'm', options } };
-  const answers = Promise.all(Array.from({ length: 90 }, () => request.post('/api/plan', { data, timeout: 90_000 })));
+  // Each another one, so that each is planned.
+  const another = (i: number) => ({ ...data, brief: { ...data.brief, name: `Long ${i}` } });
+  const answers = Promise.all(Array.from({ length: 90 }, (_, i) => request.post('/api/plan', { data: another(i), timeout: 90_000 }))); // prettier-ignore
   for (let i = 0; i < 20; i++) expect((await request.get('/api/health')).status()).toBe(200);
   const statuses = new Map<number, number>();
   for (const answer of await answers) {

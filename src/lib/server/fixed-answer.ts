@@ -1,27 +1,16 @@
 import { createHash } from 'node:crypto';
-import { promisify } from 'node:util';
-import { brotliCompress, gzip } from 'node:zlib';
 import type { RequestHandler } from '@sveltejs/kit';
 
-/** An answer that is the same for as long as the server runs, in every way it can be packed. */
-interface Fixed {
+import { type Packed, packed, packedResponse } from './packed';
+
+/** An answer that is the same for as long as the server runs. */
+interface Fixed extends Packed {
   readonly etag: string;
-  readonly plain: Uint8Array<ArrayBuffer>;
-  readonly br: Uint8Array<ArrayBuffer>;
-  readonly gzip: Uint8Array<ArrayBuffer>;
 }
 
 async function fix(value: unknown): Promise<Fixed> {
-  const plain = new TextEncoder().encode(JSON.stringify(value));
-  const etag = `"${createHash('sha256').update(plain).digest('base64url').slice(0, 22)}"`;
-  const [br, gz] = await Promise.all([promisify(brotliCompress)(plain), promisify(gzip)(plain)]);
-  return { etag, plain, br: new Uint8Array(br), gzip: new Uint8Array(gz) };
-}
-
-/** The first way of packing an answer that the asker knows. */
-function packing(accepted: string): 'br' | 'gzip' | 'plain' {
-  const named = accepted.split(',').map((part) => part.trim().split(';')[0]);
-  return named.includes('br') ? 'br' : named.includes('gzip') ? 'gzip' : 'plain';
+  const all = await packed(JSON.stringify(value));
+  return { ...all, etag: `"${createHash('sha256').update(all.plain).digest('base64url').slice(0, 22)}"` };
 }
 
 /**
@@ -36,12 +25,8 @@ export function fixedAnswer(make: () => unknown, type = 'application/json'): Req
   let fixed: Promise<Fixed> | undefined;
   return async ({ request }) => {
     const answer = await (fixed ??= fix(make()));
-    const headers: Record<string, string> = { etag: answer.etag, vary: 'accept-encoding', 'cache-control': 'no-cache' };
+    const headers = { etag: answer.etag, vary: 'accept-encoding', 'cache-control': 'no-cache' };
     if (request.headers.get('if-none-match') === answer.etag) return new Response(null, { status: 304, headers });
-    const packed = packing(request.headers.get('accept-encoding') ?? '');
-    if (packed !== 'plain') headers['content-encoding'] = packed;
-    headers['content-type'] = type;
-    headers['content-length'] = String(answer[packed].byteLength);
-    return new Response(answer[packed], { headers });
+    return packedResponse(request, answer, { ...headers, 'content-type': type });
   };
 }

@@ -1,4 +1,5 @@
 import { readLimited } from '$lib/formats/body-limit';
+import { type Packed, packed, packedResponse } from '$lib/server/packed';
 import { planText, type TextAnswer, tooLarge } from '$lib/server/plan-text';
 import type { RequestHandler } from './$types';
 
@@ -6,6 +7,17 @@ import type { RequestHandler } from './$types';
 interface PoolAnswer extends TextAnswer {
   readonly retryAfter?: number;
   readonly ms?: number;
+  /** The same was asked before: the very same answer, packed once for all who ask. */
+  readonly again?: true;
+}
+
+/** Answers that were asked for more than once, packed; they go when the pool lets them go. */
+const packs = new WeakMap<PoolAnswer, Promise<Packed>>();
+
+function packedOnce(answer: PoolAnswer): Promise<Packed> {
+  const known = packs.get(answer) ?? packed(answer.body, 5);
+  packs.set(answer, known);
+  return known;
 }
 
 /** What the server's pool of threads offers a request; absent where the pages are served by a tool of development. */
@@ -19,6 +31,7 @@ export const POST: RequestHandler = async ({ request, platform }) => {
   const { plan } = (platform as { req?: Pool } | undefined)?.req ?? {};
   const answer: PoolAnswer = text === null ? tooLarge() : plan ? await plan(text) : planText(text);
   const headers: Record<string, string> = { 'content-type': 'application/json', 'cache-control': 'no-store' };
+  if (answer.again) return packedResponse(request, await packedOnce(answer), { ...headers, vary: 'accept-encoding' });
   if (answer.retryAfter) headers['retry-after'] = String(answer.retryAfter);
   // How long the planning itself took, without the waiting (W3C Server Timing).
   if (answer.ms !== undefined) headers['server-timing'] = `plan;dur=${answer.ms.toFixed(1)}`;
