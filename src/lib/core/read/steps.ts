@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
-import { type Executed, type RowRun, rowRuns, ruleOfOperation, workOf } from '../knit';
+import { type Executed, type RowRun, rowRuns, ruleOfOperation } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
