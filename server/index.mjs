@@ -19,8 +19,11 @@ const server = createServer((request, response) => {
   // for themselves that they may be kept for ever.
   response.setHeader('cache-control', 'no-cache');
   response.setHeader('x-content-type-options', 'nosniff');
-  response.setHeader('referrer-policy', 'no-referrer');
-  response.setHeader('cross-origin-opener-policy', 'same-origin');
+  // These two are about pages; what a page is built of does without them.
+  if (!request.url?.startsWith('/_app/immutable/')) {
+    response.setHeader('referrer-policy', 'no-referrer');
+    response.setHeader('cross-origin-opener-policy', 'same-origin');
+  }
   packed(/** @type {any} */ (request), /** @type {any} */ (response), () =>
     handler(request, response, () => {
       response.statusCode = 404;

@@ -1,5 +1,4 @@
 import { ticks } from 'd3-array';
-import { scaleLinear } from 'd3-scale';
 import type { Yarn } from '$lib/core/kit';
 import { heightOfRow, type TubeOutline } from '$lib/core/read';
 import { fix, frontArc, type Shape, type Texture } from './scene';
@@ -93,7 +92,7 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
   const doneMm = heightOfRow(tube.bands, done);
   const hung = done === 0 ? 0 : doneMm;
   // Height above the cast-on to pixels: the newest row sits at the ring.
-  const y = scaleLinear([hung, hung - tube.heightMm], [RING_HEIGHT, RING_HEIGHT + room]);
+  const y = (mm: number): number => RING_HEIGHT + ((hung - mm) / (tube.heightMm || 1)) * room;
   const stitchPx = bodyWidth / tube.stitchesAcross;
   const rowPx = room / Math.max(tube.rows, 1);
   const textures = yarns.map((yarn, i): Texture => ({

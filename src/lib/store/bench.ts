@@ -1,4 +1,3 @@
-import { descending } from 'd3-array';
 import type { TombleDb } from './db';
 import type { Project } from './records/project';
 
@@ -8,7 +7,7 @@ export const openProjects = async (db: TombleDb): Promise<Project[]> => {
   const all = await db.projects.toArray();
   return all
     .filter((p) => p.deletedAt === null && p.measured === null)
-    .sort((a, b) => descending(a.updatedAt, b.updatedAt));
+    .sort((a, b) => Number(a.updatedAt < b.updatedAt) - Number(a.updatedAt > b.updatedAt));
 };
 
 /** Ids of projects that anything happened to at the crank. */

@@ -15,7 +15,8 @@ export {
   tightness,
   type FabricState
 } from './loop';
-export { DEFAULT_PIN_SPACING_MM, isLarge, lengthAcross, Machine, ringMm, spacingAcross, USUAL_PINS } from './machine';
+export { DEFAULT_PIN_SPACING_MM, isLarge, lengthAcross, Machine, ringMm, spacingAcross } from './machine';
+export { USUAL_PINS } from './usual-pins';
 export { Observation } from './observation';
 export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
 export { FINGER_TENSIONS, type FingerTension } from './finger-tension';

@@ -1,8 +1,6 @@
 import * as z from 'zod';
 import { AddedAt, Id, shownText } from './text';
 
-/** Pins of the usual machines (craft 1). */
-export const USUAL_PINS = [20, 22, 40, 44, 46, 48] as const;
 
 /**
  * Distance between two pins along the ring when nobody has measured it: 16 to 17 mm on rings small or large (common

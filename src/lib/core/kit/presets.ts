@@ -1,4 +1,5 @@
-import { Machine, USUAL_PINS } from './machine';
+import { Machine } from './machine';
+import { USUAL_PINS } from './usual-pins';
 
 /** Small rings have no room for three holes and a counter on many machines (common practice, no source). */
 const SMALL = { tensionHoles: 2 } as const;

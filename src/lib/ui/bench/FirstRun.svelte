@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { type Machine, presetFor, PRESETS, type Yarn } from '$lib/core/kit';
+  import type { Machine, Yarn } from '$lib/core/kit';
+  import { USUAL_PINS } from '$lib/core/kit/usual-pins';
   import { usualMetres, WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
   import { isExampleMachine, isExampleYarn } from '$lib/store/examples';
   import { addMachine, addYarn } from '$lib/store/own';
@@ -17,6 +18,8 @@
   const CLASSES = WEIGHT_CLASSES.slice(2, 7);
 
   async function takeRing(pins: number): Promise<void> {
+    // What is known of machines is loaded with the first one of one's own.
+    const { presetFor } = await import('$lib/core/kit');
     const own = presetFor(pins, crypto.randomUUID(), `${pins} pins`);
     const kept = await keeping(() => addMachine(db(), own));
     if (kept) void tell(`Your ring of ${pins} pins is at hand`);
@@ -47,7 +50,7 @@
         <fieldset>
           <legend class="font-semibold">How many pins has your ring?</legend>
           <div class="mt-2 flex flex-wrap gap-2">
-            {#each PRESETS as pins (pins)}
+            {#each USUAL_PINS as pins (pins)}
               <button type="button" class="btn btn-quiet numerals" onclick={() => takeRing(pins)}>{pins} pins</button>
             {/each}
           </div>
