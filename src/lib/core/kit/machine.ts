@@ -1,7 +1,6 @@
 import * as z from 'zod';
 import { AddedAt, Id, shownText } from './text';
 
-
 /**
  * Distance between two pins along the ring when nobody has measured it: 16 to 17 mm on rings small or large (common
  * practice, no source).
