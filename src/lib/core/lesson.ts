@@ -1,3 +1,4 @@
+import { pieceAt } from './knit';
 import { gaugeFor, type Kit, machineOf, yarnOf } from './kit';
 import { measuredPiece } from './read';
 import type { Figure } from './quantity';
@@ -40,7 +41,7 @@ export function lessonsOf(kit: Kit, projectId: string, result: Result): Lessons 
   const taught = kit.finished.filter((seen) => seen.projectId === projectId);
   if (piece === null || taught.length === 0) return { yarns: [], next: null };
   const bare = without(kit, projectId);
-  const { machineId, hole, label } = result.plan.pieces[piece]!;
+  const { machineId, hole, label } = pieceAt(result, piece).planned;
   const { strands, fingers } = result.brief;
   const yarns = taught.flatMap(({ yarnId, setAside }): Lesson[] => {
     const known = kit.yarns.some((y) => y.id === yarnId) && kit.machines.some((m) => m.id === machineId);

@@ -1,3 +1,4 @@
+import { pieceAt } from './knit';
 import { alongRows, cycleMetres, phaseRuns, recolour } from './colour';
 import type { Kit, Yarn } from './kit';
 import { type ColourSection, type PieceColours, sameTension, tensionOf } from './plan';
@@ -64,7 +65,7 @@ export function phased(result: Result, starts: Readonly<Record<string, number>>)
     own.forEach((row, i) => painted.set(row, `${yarn.id}~${phases[i]}`));
   }
   const colours = plan.pieces.flatMap(({ operations }, piece): PieceColours[] => {
-    const { operation } = result.fabric.pieces[piece]!;
+    const { operation } = pieceAt(result, piece).fabric;
     const sections: ColourSection[] = [];
     for (const row of rows) {
       if (row.piece !== piece || row.work === null) continue;

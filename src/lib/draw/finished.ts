@@ -1,4 +1,4 @@
-import { finishedSketch } from '$lib/core/read';
+import { finishedSketch, pieceAt } from '$lib/core/read';
 import type { Result } from '$lib/core/tomble';
 import { hatScene } from './hat';
 import type { Scene } from './scene';
@@ -18,7 +18,7 @@ export function finishedScene(
   narrow = false
 ): Scene | null {
   const { outline, yarns } = result;
-  if (outline.worn) return hatScene(outline.worn, yarns, result.fabric.pieces[0]!.width, width, height);
+  if (outline.worn) return hatScene(outline.worn, yarns, pieceAt(result, 0).fabric.width, width, height);
   const sketch = finishedSketch(result, narrow);
   return sketch && sketchScene(sketch, yarns, width, height, words, snug);
 }

@@ -1,7 +1,7 @@
 import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
 import type { Join, RunRef, Shaping } from '$lib/core/plan';
-import { cutsOf, finishedSketch, PLACES, type Reveal, type Step } from '$lib/core/read';
+import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step } from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod';
 import type { MadeAnswer } from './made-schema';
@@ -36,7 +36,7 @@ function stepAnswer(step: Step, say: Speech): object {
 /** What hands make of it: every thing with its openings, seams, tails, what is cut, and what would be left undone. */
 function madeAnswer(result: Result, say: Speech): z.output<typeof MadeAnswer> {
   const { things, seams, tails, cuts, left } = result.worked;
-  const label = (piece: number): string => result.plan.pieces[piece]!.label;
+  const label = (piece: number): string => pieceAt(result, piece).planned.label;
   return {
     things: things.map((thing) => ({
       name: thing.name,

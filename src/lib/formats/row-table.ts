@@ -1,6 +1,6 @@
 import Papa from 'papaparse';
 import { PURPOSES } from '$lib/core/knit';
-import { PLACE_WORDS, PLACES } from '$lib/core/read';
+import { pieceAt, PLACE_WORDS, PLACES } from '$lib/core/read';
 import type { Result } from '$lib/core/tomble';
 
 /** Columns of the row table, in order. */
@@ -23,7 +23,7 @@ export const ROW_COLUMNS = [
  */
 export function rowTable(result: Result): string {
   const data = result.fabric.pieces.flatMap((piece, p) => {
-    const { label, operations } = result.plan.pieces[p]!;
+    const { label, operations } = pieceAt(result, p).planned;
     return Array.from({ length: piece.rows }, (_, row) => {
       const op = operations[piece.operation[row]!]!;
       const yarn = result.yarns[piece.yarn[row]!]!;

@@ -1,4 +1,4 @@
-import { rowRuns } from '../knit';
+import { pieceAt, rowRuns } from '../knit';
 import type { Executed } from '../knit';
 
 /** Yarn of one row: which, and how much of it, m, all strands. */
@@ -22,11 +22,11 @@ export function alongRows(run: Executed): RowYarn[] {
   const used = run.yarns.map(() => 0);
   const rows: RowYarn[] = [];
   run.plan.pieces.forEach(({ copies }, piece) => {
-    const fabric = run.fabric.pieces[piece]!;
+    const { fabric, gauges } = pieceAt(run, piece);
     for (let copy = 1; copy <= copies; copy++) {
       let work = 0;
       for (const r of rowRuns(fabric)) {
-        const { loopMm } = run.gauges[piece]![r.feed]!;
+        const { loopMm } = gauges[r.feed]!;
         const { strands } = run.yarns[r.yarn]!;
         for (let row = r.first; row <= r.last; row++) {
           const metres = (fabric.stitches[row]! * loopMm * strands) / 1000;
@@ -66,7 +66,8 @@ export function ballEndRows(run: Executed, begunMetres: Readonly<Record<string, 
     let ball = 1;
     for (let at = begunMetres[yarn.id] ?? yarn.label.metres; at < all; at += yarn.label.metres, ball++) {
       const row = own.find((r) => r.until > at)!;
-      const spread = run.gauges[row.piece]![run.fabric.pieces[row.piece]!.feed[row.row]!]!.loopSpread;
+      const { gauges, fabric } = pieceAt(run, row.piece);
+      const spread = gauges[fabric.feed[row.row]!]!.loopSpread;
       ends.push({ yarn: y, ball, piece: row.piece, copy: row.copy, work: row.work, rowsOff: Math.ceil((spread * at) / row.metres) }); // prettier-ignore
     }
     return ends;

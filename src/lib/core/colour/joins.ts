@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import type { Made } from '../hand';
 import { sectionsOf, yarnChanges } from './recolour';
 
@@ -18,7 +19,7 @@ export function readJoins(run: Made): Joins {
   let [joins, saved, tailMm] = [0, 0, 0];
   run.plan.pieces.forEach((piece, p) => {
     const sections = sectionsOf(piece);
-    if (sections.length === 0 || run.fabric.pieces[p]!.rows === 0) return;
+    if (sections.length === 0 || pieceAt(run, p).fabric.rows === 0) return;
     const own = yarnChanges(sections);
     joins += piece.copies * own;
     saved += piece.copies * (own - (new Set(sections.map((s) => s.yarn)).size - 1));

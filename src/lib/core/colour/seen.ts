@@ -1,4 +1,4 @@
-import { type Executed, rowRuns } from '../knit';
+import { type Executed, pieceAt, rowRuns } from '../knit';
 import { type PlaceName, PLACES, type Reveal } from '../read';
 
 /** What becomes of a row once the thing is worn. */
@@ -39,11 +39,11 @@ const none = (): Record<Fate, number> => ({ seen: 0, 'turned-up': 0, hidden: 0, 
 export function readSeen(run: Executed & { readonly reveal: Reveal }): SeenYarn[] {
   const found = new Map<number, { rows: Record<Fate, number>; cm2: Record<Fate, number> }>();
   run.plan.pieces.forEach(({ copies }, p) => {
-    const piece = run.fabric.pieces[p]!;
+    const { fabric: piece, gauges } = pieceAt(run, p);
     const { place } = run.reveal.pieces[p]!;
     for (const r of rowRuns(piece)) {
       if (r.purpose !== 0) continue;
-      const { courses, wales } = run.gauges[p]![r.feed]!;
+      const { courses, wales } = gauges[r.feed]!;
       const own = found.get(r.yarn) ?? { rows: none(), cm2: none() };
       found.set(r.yarn, own);
       for (let row = r.first; row <= r.last; row++) {

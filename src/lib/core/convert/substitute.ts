@@ -17,7 +17,7 @@ import {
   yarnOf
 } from '../kit';
 import { make, type Made } from '../hand';
-import { execute } from '../knit';
+import { execute, pieceAt } from '../knit';
 import type { Act, Brief, Operation, Plan } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import { readSizes, readYarnUse, workRows } from '../read';
@@ -172,7 +172,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
     const index = run.fabric.yarns.indexOf(candidate.yarn.id);
     const size = readSizes(run).pieces[p]!;
     const use = readYarnUse(run)[index]!;
-    const gauge = run.gauges[p]![index]!;
+    const gauge = pieceAt(run, p).gauges[index]!;
     const length = first?.lengthMm.value ?? size.lengthMm.value;
     const width = first?.flatWidthMm.value ?? size.flatWidthMm.value;
     const needed = (mm: number): number => (size.rows * length) / mm;
@@ -184,7 +184,7 @@ export function substitute(kit: Kit, original: Original, candidates: readonly Ca
       yarn: candidate.yarn,
       strands: candidate.strands,
       isOriginal,
-      stitches: run.fabric.pieces[p]!.width,
+      stitches: pieceAt(run, p).fabric.width,
       rows: size.rows,
       rowsMore: Math.round(needed(size.lengthMm.value)) - size.rows,
       flatWidthMm: size.flatWidthMm,

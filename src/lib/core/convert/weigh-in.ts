@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import type { Kit, Machine, Yarn } from '../kit';
 import { about, type Figure } from '../quantity';
 import { readYarnUse } from '../read';
@@ -33,7 +34,7 @@ export function weighIn(kit: Kit, machine: Machine, yarn: Yarn, grossGrams: numb
   const metres = (grams * yarn.label.metres) / yarn.label.grams;
   const tube = knitTube(kit, machine, yarn, TRIAL_ROWS);
   const [use] = readYarnUse(tube);
-  const [gauge] = tube.gauges[0]!;
+  const [gauge] = pieceAt(tube, 0).gauges;
   const rowM = use!.parts.find((part) => part.what === 'rows')!.metres / TRIAL_ROWS;
   const tails = use!.metres.value - rowM * TRIAL_ROWS;
   const rows = Math.max(0, (metres - tails) / rowM);

@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import type { Executed } from '../knit';
 import type { Edge, RunName, RunRef } from '../plan';
 import { latchedName } from './acts/latch-up';
@@ -76,7 +77,7 @@ export function thingsOf(run: Executed, s: State): Thing[] {
     });
     return [
       {
-        name: promise?.name ?? run.plan.pieces[first.piece]!.label,
+        name: promise?.name ?? pieceAt(run, first.piece).planned.label,
         pieces: [...new Set(parts.map((p) => p.piece))],
         times: Math.min(...parts.map((p) => p.times)),
         euler: surface.chi,
@@ -155,7 +156,7 @@ const sewnUp = (s: State, part: number): boolean =>
 export function leftUndone(run: Executed, s: State, things: readonly Thing[]): Left[] {
   const left: Left[] = [...leftOfRuns(s), ...leftOfTails(s)];
   for (const part of s.parts) {
-    const { faults, purpose } = run.fabric.pieces[part.piece]!;
+    const { faults, purpose } = pieceAt(run, part.piece).fabric;
     for (const fault of faults) {
       // What went wrong in waste goes with it.
       if (fault.kind !== 'dropped' || purpose[fault.row - 1] !== 0) continue;

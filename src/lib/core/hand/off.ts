@@ -1,4 +1,4 @@
-import { type Executed, lengthOfRows, PURPOSES, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthOfRows, pieceAt, PURPOSES, rowRuns, workSpan } from '../knit';
 import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
 import type { Hold, Part, Run, State, Tail } from './state';
 import { addRun, stitchMm } from './rims';
@@ -8,7 +8,7 @@ import { addTail } from './tails';
 export function isOff(run: Executed, piece: number): boolean {
   const fabric = run.fabric.pieces[piece];
   if (!fabric || fabric.rows === 0) return false;
-  const last = run.plan.pieces[piece]!.operations.at(-1);
+  const last = pieceAt(run, piece).planned.operations.at(-1);
   return last?.op === 'hangOff' && !run.refusals.some((f) => f.place.piece === piece);
 }
 
@@ -24,8 +24,9 @@ const isCord = (run: Executed, p: number, piece: Piece): boolean =>
 
 /** Waste next to one end of the work: rows, and whether the row beside the work is of a third colour. */
 function wasteAt(run: Executed, piece: number, edge: 'cast-on' | 'hung-off'): { rows: number; separator: boolean } {
-  const { purpose, rows } = run.fabric.pieces[piece]!;
-  const { first, last } = workSpan(rowRuns(run.fabric.pieces[piece]!));
+  const { fabric } = pieceAt(run, piece);
+  const { purpose, rows } = fabric;
+  const { first, last } = workSpan(rowRuns(fabric));
   const separator = PURPOSES.indexOf('separator');
   return edge === 'cast-on'
     ? { rows: first, separator: first > 0 && purpose[first - 1] === separator }
@@ -34,7 +35,7 @@ function wasteAt(run: Executed, piece: number, edge: 'cast-on' | 'hung-off'): { 
 
 /** What holds the loops of the first row. */
 function startHold(run: Executed, piece: number): Hold {
-  const cast = run.plan.pieces[piece]!.operations.find((op) => op.op === 'castOn');
+  const cast = pieceAt(run, piece).planned.operations.find((op) => op.op === 'castOn');
   if (wasteAt(run, piece, 'cast-on').rows > 0) return 'open';
   if (cast?.op !== 'castOn') return 'open';
   const holds: Readonly<Record<typeof cast.style, Hold>> = { weave: 'woven', 'e-wrap': 'wrapped', rag: 'open' };
@@ -92,8 +93,8 @@ class Layer {
 
   /** One side of a panel from its first work row up: stretches of edge, and stitches that were held between them. */
   side(side: Side): number[] {
-    const knitted = this.run.fabric.pieces[this.piece]!;
-    const { operations } = this.run.plan.pieces[this.piece]!;
+    const { fabric: knitted, planned } = pieceAt(this.run, this.piece);
+    const { operations } = planned;
     const span = workSpan(rowRuns(knitted));
     const ids: number[] = [];
     let done = 0;
@@ -117,8 +118,9 @@ class Layer {
 
 /** Tails of joins nobody planned: a new ball came in at the crank, in one copy alone. */
 function tailsOfBalls(run: Executed, s: State, part: number, piece: number): void {
-  const { faults, yarn } = run.fabric.pieces[piece]!;
-  const { first, count } = workSpan(rowRuns(run.fabric.pieces[piece]!));
+  const { fabric } = pieceAt(run, piece);
+  const { faults, yarn } = fabric;
+  const { first, count } = workSpan(rowRuns(fabric));
   const { copy } = s.parts[part]!;
   for (const fault of faults) {
     const row = fault.row - first;
@@ -130,9 +132,9 @@ function tailsOfBalls(run: Executed, s: State, part: number, piece: number): voi
 
 /** The tails a piece comes off the machine with. */
 function tailsOf(run: Executed, s: State, part: number, piece: number): void {
-  const { operations } = run.plan.pieces[piece]!;
+  const { operations } = pieceAt(run, piece).planned;
   const { times } = s.parts[part]!;
-  const knitted = run.fabric.pieces[piece]!;
+  const knitted = pieceAt(run, piece).fabric;
   const first = workSpan(rowRuns(knitted)).first;
   const add = (
     yarn: string,
@@ -183,8 +185,7 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
 
 /** Lays one part on the table. */
 function layPart(run: Executed, s: State, piece: number, copy: number | null, times: number): void {
-  const planned = run.plan.pieces[piece]!;
-  const knitted = run.fabric.pieces[piece]!;
+  const { planned, fabric: knitted } = pieceAt(run, piece);
   const index = s.parts.length;
   const body: Part['body'] = planned.mode === 'tube' ? 'tube' : isCord(run, piece, planned) ? 'cord' : 'panel';
   const layer = new Layer(run, s, index, piece);

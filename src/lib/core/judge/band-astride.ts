@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { finder } from '../plan';
 import type { Judge } from './readings';
 import { options } from './remedies';
@@ -20,7 +21,7 @@ export const bandAstride: Judge = {
     const fold = r.reveal.pieces[0]?.foldRow ?? null;
     if (worn?.form !== 'lined-hat' || !worn.band || fold === null) return [];
     const rows = (name: string): number =>
-      r.plan.pieces[0]!.operations.reduce(
+      pieceAt(r, 0).planned.operations.reduce(
         (sum, op) => sum + (op.op === 'knit' && op.section === name ? op.rows : 0),
         0
       );

@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { finder } from '../plan';
 import { garmentSizes } from '../read';
 import { beside } from './options';
@@ -44,7 +45,7 @@ export const garmentRound: Judge = {
         enough && enough.panels !== round.panels
           ? options({ code: 'morePanels', panels: enough.panels }, { sidePanels: enough.panels })
           : undefined,
-        ...machinesWith(r, (m) => m.pins > r.fabric.pieces[0]!.width)
+        ...machinesWith(r, (m) => m.pins > pieceAt(r, 0).fabric.width)
       )
     ];
   }

@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { finder } from '../plan';
 import { hatOptions } from './hat';
 import type { Judge } from './readings';
@@ -32,7 +33,7 @@ export const lining: Judge = {
     if (r.brief.colours.some((c) => c.piece === 0)) return [];
     if (options?.style !== 'contrast' || fold === null || options.yarn === options.liningYarn) return [];
     // Read from the fabric, not from the option: how many rows of each colour there are.
-    const piece = r.fabric.pieces[0]!;
+    const piece = pieceAt(r, 0).fabric;
     const outerYarn = r.fabric.yarns.indexOf(options.yarn);
     const rows = { outer: 0, lining: 0 };
     for (let row = 0; row < piece.rows; row++) {

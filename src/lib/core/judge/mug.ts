@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { finder, type Finding } from '../plan';
 import { beside } from './options';
 import type { Judge } from './readings';
@@ -26,7 +27,7 @@ export const mug: Judge = {
     const found: Finding[] = [];
     if (over === 'mug' && typeof height === 'number' && piece && piece.flatWidthMm.value > height - LIPS_MM) {
       // The height of a wrap goes with the pins of its ring: the largest that stays below the rim.
-      const { width } = r.fabric.pieces[0]!;
+      const { width } = pieceAt(r, 0).fabric;
       const each = piece.flatWidthMm.value / width;
       const smaller = machinesWith(r, (m) => m.pins < width && m.pins * each <= height - LIPS_MM).reverse();
       found.push(

@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { machineOf } from '../kit';
 import { finder, type Mode, type Finding } from '../plan';
 import type { Judge } from './readings';
@@ -15,7 +16,7 @@ export const panelReach: Judge = {
   watches: 'a panel wider than the ring can knit',
   find: (r) =>
     (r.notes.narrowed ?? []).map(({ piece, asked, given, option }): Finding => {
-      const { machineId, mode } = r.plan.pieces[piece]!;
+      const { machineId, mode } = pieceAt(r, piece).planned;
       const { pins, reach } = machineOf(r.kit, machineId);
       return find(
         'panel-narrow',

@@ -1,7 +1,7 @@
 import type { Fix } from '../plan';
 import { browStretch, limbFit } from '../body';
 import { gaugeFor, type Machine } from '../kit';
-import { mainYarn } from '../knit';
+import { mainYarn, pieceAt } from '../knit';
 import type { Readings } from './readings';
 
 /**
@@ -27,9 +27,9 @@ export const options = (remedy: Fix['remedy'], changes: Readonly<Record<string, 
  * @param head a head is measured at the brow, anything else round its middle
  */
 export function stretchOn(r: Readings, girthMm: number, head: boolean): (machine: Machine) => number {
-  const yarn = r.yarns[mainYarn(r.fabric.pieces[0]!)]!;
+  const yarn = r.yarns[mainYarn(pieceAt(r, 0).fabric)]!;
   return (machine) => {
-    const hole = Math.min(r.plan.pieces[0]!.hole, machine.tensionHoles);
+    const hole = Math.min(pieceAt(r, 0).planned.hole, machine.tensionHoles);
     const gauge = gaugeFor(r.kit, machine, yarn, hole, r.brief.fingers);
     const knitted = { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value };
     return head ? browStretch(girthMm, knitted) : limbFit(girthMm, knitted).stretch;

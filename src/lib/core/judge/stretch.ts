@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { reachOver, SLIPS_OFF, SNUG_STRETCH } from '../body';
 import { machineOf, ringMm } from '../kit';
 import { finder } from '../plan';
@@ -49,7 +50,7 @@ export const stretch: Judge = {
     const over = overOf(r);
     const stretched = r.sizes.finished.find((f) => f.code === 'stretch')?.figure;
     if (!over || !stretched || stretched.value <= 100 * SNUG_STRETCH) return [];
-    const ring = ringMm(machineOf(r.kit, r.plan.pieces[0]!.machineId));
+    const ring = ringMm(machineOf(r.kit, pieceAt(r, 0).planned.machineId));
     const reach = reachOver(over.girthMm, r.sizes.pieces[0]!.girthMm.value, ring);
     if (reach === 'snug') return [];
     const option = measureOption(r, GIRTHS);

@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import {
   DEFAULT_PIN_SPACING_MM,
   type Evidence,
@@ -48,12 +49,11 @@ export const swatchRatio: Judge = {
     r.yarns.flatMap((yarn, i): Finding[] => {
       const p = r.fabric.pieces.findIndex((piece) => workRows(piece).has(i));
       if (p < 0) return [];
-      const { machineId } = r.plan.pieces[p]!;
-      const { tensions } = r.fabric.pieces[p]!;
-      const feed = rowRuns(r.fabric.pieces[p]!).find((run) => run.purpose === 0 && run.yarn === i)!.feed;
-      const { hole, fingers } = tensions[Math.floor(feed / r.yarns.length)]!;
-      const machine = machineOf(r.kit, machineId);
-      const { state } = r.gauges[p]![feed]!;
+      const { planned, fabric, gauges } = pieceAt(r, p);
+      const feed = rowRuns(fabric).find((run) => run.purpose === 0 && run.yarn === i)!.feed;
+      const { hole, fingers } = fabric.tensions[Math.floor(feed / r.yarns.length)]!;
+      const machine = machineOf(r.kit, planned.machineId);
+      const { state } = gauges[feed]!;
       const evidence = evidenceFor(r.kit, machine, yarn, hole, state, fingers ?? r.brief.fingers);
       const place = 'yarn' in r.brief.options ? { option: 'yarn' } : {};
       return doubted(evidence, machine, yarn, state).map((seen) =>

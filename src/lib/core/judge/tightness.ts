@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import {
   heldTex,
   isLarge,
@@ -56,11 +57,12 @@ export const tightness: Judge = {
     });
     return [...knitted].flatMap(([i, { p, feeds }]): Finding[] => {
       const yarn = r.yarns[i]!;
-      const factors = feeds.map((f) => factor(heldTex(yarn), r.gauges[p]![f]!.loopMm));
+      const { gauges, planned } = pieceAt(r, p);
+      const factors = feeds.map((f) => factor(heldTex(yarn), gauges[f]!.loopMm));
       const at = factors.findIndex((f) => f < NET_BELOW || f > STRUGGLE_ABOVE);
       if (at < 0) return [];
       const k = factors[at]!;
-      const { loopMm } = r.gauges[p]![feeds[at]!]!;
+      const { loopMm } = gauges[feeds[at]!]!;
       const thick = k > STRUGGLE_ABOVE;
       const option = yarnOption(r, yarn.id);
       return [
@@ -74,7 +76,7 @@ export const tightness: Judge = {
             strands: yarn.strands,
             factor: k,
             limit: thick ? STRUGGLE_ABOVE : NET_BELOW,
-            large: isLarge(machineOf(r.kit, r.plan.pieces[p]!.machineId))
+            large: isLarge(machineOf(r.kit, planned.machineId))
           },
           ...otherStrands(r, yarn, loopMm, thick)
         )

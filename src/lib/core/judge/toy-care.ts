@@ -1,6 +1,6 @@
 import { heldTex, tightness } from '../kit';
 import { finder, type Finding } from '../plan';
-import { mainGauge } from '../knit';
+import { mainGauge, pieceAt } from '../knit';
 import { mainYarn } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
@@ -35,7 +35,7 @@ export const toyCare: Judge = {
       );
     }
     for (const part of r.plan.worn.parts) {
-      const yarn = r.yarns[mainYarn(r.fabric.pieces[part.piece]!)]!;
+      const yarn = r.yarns[mainYarn(pieceAt(r, part.piece).fabric)]!;
       const k = tightness(heldTex(yarn), mainGauge(r, part.piece).loopMm);
       if (part.stuffing === null || k >= SHOWS_BELOW) continue;
       const more = Array.from({ length: MOST_STRANDS - yarn.strands }, (_, i) => yarn.strands + i + 1);

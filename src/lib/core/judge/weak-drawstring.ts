@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { finder } from '../plan';
 import type { Judge, Readings } from './readings';
 import { options } from './remedies';
@@ -21,7 +22,7 @@ function drawnThreads(r: Readings): { yarn: string; doubled: boolean }[] {
     if (act.do === 'thread') threads.push({ yarn: act.yarn, doubled: act.doubled });
     if (act.do !== 'draw' || !act.edges.includes('cast-on')) continue;
     // A woven cast-on draws up on its own tail, unless a thread was run in.
-    const cast = r.plan.pieces[act.piece]!.operations[0];
+    const cast = pieceAt(r, act.piece).planned.operations[0];
     const threaded = r.plan.acts.some((t) => t.do === 'thread' && t.piece === act.piece && t.edge === 'cast-on');
     if (cast?.op === 'castOn' && !threaded) threads.push({ yarn: cast.yarn, doubled: false });
   }

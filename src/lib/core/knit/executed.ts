@@ -1,7 +1,7 @@
 import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
-import { type Brief, type Finding, NO_NOTES, type Notes, type Plan } from '../plan';
+import { type Brief, type Finding, NO_NOTES, type Notes, type Piece, type Plan } from '../plan';
 import { remembered } from '../quantity';
-import type { Fabric } from './fabric';
+import type { Fabric, PieceFabric } from './fabric';
 import type { CrankFault } from './fault';
 import { knit } from './knit';
 
@@ -51,6 +51,26 @@ export function execute(
     return own;
   });
   return { kit, brief, plan, notes, fabric, refusals, yarns, gauges };
+}
+
+/** One piece as it was planned, knitted and measured. */
+export interface PieceRun {
+  readonly index: number;
+  readonly planned: Piece;
+  readonly fabric: PieceFabric;
+  readonly gauges: readonly Gauge[];
+}
+
+/**
+ * A piece with all that belongs to it.
+ *
+ * @throws RangeError when the plan has no such piece
+ * @example const { planned, fabric } = pieceAt(run, 0)
+ */
+export function pieceAt(run: Pick<Executed, 'plan' | 'fabric' | 'gauges'>, index: number): PieceRun {
+  const [planned, fabric, gauges] = [run.plan.pieces[index], run.fabric.pieces[index], run.gauges[index]];
+  if (!planned || !fabric || !gauges) throw new RangeError(`piece must be one of ${run.plan.pieces.length}; received ${index}`); // prettier-ignore
+  return { index, planned, fabric, gauges };
 }
 
 /** The gauge most of a piece is knitted at: that of its first work row. */

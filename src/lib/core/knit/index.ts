@@ -11,6 +11,7 @@ export {
   mainFeed,
   mainGauge,
   mainYarn,
+  pieceAt,
   type RowRun,
   rowRuns,
   workRows,

@@ -1,5 +1,5 @@
 import { range } from 'd3-array';
-import { type Executed, type RowRun, workOf } from '../knit';
+import { type Executed, pieceAt, type RowRun, workOf } from '../knit';
 import type { What } from './facts';
 import { hangingUpTo, isBlind } from './hanging';
 import type { TensionFacts } from './tension';
@@ -64,11 +64,12 @@ const MARKED_FROM = 4;
 /** Where the edges of a piece of a garment begin to be shaped, and what by: true rows of the piece. */
 function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marker'])[] {
   if (!run.notes.shaping?.some(({ what }) => what.of === 'armhole' || what.of === 'neck')) return [];
-  const { trace } = run.fabric.pieces[p]!;
-  const { before } = workOf(run.fabric.pieces[p]!);
+  const { fabric, planned } = pieceAt(run, p);
+  const { trace } = fabric;
+  const { before } = workOf(fabric);
   const seen = new Set<string>();
   return trace.flatMap((t, i) => {
-    const op = run.plan.pieces[p]!.operations[t.operation]!;
+    const op = planned.operations[t.operation]!;
     if ((op.op !== 'hold' && op.op !== 'decrease') || seen.has(op.side)) return [];
     seen.add(op.side);
     const hung = trace[i - 1]!;
@@ -89,7 +90,7 @@ export interface Due {
 
 /** What is due anywhere in a piece. */
 export function dueIn(run: Executed, p: number): Due {
-  const { before, rows } = workOf(run.fabric.pieces[p]!);
+  const { before, rows } = workOf(pieceAt(run, p).fabric);
   return { p, before, rows, markers: markersOf(run, p), hangs: isBlind(run, p) ? hangingUpTo(run, p) : null };
 }
 
@@ -103,7 +104,7 @@ function looksOf(run: Executed, { p, before, rows, markers, hangs }: Due, r: Row
     const from = gap * Math.max(1, Math.floor((start - before) / gap) + 1);
     return range(from, Math.min(rows, end - before + 1), gap).map((row) => before + row);
   };
-  if (run.plan.pieces[p]!.mode === 'panel') {
+  if (pieceAt(run, p).planned.mode === 'panel') {
     for (const row of every(EDGES_EVERY)) cues.push({ row, kind: 'edge-loops', facts: {} });
   }
   if (hangs) {
@@ -128,20 +129,21 @@ export function cuesOf(
   const { p, before } = due;
   const start = r.first;
   const end = r.last + 1;
-  const { mode } = run.plan.pieces[p]!;
+  const { planned, fabric, gauges } = pieceAt(run, p);
+  const { mode } = planned;
   const tube = mode === 'tube';
   if (start === 0) {
     const how = tube ? 'tube' : mode === 'panel' ? 'panel' : 'by-hand';
     cues.push({ row: 0, kind: 'slow', facts: { how, until: SLOW_UNTIL } });
   }
   if (tube && start < SLOW_UNTIL && end >= SLOW_UNTIL) cues.push({ row: SLOW_UNTIL, kind: 'speed-up', facts: {} });
-  if (run.fabric.pieces[p]!.doubled.some((d) => d.from - 1 === start)) {
+  if (fabric.doubled.some((d) => d.from - 1 === start)) {
     cues.push({ row: start, kind: 'loose', facts: {} });
   }
   if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;
   if (joined && tieAt <= end) cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - before } });
-  const courses = run.gauges[p]![r.feed]!.courses.value;
+  const courses = gauges[r.feed]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {
     if (row > start) cues.push({ row, kind: 'doughnut', facts: {} });

@@ -1,5 +1,5 @@
 import type { RunRef } from '../plan';
-import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
+import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../knit';
 import { lengthOfRows } from '../knit';
 
 /** An edge of a piece as a seam meets it: what it counts and how long it is. */
@@ -11,7 +11,7 @@ export interface EdgeSize {
 
 /** Measures an edge off the fabric. */
 export function edgeSize(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, e: RunRef): EdgeSize {
-  const piece = run.fabric.pieces[e.piece]!;
+  const piece = pieceAt(run, e.piece).fabric;
   const span = workSpan(rowRuns(piece));
   if (e.run === 'upper' || e.run === 'lower' || e.run === 'side') {
     const from = e.rows?.from ?? 1;
@@ -21,7 +21,7 @@ export function edgeSize(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, e: R
   }
   if (e.run === 'held') {
     const { from, to } = e.rows ?? { from: 1, to: span.count };
-    const { operations } = run.plan.pieces[e.piece]!;
+    const { operations } = pieceAt(run, e.piece).planned;
     const count = piece.trace.reduce((sum, t) => {
       const op = operations[t.operation]!;
       const row = t.rowsBefore - span.first;

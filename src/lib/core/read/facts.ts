@@ -1,5 +1,5 @@
 import { machineOf, ringMm } from '../kit';
-import { type Executed, type Trace, workOf } from '../knit';
+import { type Executed, pieceAt, type Trace, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 import { tensionAt, type TensionFacts } from './tension';
@@ -81,14 +81,14 @@ function standsAt(piece: Piece, { carriage, low, high }: Trace): { yarnPin: numb
 /** Rows of an operation as hands count them. */
 function spanOf(run: Executed, p: number, op: Operation & { op: 'knit' }, from: number): { from: number; to: number } {
   if (op.purpose !== 'work') return { from: 1, to: op.rows };
-  const { before } = workOf(run.fabric.pieces[p]!);
+  const { before } = workOf(pieceAt(run, p).fabric);
   return { from: from + 1 - before, to: from + op.rows - before };
 }
 
 /** The pins an operation meets: what hung on them before it. */
 function pinsBefore(run: Executed, p: number, index: number) {
-  const piece = run.plan.pieces[p]!;
-  const hung = run.fabric.pieces[p]!.trace[index - 1];
+  const { planned: piece, fabric } = pieceAt(run, p);
+  const hung = fabric.trace[index - 1];
   const edge = (side: Side): number => (side === 'low' ? (hung?.low ?? piece.from) : (hung?.high ?? piece.to));
   const inner = (side: Side, by: number): number => edge(side) + (side === 'low' ? by : -by);
   return { edge, inner, occupied: hung?.occupied ?? 0 };
@@ -109,9 +109,9 @@ export function factsOf(
   from: number,
   hangs: ((yarn: number, rows: number) => number) | null = null
 ): What {
-  const piece = run.plan.pieces[p]!;
+  const { planned: piece, fabric } = pieceAt(run, p);
   const { edge, inner, occupied } = pinsBefore(run, p, index);
-  const { trace } = run.fabric.pieces[p]!;
+  const { trace } = fabric;
   switch (op.op) {
     case 'castOn': {
       const from = op.pins?.from ?? piece.from;
@@ -121,9 +121,9 @@ export function factsOf(
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
     case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(run.fabric.pieces[p]!.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
     case 'rehang': {
-      const { before } = workOf(run.fabric.pieces[p]!);
+      const { before } = workOf(fabric);
       return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore
     }
     case 'ladder':
@@ -169,7 +169,7 @@ export function factsOf(
           low: edge('low'),
           high: edge('high'),
           yarnPin: trace[index - 1]?.carriage ?? 0,
-          halves: run.fabric.pieces[p]!.floats.after.length > 0
+          halves: fabric.floats.after.length > 0
         }
       };
     }

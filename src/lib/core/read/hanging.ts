@@ -1,14 +1,14 @@
 import { hangingCourse, machineOf } from '../kit';
-import { type Executed, rowRuns } from '../knit';
+import { type Executed, pieceAt, rowRuns } from '../knit';
 import type { Figure } from '../quantity';
 
 /** Height of a hanging row of every yarn of a piece as tight as it is, worked out once for a piece. */
 function coursesOf(run: Executed, p: number): (feed: number) => Figure {
-  const machine = machineOf(run.kit, run.plan.pieces[p]!.machineId);
+  const machine = machineOf(run.kit, pieceAt(run, p).planned.machineId);
   const known = new Map<number, Figure>();
   return (feed) => {
     const yarn = run.yarns[feed % run.yarns.length]!;
-    const found = known.get(feed) ?? hangingCourse(run.kit, machine, yarn, run.gauges[p]![feed]!);
+    const found = known.get(feed) ?? hangingCourse(run.kit, machine, yarn, pieceAt(run, p).gauges[feed]!);
     known.set(feed, found);
     return found;
   };
@@ -23,7 +23,7 @@ export function hangingOf(run: Executed, p: number): (feed: number, rows: number
 /** Length of the work of a piece that hangs once a true row is done, mm. */
 export function hangingUpTo(run: Executed, p: number): (row: number) => number {
   const course = coursesOf(run, p);
-  const runs = rowRuns(run.fabric.pieces[p]!);
+  const runs = rowRuns(pieceAt(run, p).fabric);
   return (row) => {
     let mm = 0;
     for (const { purpose, first, last, feed } of runs) {
@@ -38,7 +38,7 @@ export function hangingMm(run: Executed, p: number): Figure {
   const course = coursesOf(run, p);
   const sum = { value: 0, low: 0, high: 0 };
   let last: Figure | null = null;
-  for (const r of rowRuns(run.fabric.pieces[p]!)) {
+  for (const r of rowRuns(pieceAt(run, p).fabric)) {
     if (r.purpose !== 0) continue;
     const rows = r.last - r.first + 1;
     last = course(r.feed);
@@ -51,6 +51,6 @@ export function hangingMm(run: Executed, p: number): Figure {
 
 /** Whether rows of a piece cannot be read off the machine's own counter. */
 export const isBlind = (run: Executed, p: number): boolean => {
-  const piece = run.plan.pieces[p]!;
+  const piece = pieceAt(run, p).planned;
   return piece.mode !== 'tube' || machineOf(run.kit, piece.machineId).counter === 'none';
 };

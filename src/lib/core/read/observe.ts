@@ -1,5 +1,5 @@
 import { Observation } from '../kit';
-import { type Executed, rowRuns, type Tension, workRows } from '../knit';
+import { type Executed, pieceAt, rowRuns, type Tension, workRows } from '../knit';
 
 /** What was measured on a finished tube. */
 export interface TubeMeasured {
@@ -18,9 +18,9 @@ const TELLING_PINS = 12;
 export function measuredPiece(run: Executed): number | null {
   let best: number | null = null;
   run.plan.pieces.forEach((piece, p) => {
-    const { width, rows } = run.fabric.pieces[p]!;
+    const { width, rows } = pieceAt(run, p).fabric;
     if (piece.mode !== 'tube' || width < TELLING_PINS || rows === 0) return;
-    const size = (q: number): number => run.fabric.pieces[q]!.width * run.fabric.pieces[q]!.rows;
+    const size = (q: number): number => pieceAt(run, q).fabric.width * pieceAt(run, q).fabric.rows;
     if (best === null || size(p) > size(best)) best = p;
   });
   return best;

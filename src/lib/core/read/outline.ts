@@ -1,4 +1,4 @@
-import { PURPOSES } from '../knit';
+import { pieceAt, PURPOSES } from '../knit';
 import type { LinedHatWorn } from '../plan';
 import { type Executed, mainGauge, rowRuns, workOf } from '../knit';
 import { PLACES, type PlaceName, type Reveal } from './places';
@@ -81,12 +81,13 @@ export interface Outline {
 /** Reads the geometry of every picture. No drawing, no screen: distances only. */
 export function readOutline(run: Executed, reveal: Reveal): Outline {
   const tubes = run.fabric.pieces.map((piece, p): TubeOutline => {
+    const { planned, gauges } = pieceAt(run, p);
     let at = 0;
     const bands = merged(
       rowRuns(piece).map((r): Band => {
         const bottomMm = at;
-        at += ((r.last - r.first + 1) * 10) / run.gauges[p]![r.feed]!.courses.value;
-        const op = run.plan.pieces[p]!.operations[r.operation]!;
+        at += ((r.last - r.first + 1) * 10) / gauges[r.feed]!.courses.value;
+        const op = planned.operations[r.operation]!;
         return {
           from: r.first + 1,
           to: r.last + 1,
@@ -99,13 +100,13 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
       })
     );
     const main = mainGauge(run, p);
-    const flat = run.plan.pieces[p]!.mode !== 'tube';
+    const flat = planned.mode !== 'tube';
     const firstWork = bands.find((band) => band.purpose === 'work')?.from ?? 1;
     const fold = reveal.pieces[p]?.foldRow ?? null;
     const foldRow = fold === null ? null : firstWork - 1 + fold;
     return {
-      label: run.plan.pieces[p]!.label,
-      copies: run.plan.pieces[p]!.copies,
+      label: planned.label,
+      copies: planned.copies,
       pins: piece.width,
       flat,
       edges: flat ? edgesOf(run, p) : null,
@@ -142,7 +143,7 @@ function merged(bands: readonly Band[]): Band[] {
 
 /** Where every row of a panel begins and ends. */
 function edgesOf(run: Executed, p: number): (readonly [number, number])[] {
-  const piece = run.fabric.pieces[p]!;
+  const piece = pieceAt(run, p).fabric;
   const stitchMm = 10 / mainGauge(run, p).wales.value;
   // To a hundredth of a millimetre: nobody sees less, and a blanket has a hundred thousand of them.
   const mm = (stitches: number): number => Math.round(stitches * stitchMm * 100) / 100;
@@ -168,7 +169,7 @@ export function heightOfRow(bands: readonly Band[], row: number): number {
 function hatOutline(run: Executed, worn: LinedHatWorn, reveal: Reveal): HatOutline {
   const hat = foldHat(run, worn);
   const { place } = reveal.pieces[0]!;
-  const piece = run.fabric.pieces[0]!;
+  const piece = pieceAt(run, 0).fabric;
   const { fit, firstRow, foldRow, turnRows, workRows } = hat;
   const edgeRow = foldRow - turnRows;
   // Bands of neighbouring rows alike in yarn and place; `mm` gives the distance after so many rows of the stretch.

@@ -1,7 +1,7 @@
 import { ascending, bisectLeft } from 'd3-array';
 import { polygonArea } from 'd3-polygon';
 import type { Gauge, Yarn } from '../kit';
-import { type Executed, lengthsOf, mainFeed, type PieceFabric, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthsOf, mainFeed, pieceAt, type PieceFabric, rowRuns, workSpan } from '../knit';
 import { remembered } from '../quantity';
 import type { Point, SketchShape } from './sketch';
 
@@ -26,8 +26,10 @@ const columnsBelow = (floats: PieceFabric['floats'], pin: number): number =>
   floats.after.length === 0 ? 0 : bisectLeft(laidAfter(floats), pin) * floats.columns;
 
 /** Lays a panel out to its true counts: every row from its lowest to its highest pin, as high as its yarn knits. */
-export const layPanel = (run: Executed, p: number): PanelLay =>
-  laid(run.fabric.pieces[p]!, run.gauges[p]!, run.yarns, run.plan.pieces[p]!.label);
+export function layPanel(run: Executed, p: number): PanelLay {
+  const { fabric, gauges, planned } = pieceAt(run, p);
+  return laid(fabric, gauges, run.yarns, planned.label);
+}
 
 const laid = remembered(
   (piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
@@ -76,7 +78,10 @@ const laid = remembered(
 );
 
 /** Area of a panel's work, row by row, mm2; what the outline of its lay encloses. */
-export const panelAreaMm2 = (run: Executed, p: number): number => area(run.fabric.pieces[p]!, run.gauges[p]!);
+export function panelAreaMm2(run: Executed, p: number): number {
+  const { fabric, gauges } = pieceAt(run, p);
+  return area(fabric, gauges);
+}
 
 const area = remembered((piece: PieceFabric, gauges: readonly Gauge[]): number => {
   const span = workSpan(rowRuns(piece));

@@ -1,5 +1,5 @@
 import { hangingCourse, machineOf, strandTex } from '../kit';
-import { type Executed, workOf } from '../knit';
+import { type Executed, pieceAt, workOf } from '../knit';
 import type { Leg } from './track';
 
 /** The row of a piece that agrees with what was seen, waste and all, and between which it may be. */
@@ -58,16 +58,16 @@ function agreed(
  * @example rowByTape(result, 0, 270).row // 86
  */
 export function rowByTape(run: Executed, p: number, mm: number): Agreed {
-  const knitted = run.fabric.pieces[p]!;
-  const machine = machineOf(run.kit, run.plan.pieces[p]!.machineId);
-  const courses = run.gauges[p]!.map((gauge, i) => hangingCourse(run.kit, machine, run.yarns[i % run.yarns.length]!, gauge)); // prettier-ignore
+  const { planned, fabric: knitted, gauges } = pieceAt(run, p);
+  const machine = machineOf(run.kit, planned.machineId);
+  const courses = gauges.map((gauge, i) => hangingCourse(run.kit, machine, run.yarns[i % run.yarns.length]!, gauge)); // prettier-ignore
   const { before, rows } = workOf(knitted);
   return agreed(before + 1, before + rows, mm, (row) => courses[knitted.feed[row - 1]!]!);
 }
 
 /** The rows around one that are knitted in the same yarn without a break: the first and the last. */
 export function stretchOfYarn(run: Executed, p: number, row: number): { readonly from: number; readonly to: number } {
-  const { yarn, rows } = run.fabric.pieces[p]!;
+  const { yarn, rows } = pieceAt(run, p).fabric;
   const at = Math.max(1, Math.min(row, rows));
   let [from, to] = [at, at];
   while (from > 1 && yarn[from - 2] === yarn[at - 1]) from--;
@@ -83,11 +83,10 @@ export function stretchOfYarn(run: Executed, p: number, row: number): { readonly
  * @example rowByWeight(result, 0, 50, 46.2).row // 62
  */
 export function rowByWeight(run: Executed, p: number, now: number, grams: number): Agreed {
-  const knitted = run.fabric.pieces[p]!;
+  const { fabric: knitted, gauges } = pieceAt(run, p);
   const { from, to } = stretchOfYarn(run, p, now);
   const index = knitted.yarn[from - 1]!;
   const yarn = run.yarns[index]!;
-  const gauges = run.gauges[p]!;
   const { loopSpread } = gauges[knitted.feed[from - 1]!]!;
   // Metres of a row times the strands, times what a metre weighs.
   const each = (row: number): number => (((knitted.stitches[row - 1]! * gauges[knitted.feed[row - 1]!]!.loopMm) / 1000) * yarn.strands * strandTex(yarn)) / 1000; // prettier-ignore

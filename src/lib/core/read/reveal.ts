@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import type { Executed } from '../knit';
 import { PLACES, type Reveal } from './places';
 import { placesOf } from './worn';
@@ -6,7 +7,7 @@ import { placesOf } from './worn';
 export function readReveal(run: Executed): Reveal {
   const { pieces, turnRows } = placesOf(run);
   const shares = pieces.flatMap(({ place }, p) => {
-    const { yarn, rows } = run.fabric.pieces[p]!;
+    const { yarn, rows } = pieceAt(run, p).fabric;
     const counts = new Map<number, number>();
     for (let row = 0; row < rows; row++) {
       const key = place[row]! * 65_536 + yarn[row]!;

@@ -1,7 +1,7 @@
 import { about, type Reason, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
-import { type Executed, mainGauge, rowRuns } from '../knit';
+import { type Executed, mainGauge, pieceAt, rowRuns } from '../knit';
 import { hangingMm } from './hanging';
 import type { PieceSize } from './piece-size';
 import { finishedFigures, type NamedFigure } from './worn';
@@ -20,8 +20,7 @@ const uniqueReasons = (reasons: readonly Reason[]): Reason[] => [
 ];
 
 function sizeOf(run: Executed, p: number): PieceSize {
-  const piece = run.fabric.pieces[p]!;
-  const gauges = run.gauges[p]!;
+  const { fabric: piece, gauges } = pieceAt(run, p);
   const sum = { mm: 0, low: 0, high: 0 };
   const add = (count: number, feed: number): void => {
     const { courses } = gauges[feed]!;
@@ -51,7 +50,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
   const reasons = uniqueReasons(used.flatMap((y) => gauges[y]!.courses.because));
   const { wales } = mainGauge(run, p);
   const spread = (wales.high - wales.low) / 2 / wales.value;
-  const planned = run.plan.pieces[p]!;
+  const { planned } = pieceAt(run, p);
   const columns = piece.floats.after.length * piece.floats.columns;
   // A panel is as wide as its widest row, laid columns and all; a tube lies double.
   const flat = planned.mode !== 'tube';

@@ -1,4 +1,4 @@
-import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
+import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../knit';
 import type { PlaceName } from './places';
 
 /**
@@ -115,16 +115,16 @@ export function slab(lay: Pick<Lay, 'origin' | 'turn' | 'lengthMm' | 'half'>, fr
  * that its own course height has.
  */
 export function layRows(run: Executed, p: number, lay: Lay): SketchShape[] {
-  const piece = run.fabric.pieces[p]!;
+  const { planned, fabric: piece, gauges } = pieceAt(run, p);
   const span = workSpan(rowRuns(piece));
   const from = lay.rows?.from ?? 0;
   const to = Math.min(lay.rows?.to ?? span.count, span.count);
-  const height = (row: number): number => 1 / run.gauges[p]![piece.feed[span.first + row]!]!.courses.value;
+  const height = (row: number): number => 1 / gauges[piece.feed[span.first + row]!]!.courses.value;
   let whole = 0;
   for (let row = from; row < to; row++) whole += height(row);
   const share = (at: number): number => (lay.lastFirst ? 1 - at / whole : at / whole);
   const shapes: SketchShape[] = [];
-  const { label } = run.plan.pieces[p]!;
+  const { label } = planned;
   let start = from;
   let startAt = 0;
   let at = 0;

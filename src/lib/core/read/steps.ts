@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
-import { type Executed, type RowRun, rowRuns, ruleOfOperation } from '../knit';
+import { type Executed, pieceAt, type RowRun, rowRuns, ruleOfOperation } from '../knit';
 import type { Operation, Piece } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
@@ -60,10 +60,10 @@ function rowMinutes(run: Executed, piece: Piece, from: number, count: number): n
 
 /** The rows of a section that shaping cuts into stretches: its neighbours of the same name and yarn belong to it. */
 function sectionOf(run: Executed, p: number, index: number, from: number): { from: number; to: number } {
-  const { operations } = run.plan.pieces[p]!;
+  const { operations } = pieceAt(run, p).planned;
   const own = operations[index]!;
   let [first, last] = [from + 1, from + (own.op === 'knit' ? own.rows : 0)];
-  if (run.plan.pieces[p]!.mode === 'tube' || own.op !== 'knit') return { from: first, to: last };
+  if (pieceAt(run, p).planned.mode === 'tube' || own.op !== 'knit') return { from: first, to: last };
   const belongs = (op: Operation): boolean =>
     op.op === 'knit' && op.section === own.section && op.yarn === own.yarn && op.purpose === own.purpose;
   const shapes = (op: Operation): boolean => ['decrease', 'increase', 'hold', 'newEnd', 'float'].includes(op.op);
@@ -80,7 +80,7 @@ function sectionOf(run: Executed, p: number, index: number, from: number): { fro
 
 /** Setting up for a piece; what the piece before left as it should be is not asked for again. */
 function prepare(run: Executed, p: number): { id: string; what: What; each: boolean }[] {
-  const piece = run.plan.pieces[p]!;
+  const piece = pieceAt(run, p).planned;
   const before = run.plan.pieces[p - 1];
   const hole = holeAtStart(run, p);
   const machine = machineOf(run.kit, piece.machineId);
@@ -105,7 +105,7 @@ function prepare(run: Executed, p: number): { id: string; what: What; each: bool
 
 /** The yarn that is joined before the rows of an operation, where another was knitted before. */
 function joinedFacts(run: Executed, p: number, index: number, last: Operation | undefined): JoinedFacts | null {
-  const piece = run.plan.pieces[p]!;
+  const piece = pieceAt(run, p).planned;
   const op = piece.operations[index]!;
   if (op.op !== 'knit' || last === undefined || !('yarn' in last) || last.yarn === op.yarn) return null;
   const first =
@@ -129,12 +129,12 @@ function operationStep(
   due: Due,
   hangs: ReturnType<typeof hangingOf> | null
 ): Step {
-  const piece = run.plan.pieces[p]!;
+  const { planned: piece, fabric } = pieceAt(run, p);
   const from = rows?.first ?? 0;
   const knits = op.op === 'knit';
   const what = factsOf(run, p, index, op, from, hangs);
   const joined = joinedFacts(run, p, index, last);
-  const { trace } = run.fabric.pieces[p]!;
+  const { trace } = fabric;
   const stitches = trace[index - 1]?.occupied ?? 0;
   return {
     id: `p${p}.${index}`,
@@ -191,7 +191,7 @@ function actStep(did: Did): Step {
 export function readSteps(run: Made): Step[] {
   const steps: Step[] = [];
   run.plan.pieces.forEach((piece, p) => {
-    const runs = new Map(rowRuns(run.fabric.pieces[p]!).map((r) => [r.operation, r]));
+    const runs = new Map(rowRuns(pieceAt(run, p).fabric).map((r) => [r.operation, r]));
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     for (const { id, what, each } of prepare(run, p)) {
       steps.push({

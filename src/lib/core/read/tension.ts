@@ -1,3 +1,4 @@
+import { pieceAt } from '../knit';
 import { type FingerTension, machineOf } from '../kit';
 import type { Executed } from '../knit';
 import type { OperationOf } from '../plan';
@@ -23,7 +24,7 @@ interface Turn {
 
 /** What an operation is knitted at, and what the rows before it were; before the first rows the guide is threaded already. */
 function turnAt(run: Executed, p: number, index: number, op: Knit): Turn {
-  const piece = run.plan.pieces[p]!;
+  const piece = pieceAt(run, p).planned;
   const earlier = piece.operations.slice(0, index);
   const last = earlier.findLast((o) => o.op === 'knit');
   const laid = earlier.findLast((o) => 'yarn' in o);
@@ -37,8 +38,9 @@ function turnAt(run: Executed, p: number, index: number, op: Knit): Turn {
   };
 }
 
-const holesOf = (run: Executed, p: number): number => machineOf(run.kit, run.plan.pieces[p]!.machineId).tensionHoles;
-const isEven = (run: Executed, p: number): boolean => run.fabric.pieces[p]!.tensions.length === 1;
+const holesOf = (run: Executed, p: number): number =>
+  machineOf(run.kit, pieceAt(run, p).planned.machineId).tensionHoles;
+const isEven = (run: Executed, p: number): boolean => pieceAt(run, p).fabric.tensions.length === 1;
 
 /**
  * How the tension changes as the rows of an operation begin. The hole of a yarn that is laid in with them is told there.
@@ -68,7 +70,7 @@ export function throughAt(
 
 /** The hole a piece is cast on through: that of its first rows where these are of the same yarn. */
 export function holeAtStart(run: Executed, p: number): number {
-  const { operations, hole } = run.plan.pieces[p]!;
+  const { operations, hole } = pieceAt(run, p).planned;
   const cast = operations.find((op) => op.op === 'castOn');
   const first = operations.find((op) => op.op === 'knit');
   return first && first.yarn === cast?.yarn ? (first.hole ?? hole) : hole;
@@ -76,6 +78,6 @@ export function holeAtStart(run: Executed, p: number): number {
 
 /** The hole the yarn runs through when a piece is done. */
 export function holeAtEnd(run: Executed, p: number): number {
-  const { operations, hole } = run.plan.pieces[p]!;
+  const { operations, hole } = pieceAt(run, p).planned;
   return operations.findLast((op) => op.op === 'knit')?.hole ?? hole;
 }

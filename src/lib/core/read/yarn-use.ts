@@ -2,7 +2,7 @@ import { gaugeFor, type Kit, machineOf, ringMm, strandTex, yarnName } from '../k
 import { type CastOn, floatMm, JOIN_TAIL_MM, type Piece } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
-import { type Executed, rowRuns } from '../knit';
+import { type Executed, pieceAt, rowRuns } from '../knit';
 
 /** One purpose a yarn is used for. */
 interface YarnPart {
@@ -53,7 +53,7 @@ export const CUT_PARTS: Readonly<Record<CutWhat, string>> = {
 
 /** The gauge a yarn's figures rest on: that of the first piece it knits work rows in. */
 function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number] {
-  const knits = (p: number): boolean => rowRuns(run.fabric.pieces[p]!).some((r) => r.yarn === yarn && r.purpose === 0);
+  const knits = (p: number): boolean => rowRuns(pieceAt(run, p).fabric).some((r) => r.yarn === yarn && r.purpose === 0);
   const first = run.plan.pieces.findIndex((_, p) => knits(p));
   return run.gauges[Math.max(0, first)]?.[yarn] ?? gaugeFor(run.kit, run.kit.machines[0]!, run.yarns[yarn]!, 1);
 }

@@ -1,4 +1,4 @@
-import { circle, layPanel, type Point, type SketchLine } from '$lib/core/read';
+import { circle, layPanel, pieceAt, type Point, type SketchLine } from '$lib/core/read';
 import { type DrawAct, yarnAt } from './drawing';
 import { lying, lengthwise } from './lying';
 import { across, arrow, hairline, moved, sheet } from './pictures';
@@ -28,7 +28,7 @@ export const cord: DrawAct<'cord'> = (a, f, d) => {
 
 export const threadCord: DrawAct<'threadCord'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece, false);
-  const [doubled] = d.made.fabric.pieces[a.piece]!.doubled;
+  const [doubled] = pieceAt(d.made, a.piece).fabric.doubled;
   const rows = doubled ? (doubled.to - doubled.from + 1) / 2 : 4;
   const y = lay.lengthMm - (lay.lengthMm - lay.yAt(rows)) / 2;
   const mark = across(lay.half, y, d.say.words.draw.parts.cord, { thickMm: 4 });
@@ -78,7 +78,7 @@ export const hang: DrawAct<'hang'> = (a, f, d) => {
 
 /** What hangs, small, its top at the origin. */
 function motifShapes(d: Parameters<DrawAct<'hang'>>[2], piece: number, tall: number) {
-  if (d.made.plan.pieces[piece]!.mode !== 'tube') {
+  if (pieceAt(d.made, piece).planned.mode !== 'tube') {
     const lay = layPanel(d.made, piece);
     const scale = tall / Math.max(1, lay.heightMm);
     return lay.shapes.map((s) => ({ ...s, points: s.points.map(([px, py]): Point => [(px - lay.widthMm / 2) * scale, (lay.heightMm - py) * scale]) })); // prettier-ignore

@@ -1,3 +1,4 @@
+import { pieceAt } from '$lib/core/read';
 import { mainYarn } from '$lib/core/knit';
 import type { Point, SketchLine } from '$lib/core/read';
 import { type Desk, type DrawAct, yarnAt } from './drawing';
@@ -57,7 +58,7 @@ export const gather: DrawAct<'gather'> = (a, _f, d) => {
 
 export const bringOut: DrawAct<'bringOut'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece, false);
-  const yarn = mainYarn(d.made.fabric.pieces[a.piece]!);
+  const yarn = mainYarn(pieceAt(d.made, a.piece).fabric);
   const out: SketchLine = {
     points: [[0, lay.lengthMm * 0.22], [lay.half * 0.18, lay.lengthMm * 0.05], [lay.half * 0.05, -18], [lay.half * 0.3, -34]], // prettier-ignore
     yarn,

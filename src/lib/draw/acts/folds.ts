@@ -3,6 +3,7 @@ import {
   bagLayers,
   foldedBag,
   halfWidth,
+  pieceAt,
   type Point,
   type SketchLabel,
   type SketchLine,
@@ -20,7 +21,7 @@ export type PouchStage = 'flat' | 'pouch-right' | 'pouch-left' | 'pouch-over' | 
 /** The bag at a stage, from paper coordinates. */
 export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<DrawAct<'fold'>> {
   const a = 2 * Math.max(halfWidth(d.made, piece), 16);
-  const yarn = mainYarn(d.made.fabric.pieces[piece]!);
+  const yarn = mainYarn(pieceAt(d.made, piece).fabric);
   const names = d.say.words.draw.parts;
   const folds = ({ flat: 0, 'pouch-right': 1, 'pouch-left': 2 } as Partial<Record<PouchStage, 0 | 1 | 2>>)[stage] ?? 3;
   const bag = foldedBag(a, folds);
@@ -83,7 +84,7 @@ export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<Dra
 export function locked(d: Desk, piece: number, sewn: boolean): ReturnType<DrawAct<'fold'>> {
   const names = d.say.words.draw.parts;
   const mm = 2 * Math.max(halfWidth(d.made, piece), 16);
-  const yarn = mainYarn(d.made.fabric.pieces[piece]!);
+  const yarn = mainYarn(pieceAt(d.made, piece).fabric);
   const u = (x: number, up: 1 | -1): SketchLine => ({
     points: [[x, up * -mm * 0.7], [x, up * mm * 0.3], [x + mm * 0.35, up * mm * 0.5], [x + mm * 0.7, up * mm * 0.3], [x + mm * 0.7, up * -mm * 0.7]], // prettier-ignore
     yarn,

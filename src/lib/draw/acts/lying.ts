@@ -1,6 +1,6 @@
 import { reachable, type Run, type State } from '$lib/core/hand';
 import { lengthMmOf, mainYarn } from '$lib/core/knit';
-import { grain, halfWidth, layPanel, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from '$lib/core/read'; // prettier-ignore
+import { grain, halfWidth, layPanel, layRows, pieceAt, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from '$lib/core/read'; // prettier-ignore
 import { type Desk, partOf } from './drawing';
 import { curl, hairline, moved, sheet } from './pictures';
 
@@ -128,7 +128,7 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
   const whole = Math.max(lengthMmOf(made, piece), half);
   const lined = part?.form === 'lined';
   const lengthMm = Math.min(lined ? whole / 2 : whole, 2 * half * LONGEST);
-  const rows = made.fabric.pieces[piece]!;
+  const rows = pieceAt(made, piece).fabric;
   const count = [...rows.purpose].filter((p) => p === 0).length;
   const yarn = mainYarn(rows);
   const [top, bottom] = [standing(s, id, 'hung-off'), standing(s, id, 'cast-on')];
@@ -169,7 +169,7 @@ export function lengthwise(d: Desk, s: State, piece: number) {
   const { part } = partOf(s, piece);
   const high = 2 * Math.max(halfWidth(made, piece), 16);
   const along = Math.min(Math.max(lengthMmOf(made, piece), high), high * 3.4);
-  const rows = made.fabric.pieces[piece]!;
+  const rows = pieceAt(made, piece).fabric;
   const count = [...rows.purpose].filter((p) => p === 0).length;
   const shapes = layRows(made, piece, { origin: [0, high / 2], turn: 90, lengthMm: along, half: () => high / 2 });
   const lines: SketchLine[] = [];

@@ -1,6 +1,6 @@
 import type { Edge } from '$lib/core/plan';
 import { type Executed, mainYarn } from '$lib/core/knit';
-import { box, circle, type Point, type SketchLabel, type SketchLine, type SketchShape } from '$lib/core/read';
+import { box, circle, pieceAt, type Point, type SketchLabel, type SketchLine, type SketchShape } from '$lib/core/read';
 import type { Speech, Talk } from '$lib/words';
 
 /** Distance of two stitches in drawings of an edge, in mm of the drawing. */
@@ -22,7 +22,7 @@ export const hairline = (points: readonly Point[], more: Partial<SketchLine> = {
 
 /** Every stitch of an end as it lies open, seen from above, pin 1 at the near side. */
 export function openEnd(run: Executed, p: number, t: Talk) {
-  const piece = run.fabric.pieces[p]!;
+  const piece = pieceAt(run, p).fabric;
   const n = piece.width;
   const r = Math.max(36, (n * STEP) / (2 * Math.PI));
   const yarn = mainYarn(piece);
@@ -47,7 +47,7 @@ export function openEnd(run: Executed, p: number, t: Talk) {
  */
 export function flatEnd(run: Executed, p: number, layers: 2 | 4, { words, talk }: Speech) {
   const names = words.draw.parts;
-  const piece = run.fabric.pieces[p]!;
+  const piece = pieceAt(run, p).fabric;
   const n = piece.width;
   const half = Math.floor(n / 2);
   const yarn = mainYarn(piece);

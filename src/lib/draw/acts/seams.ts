@@ -4,6 +4,7 @@ import {
   grain,
   layPanel,
   type PanelLay,
+  pieceAt,
   type Point,
   type SketchLabel,
   type SketchLine,
@@ -18,7 +19,7 @@ import { parts } from './put';
 
 /** An edge of a panel as a heavy line on its outline. */
 function edgeLine(d: Desk, ref: RunRef, lay: PanelLay, dx: number, dy: number): SketchLine {
-  const piece = d.made.fabric.pieces[ref.piece]!;
+  const piece = pieceAt(d.made, ref.piece).fabric;
   const first = Math.max(0, piece.purpose.indexOf(0));
   const last = piece.purpose.lastIndexOf(0);
   const points: Point[] = [];
@@ -51,7 +52,7 @@ function panels(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
   const same = (a: RunRef, b: RunRef): boolean => a.piece === b.piece && a.copy === b.copy;
   const pieces = refs
     .filter((ref, i) => refs.findIndex((other) => same(ref, other)) === i)
-    .filter(({ piece }) => d.made.plan.pieces[piece]!.mode !== 'tube')
+    .filter(({ piece }) => pieceAt(d.made, piece).planned.mode !== 'tube')
     .slice(0, 4);
   const lays = pieces.map(({ piece }) => layPanel(d.made, piece));
   const tall = Math.max(...lays.map((lay) => lay.heightMm));
@@ -126,7 +127,7 @@ export const join: DrawAct<'join'> = (a, f, d) => {
     const zig = a.by === 'loops' ? 9 : 4;
     const path: SketchLine = {
       points: Array.from({ length: end.half }, (_, i) => [i * 10, end.bottom / 2 + (i % 2 ? zig : -zig)] as const),
-      yarn: yarnAt(d, a.yarn) ?? mainYarn(d.made.fabric.pieces[piece]!),
+      yarn: yarnAt(d, a.yarn) ?? mainYarn(pieceAt(d.made, piece).fabric),
       thickMm: 2.5,
       title: d.say.words.draw.parts.thread
     };
@@ -140,7 +141,7 @@ export const join: DrawAct<'join'> = (a, f, d) => {
     const lay = lengthwise(d, d.before, piece);
     return parts({ shapes: lay.shapes, lines: [...lay.lines, hairline([[0, 0], [0, lay.high]], { strong: true, thickMm: 5 }), hairline([[lay.along, 0], [lay.along, lay.high]], { strong: true, thickMm: 5 }), ...arrow([-12, lay.high * 0.5], [-12, -20], ''), ...arrow([lay.along + 12, lay.high * 0.5], [lay.along + 12, -20], '')], labels: [] }, lay.grain); // prettier-ignore
   }
-  if (d.made.plan.pieces[piece]!.mode === 'tube' && a.b[0]!.piece === piece) {
+  if (pieceAt(d.made, piece).planned.mode === 'tube' && a.b[0]!.piece === piece) {
     const lay = lying(d, d.before, piece);
     return parts({ shapes: lay.shapes, lines: [...lay.lines, hairline([[-lay.half, 0], [lay.half, 0]], { strong: true, thickMm: 5 }), hairline([[-lay.half, lay.lengthMm], [lay.half, lay.lengthMm]], { strong: true, thickMm: 5 })], labels: lay.labels }, lay.grain); // prettier-ignore
   }
@@ -151,7 +152,7 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
   const [first] = a.runs;
   const piece = first!.piece;
   if (a.by === 'rungs') return rungs(d, a.runs);
-  if (d.made.plan.pieces[piece]!.mode !== 'tube') return panels(d, a.runs);
+  if (pieceAt(d.made, piece).planned.mode !== 'tube') return panels(d, a.runs);
   if (first!.run === 'first-end' || first!.run === 'last-end') {
     // Two flattened ends, front and back of the arm, and the cuff round both as one ring.
     const lay = lengthwise(d, d.before, piece);

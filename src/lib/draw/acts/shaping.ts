@@ -1,5 +1,5 @@
 import { lengthMmOf } from '$lib/core/knit';
-import { circle, grain, layPanel, type Point, type SketchLine } from '$lib/core/read';
+import { circle, grain, layPanel, pieceAt, type Point, type SketchLine } from '$lib/core/read';
 import { type DrawAct, yarnAt } from './drawing';
 import { front } from './front';
 import { lying } from './lying';
@@ -56,7 +56,7 @@ const pins = (w: number, h: number, x: number, y: number): SketchLine[] =>
   ([[0, 0], [w, 0], [w, h], [0, h]] as Point[]).map(([px, py]) => hairline([[px + x - 4, py + y - 8], [px + x, py + y]], { strong: true })); // prettier-ignore
 
 export const latch: DrawAct<'latch'> = (a, f, d) => {
-  const piece = d.made.fabric.pieces[a.piece]!;
+  const piece = pieceAt(d.made, a.piece).fabric;
   const shown = Math.min(f.groups, 2);
   const every = Math.max(2, piece.floats.after[0]! - piece.firstPin + 1);
   const wide = (every + f.columns) * 9;

@@ -1,5 +1,5 @@
 import { mainYarn } from '$lib/core/knit';
-import { circle, type Point, type SketchLabel, type SketchLine } from '$lib/core/read';
+import { circle, pieceAt, type Point, type SketchLabel, type SketchLine } from '$lib/core/read';
 import { type DrawAct, partOf } from './drawing';
 import { lying } from './lying';
 import { arrow, curl, hairline, numbered, sheet } from './pictures';
@@ -39,7 +39,7 @@ export const tie: DrawAct<'tie'> = (a, f, d) => {
     );
   }
   const y = a.tails === 'crowns' || a.edge === 'hung-off' ? 0 : lay.lengthMm;
-  const yarn = mainYarn(d.made.fabric.pieces[a.piece]!);
+  const yarn = mainYarn(pieceAt(d.made, a.piece).fabric);
   const way = y === 0 ? -1 : 1;
   const cross: SketchLine[] =
     a.how === 'stitch'

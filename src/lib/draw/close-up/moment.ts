@@ -1,3 +1,4 @@
+import { pieceAt } from '$lib/core/read';
 import type { Executed } from '$lib/core/knit';
 import type { Moment } from '$lib/core/read';
 import { machineOf } from '$lib/core/kit';
@@ -46,7 +47,7 @@ function drawn(
     case 'pins':
       return closeUp(sight.look, hexes, say, label, width, height);
     case 'ring':
-      return ringSight(sight, machineOf(run.kit, run.plan.pieces[piece]!.machineId), say, label, width, height);
+      return ringSight(sight, machineOf(run.kit, pieceAt(run, piece).planned.machineId), say, label, width, height);
     case 'way':
       return waySight(sight, hexes, say, label, width, height);
     case 'counter':

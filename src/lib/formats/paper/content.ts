@@ -1,4 +1,4 @@
-import { entriesOf, type Entry, momentsOf, type Step, workOf } from '$lib/core/read';
+import { entriesOf, type Entry, momentsOf, pieceAt, type Step, workOf } from '$lib/core/read';
 import { showFigure, showRange } from '$lib/core/quantity';
 import type { Result } from '$lib/core/tomble';
 import { yarnName } from '$lib/core/kit';
@@ -82,7 +82,7 @@ function stepOf(result: Result, say: Speech, entry: Entry, on: PaperPlaces): Pap
   const before = said.before === null ? [] : [entry.again ? say.words.joinedAgain(say.talk) : said.before];
   const how = 'step' in entry ? [] : entry.stretch.how.map((step) => say.step(step));
   const cues = 'step' in entry ? entry.step.cues : entry.stretch.cues;
-  const wasteBefore = first.piece === null ? 0 : workOf(result.fabric.pieces[first.piece]!).before;
+  const wasteBefore = first.piece === null ? 0 : workOf(pieceAt(result, first.piece).fabric).before;
   const when = (rows: readonly number[]): string => {
     const work = rows.map((row) => row - wasteBefore);
     if (work.length > 1) return `${say.talk.terms.row}s ${say.talk.list(work.map(String))}`;
@@ -180,7 +180,7 @@ function gridsOf(result: Result, say: Speech): PaperGrid[] {
       const yarn = piece.yarn[before + row - 1]!;
       if (row === 1 || yarn !== piece.yarn[before + row - 2]) changes.set(row, yarnLetter(yarn));
     }
-    const { label, copies } = result.plan.pieces[p]!;
+    const { label, copies } = pieceAt(result, p).planned;
     const named = copies > 1 ? `${label}, ${copies} times` : label;
     const key = JSON.stringify([rows, ...changes]);
     const alike = grids.get(key);
@@ -226,7 +226,7 @@ export function paperOf(result: Result): Paper {
       result.outline.tubes.length <= MOST_TUBES
         ? result.outline.tubes.map(
             (tube, p) =>
-            tubeScene(tube, result.yarns, result.fabric.pieces[p]!.pins, { width: 190, height: 430, rowsDone: null, slim: false }) // prettier-ignore
+            tubeScene(tube, result.yarns, pieceAt(result, p).fabric.pins, { width: 190, height: 430, rowsDone: null, slim: false }) // prettier-ignore
           )
         : [],
     finished:

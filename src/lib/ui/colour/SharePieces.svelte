@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { pieceAt } from '$lib/core/read';
   import { cutTo, sectionsOf } from '$lib/core/colour';
   import { rowsIn } from '$lib/core/plan';
   import type { Result } from '$lib/core/tomble';
@@ -18,7 +19,7 @@
     desk.share(
       [desk.piece, ...pieces].map((piece) => ({
         piece,
-        sections: cutTo(desk.sections, rowsIn(sectionsOf(result.plan.pieces[piece]!)))
+        sections: cutTo(desk.sections, rowsIn(sectionsOf(pieceAt(result, piece).planned)))
       }))
     );
   const matched = $derived(seamed.filter((p) => p !== desk.piece));
@@ -31,7 +32,7 @@
 <div class="mt-2 flex flex-wrap gap-1.5">
   {#if matched.length > 0}
     <button type="button" class="btn btn-quiet btn-sm" onclick={() => give(matched)}
-      >Match at the seams: {matched.map((p) => result.plan.pieces[p]!.label.toLowerCase()).join(', ')}</button
+      >Match at the seams: {matched.map((p) => pieceAt(result, p).planned.label.toLowerCase()).join(', ')}</button
     >
   {/if}
   <button type="button" class="btn btn-quiet btn-sm" onclick={() => give(others)}>Give it to every piece</button>

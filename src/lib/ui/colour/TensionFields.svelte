@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { pieceAt } from '$lib/core/read';
   import { tighten } from '$lib/core/colour';
   import { evidenceFor, FINGER_TENSIONS, type FingerTension, machineOf, yarnOf } from '$lib/core/kit';
   import { lengthOfRows } from '$lib/core/knit';
@@ -11,7 +12,7 @@
   /** How tight one section is knitted: the fingers at any row, the hole where a yarn begins. */
   let { desk, result, i }: { desk: ColourDesk; result: Result; i: number } = $props();
   const section = $derived(desk.sections[i]!);
-  const piece = $derived(result.plan.pieces[desk.piece]!);
+  const piece = $derived(pieceAt(result, desk.piece).planned);
   const holes = $derived(machineOf(result.kit, piece.machineId).tensionHoles);
   const before = $derived(rowsIn(desk.sections.slice(0, i)));
   const high = $derived(lengthOfRows(result, desk.piece, before + 1, before + section.rows));

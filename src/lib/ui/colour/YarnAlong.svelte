@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { pieceAt } from '$lib/core/read';
   import { alongRows, ballEndRows } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import { showRun } from '$lib/core/quantity';
@@ -16,7 +17,7 @@
     })
   );
   const where = (end: (typeof ends)[number]): string => {
-    const piece = result.plan.pieces[end.piece]!;
+    const piece = pieceAt(result, end.piece).planned;
     const of = result.plan.pieces.length > 1 ? ` of the ${piece.label.toLowerCase()}` : '';
     const copy = piece.copies > 1 ? `, number ${end.copy}` : '';
     return end.work === null ? `in the waste${of}` : `in row ${end.work}${of}${copy}, give or take ${end.rowsOff}`;

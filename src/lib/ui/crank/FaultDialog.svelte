@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import type { CrankFault } from '$lib/core/knit';
   import { machineOf } from '$lib/core/kit';
-  import { faultMoment, markedPins, type Track } from '$lib/core/read';
+  import { faultMoment, markedPins, pieceAt, type Track } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
   import DialogFrame from '../frame/DialogFrame.svelte';
@@ -44,8 +44,8 @@
     dropped: 'Marked, latch it up later',
     'new-ball': 'The new ball is in'
   };
-  const knitted = $derived(result.fabric.pieces[leg.piece]!);
-  const machine = $derived(machineOf(result.kit, result.plan.pieces[leg.piece]!.machineId));
+  const knitted = $derived(pieceAt(result, leg.piece).fabric);
+  const machine = $derived(machineOf(result.kit, pieceAt(result, leg.piece).planned.machineId));
   let kind = $state<Kind>('dropped');
   // The fields start at the row and the edge of the moment and then belong to the knitter.
   let row = $state(untrack(() => Math.max(1, inPiece)));

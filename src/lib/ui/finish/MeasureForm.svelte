@@ -5,7 +5,7 @@
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
-  import { allRows, type Measurable, measurablesOf, measuredPiece } from '$lib/core/read';
+  import { allRows, type Measurable, measurablesOf, measuredPiece, pieceAt } from '$lib/core/read';
   import { figureName, speak } from '$lib/words';
   import NumberField from '../options/NumberField.svelte';
   import type { Measured, Project } from '$lib/store/records/project';
@@ -71,7 +71,7 @@
   );
   const label = (what: Measurable): string =>
     say.words.measurable(what, {
-      piece: (p) => result.plan.pieces[p]!.label.toLowerCase(),
+      piece: (p) => pieceAt(result, p).planned.label.toLowerCase(),
       figure: (named) => figureName(named)
     });
   const first = JSON.stringify([

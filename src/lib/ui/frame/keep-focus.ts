@@ -38,6 +38,15 @@ export function keepFocus(main: HTMLElement): () => void {
   let place: Place = [];
   let page = '';
   function remember(event: FocusEvent): void {
+    // A form that was sent gives the focus to the page, sometimes after its dialog gave it back: on the same page it returns.
+    if (event.target === document.body) {
+      const before = last;
+      if (before instanceof HTMLElement && before.isConnected && !before.closest(FREE) && page === location.pathname)
+        requestAnimationFrame(() => {
+          if (document.activeElement === document.body) before.focus({ preventScroll: true });
+        });
+      return;
+    }
     last = event.target instanceof Element ? event.target : null;
     if (last && main.contains(last)) [place, page] = [last.closest(FREE) ? [] : placeOf(last), location.pathname];
   }

@@ -25,7 +25,7 @@
     {#each choices as choice (choice.value)}
       <RadioGroup.Item
         value={choice.value}
-        class="min-h-10 cursor-pointer rounded-md border border-base-300 px-3 py-1.5 text-left transition-colors hover:border-base-content data-[state=checked]:border-primary data-[state=checked]:bg-primary data-[state=checked]:text-primary-content"
+        class="min-h-10 cursor-pointer rounded-md border border-base-300 px-3 py-1.5 text-left hover:border-base-content data-[state=checked]:border-primary data-[state=checked]:bg-primary data-[state=checked]:text-primary-content"
         >{choice.label}</RadioGroup.Item
       >
     {/each}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { pieceAt } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
   import { cutScene, hatScene } from '$lib/draw/hat';
@@ -20,7 +21,7 @@
   <div class="grid grid-cols-2 gap-2">
     <figure>
       <ScenePicture
-        scene={hatScene(worn, result.yarns, result.fabric.pieces[0]!.width, 260, 210)}
+        scene={hatScene(worn, result.yarns, pieceAt(result, 0).fabric.width, 260, 210)}
         class="w-full print:max-h-[3.6cm]"
       />
       <figcaption class="text-center text-sm quiet">As worn</figcaption>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
-  import { allRows, trackOf, workCount } from '$lib/core/read';
+  import { allRows, pieceAt, trackOf, workCount } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { optionLabels, type SaidFinding } from '$lib/words';
   import { paths } from '../paths';
@@ -35,9 +35,9 @@
       <span class="numerals text-2xl font-bold" data-testid="rows">{workRows} rows</span>
       <span class="block quiet">
         {#if result.plan.pieces.length === 1}
-          {result.fabric.pieces[0]!.width} pins on {machineName(result.plan.pieces[0]!.machineId)}{result.plan
+          {pieceAt(result, 0).fabric.width} pins on {machineName(pieceAt(result, 0).planned.machineId)}{result.plan
             .pieces[0]!.copies > 1
-            ? `, ${result.plan.pieces[0]!.copies} alike`
+            ? `, ${pieceAt(result, 0).planned.copies} alike`
             : ''}{:else}in {result.plan.pieces.reduce((sum, p) => sum + p.copies, 0)} pieces{/if}{waste > 0
           ? `, and ${waste} rows of waste yarn`
           : ''}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { pieceAt } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak, voiceOf } from '$lib/words';
 
@@ -12,7 +13,7 @@
       {#each result.notes.shaping as line, i (i)}
         {@const said = speak(result).shaping(line)}
         <li>
-          <span class="font-medium">{said.what}</span>, {result.plan.pieces[line.piece]!.label.toLowerCase()}:
+          <span class="font-medium">{said.what}</span>, {pieceAt(result, line.piece).planned.label.toLowerCase()}:
           {said.how}
           {#if line.at.length}<span class="block numerals text-sm quiet"
               >after work row {line.at.join(', ')}{line.leftRows > 0

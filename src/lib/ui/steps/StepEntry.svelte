@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Yarn } from '$lib/core/kit';
-  import { type Cue, type Entry, workOf } from '$lib/core/read';
+  import { type Cue, type Entry, pieceAt, workOf } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import type { SaidStep, Speech } from '$lib/words';
   import MachineStepPicture from '../picture/MachineStepPicture.svelte';
@@ -32,7 +32,7 @@
     doors: (sentence: string) => readonly Part[];
   } = $props();
   /** Rows of waste before the work of a piece: a cue's row is told in rows of the work. */
-  const before = (piece: number | null): number => (piece === null ? 0 : workOf(result.fabric.pieces[piece]!).before);
+  const before = (piece: number | null): number => (piece === null ? 0 : workOf(pieceAt(result, piece).fabric).before);
   const whenOf = (rows: readonly number[]): string =>
     rows.length === 1
       ? rows[0]! <= 0

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { entriesOf, type Step } from '$lib/core/read';
+  import { entriesOf, pieceAt, type Step } from '$lib/core/read';
   import type { Result } from '$lib/core/tomble';
   import { speak } from '$lib/words';
   import { doorsOf } from '$lib/words/glossary';
@@ -55,7 +55,7 @@
   const partOf = (step: Step, before: Step | undefined): string | null => {
     if (!several || step.phase === 'finish' || step.piece === null) return null;
     if (before?.piece === step.piece) return null;
-    const { label, copies } = result.plan.pieces[step.piece]!;
+    const { label, copies } = pieceAt(result, step.piece).planned;
     return copies > 1 ? `${label}, ${copies} times` : label;
   };
 </script>

@@ -3,7 +3,7 @@
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { isAsked, optionFields, withStarts } from '$lib/core/plan';
-  import { cutsOf, isBlind, PLACE_WORDS } from '$lib/core/read';
+  import { cutsOf, isBlind, pieceAt, PLACE_WORDS } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
   import { changeYarn } from '$lib/store/kit';
@@ -130,8 +130,8 @@
           <div class="mt-3 print:hidden"><PieceTabs {result} {piece} onpiece={(p) => (chosen = p)} /></div>
           {#if size}
             <p class="mt-2">
-              <strong>{size.label}</strong>: {size.rows} rows on {result.fabric.pieces[piece]!.width} pins of {machineName(
-                result.plan.pieces[piece]!.machineId
+              <strong>{size.label}</strong>: {size.rows} rows on {pieceAt(result, piece).fabric.width} pins of {machineName(
+                pieceAt(result, piece).planned.machineId
               )}{size.copies > 1 ? `, ${size.copies} alike` : ''}
             </p>
           {/if}

@@ -19,7 +19,7 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import EveningsField from '$lib/ui/series/EveningsField.svelte';
   import ShoppingTable from '$lib/ui/series/ShoppingTable.svelte';
-  import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
+  import ThingsTable from '$lib/ui/series/ThingsTable.svelte';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
@@ -178,53 +178,7 @@
     <div class="mt-4 grid grid-cols-1 gap-4 xl:grid-cols-[minmax(0,3fr)_minmax(0,2fr)]">
       <section class="sheet p-4" aria-label="Things">
         <h2 class="text-lg font-semibold">One after the other</h2>
-        <div>
-          <table class="mt-1 w-full">
-            <thead>
-              <tr class="text-left text-sm quiet">
-                <th class="py-1 font-normal" scope="col">Thing</th>
-                <th class="py-1 font-normal" scope="col">Yarns</th>
-                <th class="py-1 text-right font-normal" scope="col">Rows</th>
-                <th class="py-1 pl-3 font-normal max-sm:hidden" scope="col">State</th>
-                <th class="py-1 font-normal max-sm:hidden" scope="col">Done on</th>
-              </tr>
-            </thead>
-            <tbody>
-              {#each things as thing (thing.project.id)}
-                <tr class="border-t border-base-300/60 {thing === next ? 'bg-base-200 font-semibold' : ''}">
-                  <td class="py-2 pr-2">
-                    <a
-                      class="hover:underline"
-                      href={thing.done ? paths.entry(thing.project.id) : paths.plan(thing.project.id)}
-                      >{shortOf(thing.project.brief.name)}</a
-                    >
-                    <span class="block text-sm font-normal quiet sm:hidden"
-                      >{thing.state}{thing.done || !doneOn(plan, thing.project.id)
-                        ? ''
-                        : `, done on ${day(doneOn(plan, thing.project.id)!)}`}</span
-                    >
-                  </td>
-                  <td class="py-2">
-                    <span class="flex gap-1">
-                      {#each thing.result?.yarnUse ?? [] as use, i (use.yarnId)}
-                        <span title={use.name}
-                          ><YarnDot hex={thing.result!.yarns[i]!.colour.hex} size={20} /><span class="sr-only"
-                            >{use.name}</span
-                          ></span
-                        >
-                      {/each}
-                    </span>
-                  </td>
-                  <td class="py-2 text-right numerals">{thing.rows}</td>
-                  <td class="py-2 pl-3 max-sm:hidden">{thing.state}</td>
-                  <td class="py-2 whitespace-nowrap max-sm:hidden"
-                    >{thing.done ? '' : doneOn(plan, thing.project.id) ? day(doneOn(plan, thing.project.id)!) : ''}</td
-                  >
-                </tr>
-              {/each}
-            </tbody>
-          </table>
-        </div>
+        <ThingsTable {things} {next} {shortOf} {day} doneOn={(thing) => doneOn(plan, thing)} />
       </section>
       <section class="sheet p-4" aria-label="Evenings">
         <h2 class="text-lg font-semibold">Evenings</h2>

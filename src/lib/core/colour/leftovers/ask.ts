@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import { colourDifference, gaugeFor, type Kit, machineOf, strandTex, yarnOf } from '../../kit';
 import type { Made } from '../../hand';
 import { JOIN_TAIL_MM } from '../../plan';
@@ -38,8 +39,7 @@ function zonesOf(run: LeftoverProject['result'], piece: number): Zone[] {
 
 /** One piece as the search sees it. Every row counts as much as its widest one: shaped pieces take less. */
 function pieceOf({ id, result }: LeftoverProject, p: number, wish: LeftoverWish): LeftoverPiece {
-  const planned = result.plan.pieces[p]!;
-  const fabric = result.fabric.pieces[p]!;
+  const { planned, fabric } = pieceAt(result, p);
   const machine = machineOf(result.kit, planned.machineId);
   const width = Math.max(...fabric.stitches);
   const cast = planned.operations.find((op) => op.op === 'castOn');

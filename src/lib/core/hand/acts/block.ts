@@ -1,4 +1,4 @@
-import { lengthMmOf } from '../../knit';
+import { lengthMmOf, pieceAt } from '../../knit';
 import type { ActOf } from '../../plan';
 import { stitchMm } from '../rims';
 import { type ActRule, copiesIn, notOff, unchanged } from './rule';
@@ -19,7 +19,7 @@ export const block: ActRule<ActOf<'block'>, BlockFacts> = {
   refuses: (act, t) => notOff(t, ...act.pieces),
   does: (act, t) => {
     const piece = act.pieces[0]!;
-    const knitted = t.run.fabric.pieces[piece]!;
+    const knitted = pieceAt(t.run, piece).fabric;
     const widest = knitted.low.reduce((most, low, row) => Math.max(most, knitted.high[row]! - low + 1), 0);
     const laid = knitted.floats.after.length * knitted.floats.columns;
     const count = act.pieces.reduce((sum, p) => sum + copiesIn(t, p), 0);

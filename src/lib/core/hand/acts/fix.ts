@@ -1,4 +1,4 @@
-import { lengthOfRows, rowRuns, workSpan } from '../../knit';
+import { lengthOfRows, pieceAt, rowRuns, workSpan } from '../../knit';
 import type { ActOf } from '../../plan';
 import { spreadOn } from '../buttons';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
@@ -38,7 +38,7 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
       () => notOff(t, act.piece),
       () => {
         if (act.row !== undefined) {
-          const { count } = workSpan(rowRuns(t.run.fabric.pieces[act.piece]!));
+          const { count } = workSpan(rowRuns(pieceAt(t.run, act.piece).fabric));
           if (act.row > count) return { code: 'nothing-there', piece: act.piece, run: 'row' };
         }
         // Sewn later it would catch the layer behind it.

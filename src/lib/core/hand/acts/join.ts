@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import { machineOf, ringMm } from '../../kit';
 import type { ActOf, Edge, RunRef } from '../../plan';
 import { instancesOf } from '../instances';
@@ -103,7 +104,7 @@ const bothEnds = (act: JoinAct): boolean => act.by === 'zip' || act.across === t
 function yarnOf(act: JoinAct, t: Table, mm: number, gathered: boolean): { mm: number; what: CutWhat } {
   if (act.yarn === null) return { mm: 0, what: 'seam' };
   if (act.by === 'zip') {
-    const machine = machineOf(t.run.kit, t.run.plan.pieces[act.a[0]!.piece]!.machineId);
+    const machine = machineOf(t.run.kit, pieceAt(t.run, act.a[0]!.piece).planned.machineId);
     // Once through both edges: twice round the ring, and a hand's length to hold at either end.
     return { mm: Math.round(2 * ringMm(machine) + 2 * HOLD_MM), what: 'zip' };
   }

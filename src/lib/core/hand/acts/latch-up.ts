@@ -1,4 +1,4 @@
-import { workOf } from '../../knit';
+import { pieceAt, workOf } from '../../knit';
 import type { ActOf } from '../../plan';
 import { innerFace, sealed } from '../tails';
 import { adorn, type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
@@ -42,7 +42,7 @@ export const latchUp: ActRule<LatchUp, LatchUpFacts> = {
     ),
   does: (act, t) => {
     for (const { part } of partsIn(t, act.piece)) adorn(part, latchedName(act));
-    const { before } = workOf(t.run.fabric.pieces[act.piece]!);
+    const { before } = workOf(pieceAt(t.run, act.piece).fabric);
     // What ran down into the waste goes with it.
     const rows = Math.min(dropped(act, t)!.over, act.row - before);
     const many = (t.run.plan.pieces[act.piece]?.copies ?? 1) > 1;

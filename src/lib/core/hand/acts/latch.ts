@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { rowRuns, workSpan } from '../../knit';
+import { pieceAt, rowRuns, workSpan } from '../../knit';
 import { endRuns, stitchMm } from '../rims';
 import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
@@ -21,7 +21,7 @@ export const latch: ActRule<ActOf<'latch'>, LatchFacts> = {
         partsIn(t, act.piece).some(({ part }) => !part.floats) ? { code: 'no-floats', piece: act.piece } : undefined
     ),
   does: (act, t) => {
-    const knitted = t.run.fabric.pieces[act.piece]!;
+    const knitted = pieceAt(t.run, act.piece).fabric;
     const { after, columns } = knitted.floats;
     for (const { part, id } of partsIn(t, act.piece)) {
       part.floats = false;

@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import { machineOf, ringMm } from '../../kit';
 import type { ActOf } from '../../plan';
 import { THREAD_TURNS } from '../lengths';
@@ -32,7 +33,7 @@ export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
       }
     ),
   does: (act, t) => {
-    const machine = machineOf(t.run.kit, t.run.plan.pieces[act.piece]!.machineId);
+    const machine = machineOf(t.run.kit, pieceAt(t.run, act.piece).planned.machineId);
     const mm = Math.round(ringMm(machine) * THREAD_TURNS) * (act.doubled ? 2 : 1);
     let stitches = 0;
     for (const { id, part } of partsIn(t, act.piece)) {

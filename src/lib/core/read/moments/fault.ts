@@ -1,5 +1,5 @@
 import type { CrankFault, Executed } from '../../knit';
-import { workOf } from '../../knit';
+import { pieceAt, workOf } from '../../knit';
 import { JOIN_TAIL_MM } from '../../plan';
 import type { Moment } from './moment';
 import { inGuide, look, shownAtEdge, shownRound, standingBefore } from './standing';
@@ -11,7 +11,7 @@ import { inGuide, look, shownAtEdge, shownRound, standingBefore } from './standi
  */
 export function faultMoment(run: Executed, fault: Omit<CrankFault, 'copy'>): Moment {
   const { kind, piece, pin, over } = fault;
-  const knitted = run.fabric.pieces[piece]!;
+  const knitted = pieceAt(run, piece).fabric;
   const at = standingBefore(run, piece, (knitted.operation[fault.row - 1] ?? 0) + 1);
   const edge = !at.tube && (pin === at.low || pin === at.high);
   const shown = edge ? shownAtEdge(at, pin, pin === at.low ? 'low' : 'high') : shownRound(at, pin);

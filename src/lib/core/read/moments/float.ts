@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import type { StepFacts } from '../facts';
 import type { Moment } from './moment';
 import { inGuide, look, shownRound, span, type Standing } from './standing';
@@ -14,7 +15,7 @@ export function float(at: Standing, facts: StepFacts['float']): Moment[] {
     sight: { of: 'pins', look: look(at, shown, { cards, working: null, gate: null }) }
   };
   // It stands before the cast-on, which goes round it too: how every row goes is shown with the loops that will hang then.
-  const { from, to } = at.run.plan.pieces[at.piece]!;
+  const { from, to } = pieceAt(at.run, at.piece).planned;
   const loops = at.loops.length > 0 ? at.loops : span(from, to).map((on) => ({ pin: on, yarn: at.yarn }));
   const aside = { ...inGuide(at), pin, where: 'aside', bumper: null } as const;
   const row = { cards, loops } as const;

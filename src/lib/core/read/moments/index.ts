@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import type { Executed } from '../../knit';
 import type { What } from '../facts';
 import type { Step } from '../steps';
@@ -81,7 +82,7 @@ export function joinMomentsOf(run: Executed, step: Step): readonly Moment[] {
  * @example ringLook(result, 0, 41).turn // 'round'
  */
 export function ringLook(run: Executed, p: number, row: number): Look {
-  const knitted = run.fabric.pieces[p]!;
+  const knitted = pieceAt(run, p).fabric;
   const index = knitted.operation[row - 1] ?? 0;
   const before = standingBefore(run, p, index);
   const [low, high] = [knitted.low[row - 1]!, knitted.high[row - 1]!];

@@ -1,5 +1,5 @@
 import type { StepFacts } from '../facts';
-import { workOf } from '../../knit';
+import { pieceAt, workOf } from '../../knit';
 import type { Moment } from './moment';
 import { inGuide, look, shownRound, type Standing } from './standing';
 
@@ -10,10 +10,10 @@ import { inGuide, look, shownRound, type Standing } from './standing';
  */
 export function rehang(at: Standing, facts: StepFacts['rehang'], nth: number): Moment[] {
   const pin = at.low + nth - 1;
-  const row = facts.row + workOf(at.run.fabric.pieces[at.piece]!).before;
+  const row = facts.row + workOf(pieceAt(at.run, at.piece).fabric).before;
   const shown = shownRound(at, pin);
   // Pins that were lifted already carry both loops until the turn has knitted them together.
-  const done = at.loops.filter((loop) => loop.pin < pin).map(({ pin: p }) => ({ pin: p, yarn: at.run.fabric.pieces[at.piece]!.yarn[row - 1]! })); // prettier-ignore
+  const done = at.loops.filter((loop) => loop.pin < pin).map(({ pin: p }) => ({ pin: p, yarn: pieceAt(at.run, at.piece).fabric.yarn[row - 1]! })); // prettier-ignore
   const loops = [...at.loops, ...done];
   const risen = [{ pin, by: 'full' }] as const;
   // The ring was turned so far that the guide stands at this pin.

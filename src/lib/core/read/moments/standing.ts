@@ -1,3 +1,4 @@
+import { pieceAt } from '../../knit';
 import { type Machine, machineOf } from '../../kit';
 import type { Executed } from '../../knit';
 import { factsOf } from '../facts';
@@ -47,7 +48,7 @@ export const span = (from: number, to: number): number[] =>
 /** Pins of ladders that were let down before an operation. */
 function droppedBefore(run: Executed, p: number, index: number): Set<number> {
   const dropped = new Set<number>();
-  for (const op of run.plan.pieces[p]!.operations.slice(0, index)) {
+  for (const op of pieceAt(run, p).planned.operations.slice(0, index)) {
     if (op.op === 'castOn') dropped.clear();
     if (op.op === 'ladder') for (const pin of op.pins) dropped.add(pin);
   }
@@ -59,8 +60,9 @@ function droppedBefore(run: Executed, p: number, index: number): Set<number> {
  * on one pin already.
  */
 function loopsBefore(run: Executed, p: number, index: number, yarn: number | null): PinLoop[] {
-  const { operations } = run.plan.pieces[p]!;
-  const { trace } = run.fabric.pieces[p]!;
+  const { planned, fabric } = pieceAt(run, p);
+  const { operations } = planned;
+  const { trace } = fabric;
   const last = operations.slice(0, index).findLastIndex((op) => op.op === 'knit' || op.op === 'castOn');
   const hung = trace[last];
   if (!hung || hung.occupied === 0) return [];
@@ -78,7 +80,7 @@ function loopsBefore(run: Executed, p: number, index: number, yarn: number | nul
 
 /** Yarn of the loops that hang before an operation. */
 function yarnBefore(run: Executed, p: number, index: number): number {
-  const { operations } = run.plan.pieces[p]!;
+  const { operations } = pieceAt(run, p).planned;
   const last = operations.slice(0, index).findLast((op) => op.op === 'knit' || op.op === 'castOn');
   const own = last ?? operations.find((op) => op.op === 'castOn');
   return own && 'yarn' in own ? Math.max(0, run.fabric.yarns.indexOf(own.yarn)) : 0;
@@ -91,9 +93,8 @@ function yarnBefore(run: Executed, p: number, index: number): number {
  * @example standingBefore(result, 0, 3).loops.length // 48
  */
 export function standingBefore(run: Executed, p: number, index: number): Standing {
-  const piece = run.plan.pieces[p]!;
+  const { planned: piece, fabric: knitted } = pieceAt(run, p);
   const machine = machineOf(run.kit, piece.machineId);
-  const knitted = run.fabric.pieces[p]!;
   const hung = knitted.trace[index - 1];
   const [low, high] = hung && hung.occupied > 0 ? [hung.low, hung.high] : [0, -1];
   const tube = piece.mode === 'tube';

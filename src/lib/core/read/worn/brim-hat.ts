@@ -2,7 +2,7 @@ import { browStretch, CROWN_SHARE, headFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { BrimHatWorn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, mainGauge, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
 import { domeOf } from './dome';
@@ -10,7 +10,7 @@ import { doubledPlaces, type Places, scaled, type WornForm } from './form';
 
 function fitOf(run: Executed, worn: BrimHatWorn) {
   const gauge = mainGauge(run, 0);
-  const { width } = run.fabric.pieces[0]!;
+  const { width } = pieceAt(run, 0).fabric;
   return headFit(worn.headMm, {
     pins: width,
     courses: gauge.courses.value,
@@ -20,7 +20,7 @@ function fitOf(run: Executed, worn: BrimHatWorn) {
 }
 
 /** Rows of the brim in the fabric, from 1, or none where the machine refused to hang it back. */
-const brimOf = (run: Executed): { from: number; to: number } => run.fabric.pieces[0]!.doubled[0] ?? { from: 1, to: 0 };
+const brimOf = (run: Executed): { from: number; to: number } => pieceAt(run, 0).fabric.doubled[0] ?? { from: 1, to: 0 };
 
 /** How far a hat of one layer reaches down the head: to the middle of its doubled brim. */
 export interface BrimHatReach {
@@ -51,7 +51,7 @@ const GATHERED = 0.06;
 
 function places(run: Executed): Places {
   const found = doubledPlaces(run);
-  const piece = run.fabric.pieces[0]!;
+  const piece = pieceAt(run, 0).fabric;
   const span = workSpan(rowRuns(piece));
   const brim = brimOf(run);
   const above = Math.max(span.first, brim.to);
@@ -76,7 +76,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const crown = rulesOf(run.kit).crownTakes ? CROWN_SHARE * size.girthMm.value : 0;
     const less = (f: Figure, mm: number): Figure => ({ ...f, value: f.value - mm, low: f.low - mm, high: f.high - mm });
     const stretchAt = (w: number): number =>
-      100 * browStretch(worn.headMm, { pins: run.fabric.pieces[0]!.width, wales: w });
+      100 * browStretch(worn.headMm, { pins: pieceAt(run, 0).fabric.width, wales: w });
     return [
       { code: 'height', name: 'height-flat', figure: less(size.lengthMm, crown) },
       {
@@ -107,7 +107,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
   sketch: (run, worn, { pieces }) => {
     const fit = fitOf(run, worn);
     const radius = worn.headMm / (2 * Math.PI);
-    const piece = run.fabric.pieces[0]!;
+    const piece = pieceAt(run, 0).fabric;
     const span = workSpan(rowRuns(piece));
     const brim = brimOf(run);
     const brimRows = Math.floor((brim.to - brim.from + 1) / 2);

@@ -1,5 +1,5 @@
 import type { FlatWorn } from '../../plan';
-import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { circle, grain, layRows, type Point, type Sketch, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
@@ -9,11 +9,12 @@ const LONGEST = 5;
 
 /** Half the flat width of a piece, in mm. */
 export const halfWidth = (run: Executed, p: number): number =>
-  (run.fabric.pieces[p]!.width * 10) / mainGauge(run, p).wales.value / 4;
+  (pieceAt(run, p).fabric.width * 10) / mainGauge(run, p).wales.value / 4;
 
 /** A long tube hung over a peg, both ends down; its halves are drawn at most so many widths long. */
 function foldedOver(run: Executed, worn: FlatWorn, halfMm: number, whole: number): Sketch {
-  const { first, count } = workSpan(rowRuns(run.fabric.pieces[0]!));
+  const { fabric } = pieceAt(run, 0);
+  const { first, count } = workSpan(rowRuns(fabric));
   const middle = Math.floor(count / 2);
   const long = Math.min(whole / 2, 2 * halfMm * LONGEST);
   const apart = halfMm * 1.15;
@@ -25,7 +26,7 @@ function foldedOver(run: Executed, worn: FlatWorn, halfMm: number, whole: number
       lastFirst: side < 0,
       rows: side < 0 ? { from: 0, to: middle } : { from: middle, to: count }
     });
-  const yarn = run.fabric.pieces[0]!.yarn[first] ?? 0;
+  const yarn = fabric.yarn[first] ?? 0;
   const over: SketchShape = {
     points: [
       ...Array.from({ length: 13 }, (_, i): Point => {
@@ -33,7 +34,7 @@ function foldedOver(run: Executed, worn: FlatWorn, halfMm: number, whole: number
         return [(apart + halfMm) * Math.cos(angle), -halfMm * 0.9 * Math.sin(angle)];
       })
     ],
-    yarn: run.fabric.pieces[0]!.yarn[first + middle] ?? yarn,
+    yarn: fabric.yarn[first + middle] ?? yarn,
     title: 'Over the peg'
   };
   const balls = [-1, 1].slice(0, worn.pompoms).map((side): SketchShape => ({
@@ -65,7 +66,7 @@ export const flatForm: WornForm<FlatWorn> = {
       half: tubeHalf(halfMm, lengthMm, [worn.ends[1], worn.ends[0]]),
       lastFirst: true
     });
-    const yarn = mainYarn(run.fabric.pieces[0]!);
+    const yarn = mainYarn(pieceAt(run, 0).fabric);
     const balls = [lengthMm, 0].slice(0, worn.pompoms).map((y): SketchShape => ({
       points: circle(0, y + (y === 0 ? -24 : 24), 30),
       yarn,

@@ -1,6 +1,6 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, rulesOf, heldTex } from '../../kit';
-import { type Executed, mainFeed, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainFeed, pieceAt, rowRuns, workSpan } from '../../knit';
 import { remembered } from '../../quantity';
 import { placeCode } from '../places';
 
@@ -29,8 +29,10 @@ export interface FoldedHat {
  * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
  * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
  */
-export const foldHat = (run: Executed, worn: HatOnHead): FoldedHat =>
-  folded(run.fabric.pieces[0]!, run.gauges[0]!, run.yarns, worn, run.kit.edition);
+export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
+  const { fabric, gauges } = pieceAt(run, 0);
+  return folded(fabric, gauges, run.yarns, worn, run.kit.edition);
+}
 
 /** Once for the same fabric: sizes, reveal, outline and judges all ask for it. */
 const folded = remembered(
@@ -65,7 +67,7 @@ const folded = remembered(
 /** Marks the place of every row of a hat folded into itself. */
 export function hatPlaces(run: Executed, worn: HatOnHead): Uint8Array {
   const hat = foldHat(run, worn);
-  const place = new Uint8Array(run.fabric.pieces[0]!.rows);
+  const place = new Uint8Array(pieceAt(run, 0).fabric.rows);
   const { firstRow: from, foldRow, turnRows, crownRows, workRows } = hat;
   place.fill(placeCode('removed'));
   place.fill(placeCode('crown'), from, from + crownRows);

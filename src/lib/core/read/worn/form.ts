@@ -1,7 +1,7 @@
 import type { Worn } from '../../plan';
 import type { Figure, Reason } from '../../quantity';
 import type { Made } from '../../hand';
-import { type Executed, rowRuns, workSpan } from '../../knit';
+import { type Executed, pieceAt, rowRuns, workSpan } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { type PieceReveal, placeCode } from '../places';
 import type { Sketch } from '../sketch';
@@ -64,7 +64,7 @@ export interface WornForm<W extends Worn = Worn> {
 
 /** Every work row shows, every waste row comes out. */
 function plainPiece(run: Executed, p: number): PieceReveal {
-  const piece = run.fabric.pieces[p]!;
+  const piece = pieceAt(run, p).fabric;
   const span = workSpan(rowRuns(piece));
   const place = new Uint8Array(piece.rows).fill(placeCode('removed'));
   return { place: place.fill(placeCode('plain'), span.first, span.last + 1), foldRow: null };

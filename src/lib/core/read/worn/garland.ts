@@ -1,6 +1,6 @@
 import type { GarlandWorn } from '../../plan';
 import { about, type Reason } from '../../quantity';
-import { mainYarn } from '../../knit';
+import { mainYarn, pieceAt } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { layPanel } from '../panel';
 import { circle, grain, layRows, type Point, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
@@ -32,14 +32,14 @@ export const garlandForm: WornForm<GarlandWorn> = {
     const wide =
       worn.motif === null
         ? (worn.pompom?.sizeMm ?? 60)
-        : run.plan.pieces[worn.motif]!.mode === 'tube'
+        : pieceAt(run, worn.motif).planned.mode === 'tube'
           ? 2 * halfWidth(run, worn.motif)
           : layPanel(run, worn.motif).widthMm;
     const close = Math.min(1, (wide * ROOM) / worn.spacingMm);
     const lineMm = worn.lineMm * close;
     const sag = lineMm * SAG;
     const onLine = (x: number): Point => [x, sag * (1 - ((2 * x) / lineMm - 1) ** 2)];
-    const lineYarn = mainYarn(run.fabric.pieces[0]!);
+    const lineYarn = mainYarn(pieceAt(run, 0).fabric);
     const line: SketchLine = {
       points: Array.from({ length: 41 }, (_, i) => onLine((lineMm * i) / 40)),
       yarn: lineYarn,
@@ -59,7 +59,7 @@ export const garlandForm: WornForm<GarlandWorn> = {
           yarn: run.fabric.yarns.indexOf(worn.pompom.yarn),
           title: `Pompom ${i + 1} of ${worn.count}`
         });
-      } else if (worn.motif !== null && run.plan.pieces[worn.motif]!.mode !== 'tube') {
+      } else if (worn.motif !== null && pieceAt(run, worn.motif).planned.mode !== 'tube') {
         // A pennant hangs from its first row, its point down.
         const lay = layPanel(run, worn.motif);
         shapes.push(

@@ -2,7 +2,7 @@ import { browStretch, CROWN_SHARE } from '../../body';
 import { rulesOf } from '../../kit';
 import type { Plan, Worn } from '../../plan';
 import { type Figure, remembered } from '../../quantity';
-import { type Executed, mainGauge } from '../../knit';
+import { type Executed, mainGauge, pieceAt } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
 import type { NamedFigure, Places, WornForm } from './form';
@@ -81,8 +81,8 @@ function measureHat(run: Hat, size: PieceSize): WornSize | null {
 /** Height of a band that lies astride the fold, as far as it shows outside and on the brim. */
 function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[] {
   const hat = foldHat(run, worn);
-  const piece = run.fabric.pieces[0]!;
-  const { operations } = run.plan.pieces[0]!;
+  const { planned, fabric: piece } = pieceAt(run, 0);
+  const { operations } = planned;
   let rows = 0;
   const shows = (row: number): boolean =>
     hat.turnRows > 0 ? row >= hat.foldRow && row < hat.foldRow + hat.turnRows : row < hat.foldRow;

@@ -1,7 +1,7 @@
 import type { PanelsWorn } from '../../plan';
 import { about, type Figure, showLength } from '../../quantity';
 import { garmentSizes } from '../garment';
-import { type Executed, mainGauge } from '../../knit';
+import { type Executed, mainGauge, pieceAt } from '../../knit';
 import { layPanel, panelAreaMm2 } from '../panel';
 import { grain, type Sketch, type SketchLabel, type SketchLine, type SketchShape } from '../sketch';
 import { plainPlaces, type WornForm } from './form';
@@ -16,12 +16,12 @@ const LABEL_SHARE = 0.17;
 function drawn(run: Executed, p: number, x: number, y: number) {
   const { units } = run.kit.habits;
   const lay = layPanel(run, p);
-  const piece = run.fabric.pieces[p]!;
+  const piece = pieceAt(run, p).fabric;
   // Seen from the finished knit side the low pins are the right edge (craft 1.1); as it hung it was seen from behind.
   const flip = (px: number): number => lay.widthMm - px;
   const move = ([px, py]: readonly [number, number]) => [flip(px) + x, py + y] as const;
   const shapes: SketchShape[] = lay.shapes.map((shape) => ({ ...shape, points: shape.points.map(move) }));
-  const size = run.plan.pieces[p]!;
+  const size = pieceAt(run, p).planned;
   const { wales } = mainGauge(run, p);
   const first = piece.purpose.indexOf(0);
   const last = piece.purpose.lastIndexOf(0);
@@ -88,7 +88,7 @@ export const panelsForm: WornForm<PanelsWorn> = {
   places: plainPlaces,
   figures: (run, worn) => {
     const area = run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * panelAreaMm2(run, p), 0);
-    const spread = 2 * run.gauges[0]![0]!.loopSpread;
+    const spread = 2 * pieceAt(run, 0).gauges[0]!.loopSpread;
     const { courses } = mainGauge(run, 0);
     return [
       {
@@ -141,7 +141,7 @@ export const panelsForm: WornForm<PanelsWorn> = {
     return {
       label: `The schematic: ${worn.rows
         .flat()
-        .map((p) => run.plan.pieces[p]!.label.toLowerCase())
+        .map((p) => pieceAt(run, p).planned.label.toLowerCase())
         .join(', ')}, to one scale`,
       shapes,
       lines,

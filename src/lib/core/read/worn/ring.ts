@@ -1,5 +1,5 @@
 import { about } from '../../quantity';
-import { mainYarn } from '../../knit';
+import { mainYarn, pieceAt } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import type { RingWorn } from '../../plan';
 import { plainPlaces, type WornForm } from './form';
@@ -50,7 +50,7 @@ export const ringForm: WornForm<RingWorn> = {
     const bands: SketchShape[] = [];
     // Every turn is a belt seen from a little above; its front half is what one sees, wound from the back seam.
     for (let turn = worn.turns - 1; turn >= 0; turn--) {
-      const rowsAll = run.fabric.pieces[0]!.rows;
+      const rowsAll = pieceAt(run, 0).fabric.rows;
       const flat = layRows(run, 0, {
         origin: [0, 0],
         lengthMm,
@@ -66,7 +66,7 @@ export const ringForm: WornForm<RingWorn> = {
       bands.push(...flat.map((shape) => ({ ...shape, points: shape.points.map(bend) })));
     }
     const lines: SketchLine[] = [];
-    const yarn = mainYarn(run.fabric.pieces[0]!);
+    const yarn = mainYarn(pieceAt(run, 0).fabric);
     if (worn.twist) {
       // Two folds cross where the ends lock into each other.
       for (const sign of [1, -1]) {

@@ -1,6 +1,6 @@
 import type { SackWorn } from '../../plan';
 import { about } from '../../quantity';
-import { mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
+import { mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
@@ -15,7 +15,7 @@ export const sackForm: WornForm<SackWorn> = {
     // As it is chained: its length along the mouth as hands found it.
     const chained = run.worked.done.find((d) => d.do === 'cord' && d.act.name === 'drawstring');
     const cord = chained?.do === 'cord' ? chained.facts : undefined;
-    const rows = run.fabric.pieces[0]!.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0);
+    const rows = pieceAt(run, 0).fabric.doubled.reduce((sum, d) => sum + (d.to - d.from + 1), 0);
     const { courses } = mainGauge(run, 0);
     const mm = (per: number): number => (rows * 10) / per / 2;
     return [
@@ -37,7 +37,7 @@ export const sackForm: WornForm<SackWorn> = {
     ];
   },
   sketch: (run, _worn, { pieces }) => {
-    const piece = run.fabric.pieces[0]!;
+    const piece = pieceAt(run, 0).fabric;
     const span = workSpan(rowRuns(piece));
     const halfMm = halfWidth(run, 0);
     const lengthMm = lengthMmOf(run, 0);

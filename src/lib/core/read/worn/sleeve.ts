@@ -2,14 +2,14 @@ import { limbFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { SleeveWorn } from '../../plan';
 import { about } from '../../quantity';
-import { type Executed, mainGauge, mainYarn, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
 import { bent, grain, layRows, type Point, type Sketch, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
 
 /** How a piece sits on what it is drawn over. */
 function fitOnLimb(run: Executed, worn: SleeveWorn, p: number) {
   const { courses, wales } = mainGauge(run, p);
-  const { width } = run.fabric.pieces[p]!;
+  const { width } = pieceAt(run, p).fabric;
   return limbFit(worn.girthMm, {
     pins: width,
     courses: courses.value,
@@ -49,7 +49,7 @@ export const sleeveForm: WornForm<SleeveWorn> = {
     const fit = fitOnLimb(run, worn, 0);
     const { wales, courses } = mainGauge(run, 0);
     const stretchAt = (w: number): number =>
-      100 * limbFit(worn.girthMm, { pins: run.fabric.pieces[0]!.width, courses: courses.value, wales: w }).stretch;
+      100 * limbFit(worn.girthMm, { pins: pieceAt(run, 0).fabric.width, courses: courses.value, wales: w }).stretch;
     const size = pieces[0]!;
     const share = fit.courseMm / (10 / courses.value);
     return [
@@ -89,12 +89,13 @@ export const sleeveForm: WornForm<SleeveWorn> = {
     let x = 0;
     run.plan.pieces.forEach((piece, p) => {
       const fit = fitOnLimb(run, worn, p);
-      const span = workSpan(rowRuns(run.fabric.pieces[p]!));
-      const hidden = run.fabric.pieces[p]!.doubled.reduce((sum, d) => sum + (d.to - d.from + 1) / 2, 0);
+      const { fabric } = pieceAt(run, p);
+      const span = workSpan(rowRuns(fabric));
+      const hidden = fabric.doubled.reduce((sum, d) => sum + (d.to - d.from + 1) / 2, 0);
       const lengthMm = (span.count - hidden) * fit.courseMm;
       // Seen from the side a girth is as wide as its diameter; a loose tube keeps its own width.
       const { wales } = mainGauge(run, p);
-      const own = (run.fabric.pieces[p]!.width * 10) / wales.value;
+      const own = (fabric.width * 10) / wales.value;
       const halfMm = Math.max(worn.girthMm, own) / (worn.over === 'chest' ? CHEST_FLAT : 2 * Math.PI);
       for (let copy = 0; copy < piece.copies; copy++) {
         const far = worn.closed === 'no' ? 'open' : worn.closed === 'toe' ? 'drawn' : 'straight';
@@ -130,7 +131,7 @@ export const sleeveForm: WornForm<SleeveWorn> = {
             [at + 8, -70],
             [at + 12, 2]
           ],
-          yarn: mainYarn(run.fabric.pieces[0]!),
+          yarn: mainYarn(pieceAt(run, 0).fabric),
           thickMm: 5,
           title: 'Chained strap'
         });

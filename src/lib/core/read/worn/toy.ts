@@ -1,7 +1,7 @@
 import { FILLING_SPREAD } from '../../body';
 import type { ToyPart, ToyWorn } from '../../plan';
 import { about } from '../../quantity';
-import { type Executed, mainGauge } from '../../knit';
+import { type Executed, mainGauge, pieceAt } from '../../knit';
 import { lengthMmOf, lengthOfRows } from '../../knit';
 import { grain, layRows, type SketchShape, tubeHalf } from '../sketch';
 import { plainPlaces, type WornForm } from './form';
@@ -9,9 +9,9 @@ import { plainPlaces, type WornForm } from './form';
 /** Half width of a part seen from in front: a stuffed tube is round, an empty one lies flat. */
 function halfOf(run: Executed, part: ToyPart): number {
   const { wales } = mainGauge(run, part.piece);
-  const girth = (run.fabric.pieces[part.piece]!.width * 10) / wales.value;
+  const girth = (pieceAt(run, part.piece).fabric.width * 10) / wales.value;
   // A cord of a few pins rolls into a round string.
-  const rolled = run.plan.pieces[part.piece]!.mode !== 'tube';
+  const rolled = pieceAt(run, part.piece).planned.mode !== 'tube';
   if (part.stuffing !== null) return (girth * (1 + part.stuffing)) / (2 * Math.PI);
   return rolled ? girth / Math.PI / 2 : girth / 4;
 }
@@ -70,7 +70,7 @@ export const toyForm: WornForm<ToyWorn> = {
     ];
   },
   sketch: (run, worn) => ({
-    label: `The toy put together: ${worn.parts.map((part) => run.plan.pieces[part.piece]!.label.toLowerCase()).join(', ')}`,
+    label: `The toy put together: ${worn.parts.map((part) => pieceAt(run, part.piece).planned.label.toLowerCase()).join(', ')}`,
     shapes: worn.parts.flatMap((part) => drawPart(run, part)),
     lines: [],
     labels: [],

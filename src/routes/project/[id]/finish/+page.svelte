@@ -4,7 +4,7 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { goto } from '$app/navigation';
   import { kindOf } from '$lib/core/kinds';
-  import { legAt, measuredPiece, piecesOff, type Step, trackOf, waitsFor } from '$lib/core/read';
+  import { legAt, measuredPiece, pieceAt, piecesOff, type Step, trackOf, waitsFor } from '$lib/core/read';
   import { showFigure } from '$lib/core/quantity';
   import OwnStep from '$lib/ui/finish/OwnStep.svelte';
   import RestForm from '$lib/ui/finish/RestForm.svelte';
@@ -41,7 +41,7 @@
   const off = $derived(result ? piecesOff(trackOf(result), at.progress.rows) : new Set<number>());
   /** Pieces a step waits for, by their labels; none once all is off, and none where nothing was cranked yet. */
   const waiting = (step: Step): string[] =>
-    result && missing > 0 ? waitsFor(step, off).map((p) => result.plan.pieces[p]!.label) : [];
+    result && missing > 0 ? waitsFor(step, off).map((p) => pieceAt(result, p).planned.label) : [];
   const kind = $derived(kindOf(at.project!.brief.kind));
   // The fields of measuring stand in the first step that rests what is measured.
   const restStep = $derived(steps.find((s) => s.what.say === 'act' && s.what.did.do === 'rest')?.id);
