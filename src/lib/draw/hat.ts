@@ -1,3 +1,4 @@
+import { through } from './paths';
 import type { Yarn } from '$lib/core/kit';
 import type { HatOutline, WornBand } from '$lib/core/read';
 import { fix, frontArc, type Scene, type Shape, type Texture } from './scene';
@@ -23,14 +24,14 @@ interface Frame {
 
 /** Outline from the lower edge on the left, over the crown, to the right, down to an arc distance. */
 function silhouette(hat: HatOutline, arcMm: number, f: Frame): string {
-  const points: string[] = [];
+  const points: [number, number][] = [];
   for (let i = -STEPS; i <= STEPS; i++) {
     const { r, z } = profile((Math.abs(i) / STEPS) * arcMm, hat.radiusMm);
-    points.push(`${fix(f.cx + Math.sign(i) * r * f.scale)} ${fix(f.top + z * f.scale)}`);
+    points.push([f.cx + Math.sign(i) * r * f.scale, f.top + z * f.scale]);
   }
   const { r, z } = profile(arcMm, hat.radiusMm);
   const [rx, y] = [r * f.scale, f.top + z * f.scale];
-  return `M${points.join('L')}${frontArc(rx, rx * TILT, f.cx - rx, y, 1)}Z`;
+  return `${through(points)}${frontArc(rx, rx * TILT, f.cx - rx, y, 1)}Z`;
 }
 
 function depth(hat: HatOutline): number {
@@ -125,16 +126,16 @@ export function cutScene(hat: HatOutline, yarns: readonly Yarn[], width: number,
   const shapes: Shape[] = [];
   // One side of the cut: points along a layer, shifted outwards by so many thicknesses.
   const along = (fromMm: number, toMm: number, out: number, side: 1 | -1): string => {
-    const points: string[] = [];
+    const points: [number, number][] = [];
     for (let i = 0; i <= STEPS; i++) {
       const arc = fromMm + ((toMm - fromMm) * i) / STEPS;
       const { r, z } = profile(arc, hat.radiusMm);
       const angle = Math.min(arc / hat.radiusMm, Math.PI / 2);
       const x = r * f.scale + Math.sin(angle) * out * thick;
       const y = z * f.scale - Math.cos(angle) * out * thick;
-      points.push(`${fix(f.cx + side * x)} ${fix(f.top + y)}`);
+      points.push([f.cx + side * x, f.top + y]);
     }
-    return `M${points.join('L')}`;
+    return through(points);
   };
   const layer = (bands: readonly WornBand[], out: number, map: (mm: number) => number): void => {
     for (const band of bands) {

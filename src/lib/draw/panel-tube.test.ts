@@ -14,7 +14,7 @@ const sceneOf = (result: Result, piece = 0, rowsDone: number | null = null): Sce
 const bands = (scene: Scene): PathShape[] =>
   scene.shapes.filter((s): s is PathShape => s.shape === 'path' && 'knit' in s.fill);
 const corners = (d: string): [number, number][] =>
-  [...d.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
+  [...d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]);
 
 describe('a panel as it hangs', () => {
   it('narrows where it is decreased: a pennant is a triangle with its point under the ring', () => {

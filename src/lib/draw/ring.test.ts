@@ -45,8 +45,8 @@ describe('the ring from above', () => {
           const dots = scene.shapes.filter((s): s is PathShape => s.shape === 'path' && s.title !== undefined);
           expect(dots).toHaveLength(pins);
           const centres = dots.map((s) => {
-            const [, x, y, r] = /^M([-\d.]+) ([-\d.]+)a([\d.]+)/.exec(s.d)!;
-            return [Number(x) + Number(r) - 170, Number(y) - 170] as const;
+            const [, x, y, r] = /^M([-\d.]+),([-\d.]+)A([\d.]+)/.exec(s.d)!;
+            return [Number(x) - Number(r) - 170, Number(y) - 170] as const;
           });
           for (const [x, y] of centres) expect(Math.hypot(x, y)).toBeCloseTo(170 * 0.74 * 0.98, 0);
           const step = (2 * Math.PI) / pins;

@@ -1,7 +1,8 @@
+import { disc, through } from './paths';
 import type { Machine } from '$lib/core/kit';
 import { reachOf } from '$lib/core/knit';
 import { pinAngle } from './close-up/small-ring';
-import { fix, type Scene, type Shape } from './scene';
+import { type Scene, type Shape } from './scene';
 
 /** Radius of the circle on which pins stand, as a share of half the picture. */
 const PIN_CIRCLE = 0.74;
@@ -18,11 +19,9 @@ export function ringScene(machine: Machine, size: number): Scene {
   const c = size / 2;
   const r = c * PIN_CIRCLE;
   const shapes: Shape[] = [];
-  const circle = (radius: number): string =>
-    `M${fix(c - radius)} ${c}a${fix(radius)} ${fix(radius)} 0 1 0 ${fix(2 * radius)} 0a${fix(radius)} ${fix(radius)} 0 1 0 ${fix(-2 * radius)} 0Z`;
   shapes.push(
-    { shape: 'path', d: circle(r * 1.1), fill: { ink: 'paper' }, stroke: { ink: 'line' }, width: 2 },
-    { shape: 'path', d: circle(r * 0.86), fill: { ink: 'none' }, stroke: { ink: 'line' }, width: 1.5 }
+    { shape: 'path', d: disc(c, c, r * 1.1), fill: { ink: 'paper' }, stroke: { ink: 'line' }, width: 2 },
+    { shape: 'path', d: disc(c, c, r * 0.86), fill: { ink: 'none' }, stroke: { ink: 'line' }, width: 1.5 }
   );
   const { firstPin, width } = reachOf(machine, 'panel', 1, machine.pins);
   const at = (pin: number, radius: number): [number, number] => {
@@ -37,22 +36,19 @@ export function ringScene(machine: Machine, size: number): Scene {
     const lost = pin < firstPin || pin >= firstPin + width;
     const fromEnd = machine.marker.counts === 'first' ? pin - 1 : machine.pins - pin;
     const marked = fromEnd < markers;
-    const d = `M${fix(x - dot)} ${fix(y)}a${fix(dot)} ${fix(dot)} 0 1 0 ${fix(2 * dot)} 0a${fix(dot)} ${fix(dot)} 0 1 0 ${fix(-2 * dot)} 0Z`;
     const words = `Pin ${pin}${marked ? ', marker' : ''}${lost ? ', lost in PANEL mode with the whole ring cast on' : ''}`;
     shapes.push({
       shape: 'path',
-      d,
+      d: disc(x, y, dot),
       fill: { ink: marked ? 'accent' : lost ? 'none' : 'quiet' },
       stroke: { ink: marked ? 'text' : 'quiet' },
       width: marked ? 1.5 : 1,
       title: words
     });
     if (lost) {
-      const [ax, ay] = at(pin, r * 0.89);
-      const [bx, by] = at(pin, r * 1.07);
       shapes.push({
         shape: 'path',
-        d: `M${fix(ax)} ${fix(ay)}L${fix(bx)} ${fix(by)}`,
+        d: through([at(pin, r * 0.89), at(pin, r * 1.07)]),
         fill: { ink: 'none' },
         stroke: { ink: 'text' },
         width: 1.5

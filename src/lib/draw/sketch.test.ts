@@ -13,7 +13,7 @@ import { sketchScene } from './sketch';
 const points = (scene: Scene): number[][] =>
   scene.shapes
     .filter((s): s is PathShape => s.shape === 'path')
-    .flatMap((s) => [...s.d.matchAll(/(-?[\d.]+) (-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]));
+    .flatMap((s) => [...s.d.matchAll(/(-?[\d.]+)[ ,](-?[\d.]+)/g)].map((m) => [Number(m[1]), Number(m[2])]));
 
 describe('sketches as pictures', () => {
   it('of any plan stay within their frame, words and all', () => {

@@ -1,6 +1,7 @@
+import { through } from './paths';
 import type { Yarn } from '$lib/core/kit';
 import type { Sketch, SketchLabel, SketchLine, SketchShape } from '$lib/core/read';
-import { fix, type Scene, type Shape, type Texture } from './scene';
+import { type Scene, type Shape, type Texture } from './scene';
 
 /** Room round the drawing, px. */
 const PAD = 10;
@@ -76,8 +77,8 @@ function frame(sketch: Sketch, width: number, height: number) {
 
 type Frame = ReturnType<typeof frame>;
 
-const path = (points: readonly (readonly [number, number])[], f: Frame): string =>
-  `M${points.map(([x, y]) => `${fix(f.px(x))} ${fix(f.py(y))}`).join('L')}`;
+const path = (points: readonly (readonly [number, number])[], f: Frame, closed = false): string =>
+  through(points.map(([x, y]) => [f.px(x), f.py(y)]), closed); // prettier-ignore
 
 function areaShape(shape: SketchShape, f: Frame, yarns: readonly Yarn[]): Shape {
   const xs = shape.points.map(([x]) => x);
@@ -85,7 +86,7 @@ function areaShape(shape: SketchShape, f: Frame, yarns: readonly Yarn[]): Shape 
   const yarn = shape.yarn === null ? undefined : yarns[shape.yarn];
   return {
     shape: 'path',
-    d: `${path(shape.points, f)}Z`,
+    d: path(shape.points, f, true),
     fill: yarn ? (small ? { hex: yarn.colour.hex } : { knit: shape.yarn! }) : { ink: 'paper' },
     stroke: yarn ? { hex: '#00000055' } : { ink: 'line' },
     width: yarn ? 0.7 : 1.2,

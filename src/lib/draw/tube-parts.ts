@@ -1,3 +1,4 @@
+import { disc, through } from './paths';
 import { ticks } from 'd3-array';
 import type { Yarn } from '$lib/core/kit';
 import { heightOfRow, type TubeOutline } from '$lib/core/read';
@@ -108,12 +109,12 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
   const across = (mm: number): number => x0 + (mm / wide) * bodyWidth;
   /** A stretch of rows of a panel, from 1, both included, to its true edges. */
   const strip = (from: number, to: number): string => {
-    const left: string[] = [];
-    const right: string[] = [];
+    const left: [number, number][] = [];
+    const right: [number, number][] = [];
     const put = ([a, b]: readonly [number, number], row: number): void => {
-      const at = fix(y(heightOfRow(tube.bands, row)));
-      left.push(`${fix(across(a))} ${at}`);
-      right.unshift(`${fix(across(b))} ${at}`);
+      const at = y(heightOfRow(tube.bands, row));
+      left.push([across(a), at]);
+      right.unshift([across(b), at]);
     };
     let last = tube.edges![from - 1]!;
     put(last, from - 1);
@@ -125,7 +126,7 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
       last = here;
     }
     put(last, to);
-    return `M${[...left, ...right].join('L')}Z`;
+    return through([...left, ...right], true);
   };
   const slab = (top: number, bottom: number): string =>
     `M${fix(x0)} ${fix(top)}V${fix(bottom)}${frontArc(bodyWidth / 2, ry, x1, bottom)}V${fix(top)}${frontArc(bodyWidth / 2, ry, x0, top, 1)}Z`;
@@ -160,7 +161,7 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
     shapes.push(
       {
         shape: 'path',
-        d: `M${fix(cx - 11)} ${fix(middle)}a11 11 0 1 0 22 0a11 11 0 1 0 -22 0Z`,
+        d: disc(cx, middle, 11),
         fill: { ink: 'paper' },
         opacity: 0.92
       },
@@ -197,7 +198,7 @@ export function partsOf(tube: TubeOutline, yarns: readonly Yarn[], pins: number,
     const angle = (2 * Math.PI * (column + 0.5)) / tube.pins;
     const mm = tube.edges ? (wide * (column + 0.5)) / Math.max(1, tube.pins) : 0;
     const x = tube.edges ? across(mm) : Math.cos(angle) < -0.2 ? x1 + 2 : cx + (bodyWidth / 2) * 0.97 * Math.sin(angle);
-    shapes.push({ shape: 'path', d: `M${fix(x)} ${fix(at - 9)}L${fix(x + 9)} ${fix(at)}L${fix(x)} ${fix(at + 9)}L${fix(x - 9)} ${fix(at)}Z`, fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2, title: ball ? `A new ball after row ${row - tube.work.before}` : `Something went wrong in row ${row - tube.work.before}` }); // prettier-ignore
+    shapes.push({ shape: 'path', d: through([[x, at - 9], [x + 9, at], [x, at + 9], [x - 9, at]], true), fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2, title: ball ? `A new ball after row ${row - tube.work.before}` : `Something went wrong in row ${row - tube.work.before}` }); // prettier-ignore
   }
   shapes.push(...ladderShapes(tube, cx, bodyWidth / 2, y(hung), RING_HEIGHT + room));
   const rim = tube.flat ? (width - 8) / 2.6 : bodyWidth / 2 + 12;

@@ -92,7 +92,3 @@ export const text = (x: number, at: number, words: string, more: Partial<TextSha
 
 /** A point of a path. */
 export const p = (x: number, at: number): string => `${fix(x)} ${fix(at)}`;
-
-/** A circle as a path. */
-export const disc = (x: number, at: number, r: number): string =>
-  `M${p(x - r, at)}a${fix(r)} ${fix(r)} 0 1 0 ${fix(2 * r)} 0a${fix(r)} ${fix(r)} 0 1 0 ${fix(-2 * r)} 0Z`;

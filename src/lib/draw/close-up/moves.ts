@@ -1,6 +1,7 @@
 import type { Move, Spot } from '$lib/core/read';
 import { fix, type Shape } from '../scene';
-import { AT, type Bench, disc, line, p, text, y, yarnPath } from './bench';
+import { disc } from '../paths';
+import { AT, type Bench, line, p, text, y, yarnPath } from './bench';
 
 const INK = { ink: 'accent' } as const;
 

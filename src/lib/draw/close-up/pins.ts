@@ -1,15 +1,16 @@
+import { through } from '../paths';
 import type { Shape } from '../scene';
 import { AT, type Bench, line, p, text, y } from './bench';
 
 /** The rim the pins stand on, behind them. */
 export function rim(b: Bench): Shape[] {
-  const edge = (share: number): string[] =>
+  const edge = (share: number): [number, number][] =>
     Array.from({ length: 9 }, (_, i) => {
       const x = (i / 8) * b.width;
-      return p(x, y(b, x, share));
+      return [x, y(b, x, share)];
     });
   const [upper, lower] = [edge(AT.rim), edge(AT.rim + 0.045).reverse()];
-  return [{ shape: 'path', d: `M${upper.join('L')}L${lower.join('L')}Z`, fill: { ink: 'paper' }, stroke: { ink: 'line' }, width: 1.5 }]; // prettier-ignore
+  return [{ shape: 'path', d: through([...upper, ...lower], true), fill: { ink: 'paper' }, stroke: { ink: 'line' }, width: 1.5 }]; // prettier-ignore
 }
 
 /** Width of a pin, px. */

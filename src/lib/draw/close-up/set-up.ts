@@ -2,8 +2,9 @@ import type { Sight } from '$lib/core/read';
 import type { Speech } from '$lib/words';
 import type { Machine } from '$lib/core/kit';
 import { markedPins } from '$lib/core/read';
-import { fix, type Scene, type Shape } from '../scene';
-import { disc, line, p, text } from './bench';
+import { type Scene, type Shape } from '../scene';
+import { box, disc } from '../paths';
+import { line, p, text } from './bench';
 import { pinAngle } from './small-ring';
 
 type Of<K extends Sight['of']> = Extract<Sight, { readonly of: K }>;
@@ -56,7 +57,7 @@ export function ringSight(
 
 /** A foot with its clamp. */
 const clamp = (x: number, y: number): Shape[] => [
-  { shape: 'path', d: `M${p(x - 16, y - 22)}h32v16h-32Z`, fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2 },
+  { shape: 'path', d: box(x - 16, y - 22, 32, 16), fill: { ink: 'accent' }, stroke: { ink: 'text' }, width: 2 },
   line(`M${p(x, y - 6)}v26M${p(x - 12, y + 20)}h24`, { width: 4 })
 ];
 
@@ -72,12 +73,12 @@ function modeSwitch(sight: Of<'ring'>, say: Speech, x: number, y: number, h: num
   return [
     {
       shape: 'path',
-      d: `M${p(x, y)}h${fix(broad)}v${fix(h)}h${fix(-broad)}Z`,
+      d: box(x, y, broad, h),
       fill: { ink: 'paper' },
       stroke: { ink: 'text' },
       width: 2
     },
-    { shape: 'path', d: `M${p(x - 7, knob - tall / 2)}h${fix(broad + 14)}v${fix(tall)}h${fix(-broad - 14)}Z`, fill: { ink: sight.set ? 'accent' : 'line' }, stroke: { ink: 'text' }, width: 2 }, // prettier-ignore
+    { shape: 'path', d: box(x - 7, knob - tall / 2, broad + 14, tall), fill: { ink: sight.set ? 'accent' : 'line' }, stroke: { ink: 'text' }, width: 2 }, // prettier-ignore
     name(tube, 0.18, upper),
     name(panel, 0.82, !upper)
   ];
@@ -102,7 +103,7 @@ export function waySight(
   const [gx, gy] = [width * 0.9, height * 0.26];
   const sag = sight.slack ? height * 0.5 : height * 0.04;
   const shapes: Shape[] = [
-    { shape: 'path', d: `M${p(plateX - gap * 0.6, plateY - 34)}h${fix(gap * (sight.holes + 0.2))}v68h${fix(-gap * (sight.holes + 0.2))}Z`, fill: { ink: 'paper' }, stroke: { ink: 'text' }, width: 2 } // prettier-ignore
+    { shape: 'path', d: box(plateX - gap * 0.6, plateY - 34, gap * (sight.holes + 0.2), 68), fill: { ink: 'paper' }, stroke: { ink: 'text' }, width: 2 } // prettier-ignore
   ];
   for (let n = 1; n <= sight.holes; n++) {
     const [x, y] = hole(n);
@@ -132,7 +133,7 @@ export function counterSight(label: string, width: number, height: number): Scen
   const [w, h] = [Math.min(92, width * 0.22), height * 0.42];
   const [x, y] = [width / 2 - 1.5 * w - 8, height * 0.28];
   const shapes = [0, 1, 2].flatMap((i): Shape[] => [
-    { shape: 'path', d: `M${p(x + i * (w + 8), y)}h${fix(w)}v${fix(h)}h${fix(-w)}Z`, fill: { ink: 'paper' }, stroke: { ink: 'text' }, width: 3 }, // prettier-ignore
+    { shape: 'path', d: box(x + i * (w + 8), y, w, h), fill: { ink: 'paper' }, stroke: { ink: 'text' }, width: 3 }, // prettier-ignore
     text(x + i * (w + 8) + w / 2, y + h * 0.74, '0', { size: h * 0.7, bold: true })
   ]);
   return { width, height, label, textures: [], shapes };

@@ -1,7 +1,8 @@
 import type { Look } from '$lib/core/read';
 import type { Speech } from '$lib/words';
 import { fix, type Scene, type Shape } from '../scene';
-import { disc, line, p } from './bench';
+import { disc } from '../paths';
+import { line, p } from './bench';
 
 /**
  * Where pins stand on a ring seen from above: the marker at the knitter's side, numbers with the clock,

@@ -1,3 +1,4 @@
+import { box } from '../paths';
 import { fix, type Shape } from '../scene';
 import { AT, type Bench, line, p, text, y, yarnPath } from './bench';
 import { edgeSide } from './pins';
@@ -57,7 +58,7 @@ export function working(b: Bench): Shape[] {
 function length(x: number, at: number, words: string, anchor: 'start' | 'end'): Shape[] {
   const wide = words.length * 8.5 + 8;
   const left = anchor === 'end' ? x - wide + 4 : x - 4;
-  const ground = `M${p(left, at - 15)}h${fix(wide)}v20h${fix(-wide)}Z`;
+  const ground = box(left, at - 15, wide, 20);
   return [
     { shape: 'path', d: ground, fill: { ink: 'paper' }, opacity: 0.9 },
     text(x, at, words, { bold: true, anchor })

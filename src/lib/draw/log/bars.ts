@@ -1,7 +1,8 @@
 import { max } from 'd3-array';
 import { scaleBand, scaleLinear } from 'd3-scale';
 import type { Fill, Scene, Shape } from '../scene';
-import { bar, below, fixed, grid, LETTERS, MARGIN, type Room } from './chart';
+import { box } from '../paths';
+import { below, fixed, grid, LETTERS, MARGIN, type Room } from './chart';
 
 /** A bar that stands. */
 export interface Upright {
@@ -21,7 +22,7 @@ export function uprightScene(bars: readonly Upright[], { width, height }: Room, 
   const every = Math.max(1, Math.ceil((bars.length * 52) / Math.max(1, right - MARGIN.left)));
   const shapes: Shape[] = grid(y, width - MARGIN.right, (n) => String(n), 4);
   bars.forEach(({ value, title }, i) => {
-    if (value > 0) shapes.push({ shape: 'path', d: bar(x(i)!, y(value), x.bandwidth(), y(0) - y(value)), fill: { ink: 'text' }, opacity: 0.85, title }); // prettier-ignore
+    if (value > 0) shapes.push({ shape: 'path', d: box(x(i)!, y(value), x.bandwidth(), y(0) - y(value)), fill: { ink: 'text' }, opacity: 0.85, title }); // prettier-ignore
   });
   bars.forEach((b, i) => {
     if (i % every === 0) shapes.push(below(x(i)! + x.bandwidth() / 2, height, b.label));
@@ -59,7 +60,7 @@ export function lyingScene(bars: readonly Lying[], width: number, label: string)
     const parts = b.parts.flatMap(({ value, fill, title }): Shape[] => {
       const at = x(done);
       done += value;
-      return value > 0 ? [{ shape: 'path', d: bar(at, y, x(done) - at, LINE - 8), fill, stroke: { ink: 'text' }, width: 1, title }] : []; // prettier-ignore
+      return value > 0 ? [{ shape: 'path', d: box(at, y, x(done) - at, LINE - 8), fill, stroke: { ink: 'text' }, width: 1, title }] : []; // prettier-ignore
     });
     return [
       { shape: 'text', x: fixed(from - 8), y: y + 14, text: fitting(b.label, from - 10), size: LETTERS, anchor: 'end', ink: 'text' }, // prettier-ignore

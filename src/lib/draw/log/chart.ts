@@ -1,5 +1,6 @@
+import { through } from '../paths';
 import type { ScaleLinear } from 'd3-scale';
-import { fix, type Shape } from '../scene';
+import type { Shape } from '../scene';
 
 /** Room of a chart. */
 export interface Room {
@@ -15,7 +16,7 @@ export const LETTERS = 12;
 /** Lines across with their numbers, the zero line stronger. */
 export function grid(y: ScaleLinear<number, number>, right: number, say: (n: number) => string, count = 5): Shape[] {
   return y.ticks(count).flatMap((tick): Shape[] => [
-    { shape: 'path', d: `M${MARGIN.left} ${fix(y(tick))}H${fix(right)}`, fill: { ink: 'none' }, stroke: { ink: 'line' }, width: tick === 0 ? 1.5 : 0.6 }, // prettier-ignore
+    { shape: 'path', d: through([[MARGIN.left, y(tick)], [right, y(tick)]]), fill: { ink: 'none' }, stroke: { ink: 'line' }, width: tick === 0 ? 1.5 : 0.6 }, // prettier-ignore
     { shape: 'text', x: MARGIN.left - 6, y: fixed(y(tick) + 4), text: say(tick), size: LETTERS, anchor: 'end', ink: 'quiet' } // prettier-ignore
   ]);
 }
@@ -24,11 +25,3 @@ export function grid(y: ScaleLinear<number, number>, right: number, say: (n: num
 export const below = (x: number, height: number, text: string, anchor: 'start' | 'middle' | 'end' = 'middle'): Shape => ({ shape: 'text', x: fixed(x), y: height - 10, text, size: LETTERS, anchor, ink: 'quiet' }); // prettier-ignore
 
 export const fixed = (n: number): number => Math.round(n * 100) / 100;
-
-/** A dot as a path. */
-export const dot = (x: number, y: number, r: number): string =>
-  `M${fix(x - r)} ${fix(y)}a${r} ${r} 0 1 0 ${2 * r} 0a${r} ${r} 0 1 0 ${-2 * r} 0Z`;
-
-/** An upright or lying bar; one without length is no bar. */
-export const bar = (x: number, y: number, width: number, height: number): string =>
-  `M${fix(x)} ${fix(y)}h${fix(width)}v${fix(height)}h${fix(-width)}Z`;

@@ -1,8 +1,9 @@
 import { extent, group } from 'd3-array';
 import { scaleLinear, scaleTime } from 'd3-scale';
 import type { Scene, Shape } from '../scene';
-import { fix } from '../scene';
-import { below, dot, fixed, grid, LETTERS, MARGIN, type Room } from './chart';
+
+import { disc, through } from '../paths';
+import { below, fixed, grid, LETTERS, MARGIN, type Room } from './chart';
 
 /** What a swatch or a piece said of the rows of one article. */
 export interface GaugePoint {
@@ -34,9 +35,9 @@ export function gaugeScene(
   const ends: { y: number; text: string }[] = [];
   for (const [article, own] of group(points, (p) => p.article)) {
     const line = [...own].sort((a, b) => a.at.getTime() - b.at.getTime());
-    const d = line.map((p, i) => `${i ? 'L' : 'M'}${fix(x(p.at))} ${fix(y(p.perCm))}`).join('');
+    const d = through(line.map((p) => [x(p.at), y(p.perCm)]));
     if (line.length > 1) shapes.push({ shape: 'path', d, fill: { ink: 'none' }, stroke: { ink: 'quiet' }, width: 1.5 }); // prettier-ignore
-    for (const p of line) shapes.push({ shape: 'path', d: dot(x(p.at), y(p.perCm), 5), fill: { hex: p.hex }, stroke: { ink: 'text' }, width: 1.5, title: p.title }); // prettier-ignore
+    for (const p of line) shapes.push({ shape: 'path', d: disc(x(p.at), y(p.perCm), 5), fill: { hex: p.hex }, stroke: { ink: 'text' }, width: 1.5, title: p.title }); // prettier-ignore
     ends.push({ y: y(line.at(-1)!.perCm), text: article });
   }
   // Names that would lie on each other give way downwards.

@@ -16,7 +16,7 @@ const words = { label, percent: (n: number) => `${n} %`, day: (at: Date) => at.t
 function places({ shapes }: Scene): [number, number][] {
   return shapes.flatMap((s): [number, number][] => {
     if (s.shape === 'text') return [[s.x, s.y]];
-    const found = [...s.d.matchAll(/[ML](-?[\d.]+) (-?[\d.]+)/g)];
+    const found = [...s.d.matchAll(/[ML](-?[\d.]+)[ ,](-?[\d.]+)/g)];
     return found.map((m): [number, number] => [Number(m[1]), Number(m[2])]);
   });
 }
@@ -44,7 +44,7 @@ describe('charts of the log', () => {
         const known = points.filter((p) => p.planned > 0);
         const dots = scene.shapes.flatMap((s) => (s.shape === 'path' && s.title !== undefined ? [s] : []));
         expect(dots).toHaveLength(known.length);
-        const heights = dots.map((s) => Number(/^M[-\d.]+ ([-\d.]+)/.exec(s.d)![1]));
+        const heights = dots.map((s) => Number(/^M[-\d.]+,([-\d.]+)/.exec(s.d)![1]));
         known.forEach((p, i) =>
           known.forEach((q, j) => {
             if (p.got / p.planned > q.got / q.planned) expect(heights[i]).toBeLessThanOrEqual(heights[j]! + 0.01);

@@ -2,8 +2,9 @@ import { extent } from 'd3-array';
 import { scaleLinear, scaleTime } from 'd3-scale';
 import { type Compared, offBy, within } from '$lib/core/log';
 import type { Scene, Shape } from '../scene';
-import { fix } from '../scene';
-import { below, dot, grid, MARGIN, type Room } from './chart';
+
+import { disc, through } from '../paths';
+import { below, grid, MARGIN, type Room } from './chart';
 
 /** A figure of one finished piece on its day. */
 export interface OffPoint extends Compared {
@@ -34,12 +35,12 @@ export function offPlanScene(points: readonly OffPoint[], { width, height }: Roo
   const shapes: Shape[] = grid(y, width - MARGIN.right, words.percent);
   for (const p of known) {
     const at = x(p.at);
-    shapes.push({ shape: 'path', d: `M${fix(at)} ${fix(y(share(p, p.low)))}V${fix(y(share(p, p.high)))}`, fill: { ink: 'none' }, stroke: { ink: 'quiet' }, width: 5, opacity: 0.35 }); // prettier-ignore
+    shapes.push({ shape: 'path', d: through([[at, y(share(p, p.low))], [at, y(share(p, p.high))]]), fill: { ink: 'none' }, stroke: { ink: 'quiet' }, width: 5, opacity: 0.35 }); // prettier-ignore
   }
   for (const p of known) {
     // Where no range was kept nobody can say that it lies outside.
     const inside = p.low === p.high || within(p);
-    shapes.push({ shape: 'path', d: dot(x(p.at), y(100 * offBy(p)!), 5), fill: inside ? { ink: 'text' } : { ink: 'accent' }, stroke: { ink: 'text' }, width: 1.5, title: words.point(p) }); // prettier-ignore
+    shapes.push({ shape: 'path', d: disc(x(p.at), y(100 * offBy(p)!), 5), fill: inside ? { ink: 'text' } : { ink: 'accent' }, stroke: { ink: 'text' }, width: 1.5, title: words.point(p) }); // prettier-ignore
   }
   if (known.length > 0) {
     shapes.push(below(x(span[0]), height, words.day(new Date(span[0])), span[0] === span[1] ? 'middle' : 'start'));
