@@ -30,7 +30,7 @@
   role={scene.label ? 'img' : undefined}
   aria-label={scene.label || undefined}
   aria-hidden={scene.label ? undefined : true}
-  class="isolate block max-w-full {extra}"
+  class="block max-w-full {extra}"
 >
   <defs>
     {#each scene.textures as texture (texture.yarn)}
