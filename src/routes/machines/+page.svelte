@@ -5,7 +5,7 @@
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
   import { tell } from '$lib/ui/frame/tell.svelte';
-  import { isLarge, lengthAcross, type Machine, presetFor, PRESETS, ringMm, spacingAcross } from '$lib/core/kit';
+  import { isLarge, lengthAcross, type Machine, presetFor, ringMm, spacingAcross, USUAL_PINS } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
   import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
@@ -94,7 +94,7 @@
       </ul>
       <h2 class="mt-5 mb-2 font-semibold">Add one of</h2>
       <div class="grid grid-cols-3 gap-2">
-        {#each PRESETS as pins (pins)}
+        {#each USUAL_PINS as pins (pins)}
           <button type="button" class="btn btn-quiet" onclick={() => add(pins)}><Plus class="size-4" /> {pins}</button>
         {/each}
       </div>

@@ -1,6 +1,7 @@
 export { alongRows, ballEndRows } from './along';
 export { explicit } from './explicit';
 export { readJoins } from './joins';
+export { isMeasured } from './measured';
 export { centredOnBrim, fatesOf, hiddenJoin } from './moves';
 export { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
 export { offBy, recolour, sectionsOf } from './recolour';

@@ -5,7 +5,7 @@ import { FINGER_TENSIONS, type FingerTension, gaugeFor, Machine, presetFor } fro
 import { rowRuns, workSpan } from '../knit';
 import type { ColourSection } from '../plan';
 import { joinMomentsOf, observationsOf } from '../read';
-import { alongRows, readJoins, sectionsOf } from './index';
+import { alongRows, isMeasured, readJoins, sectionsOf } from './index';
 
 const HOLES = [1, 2, 3];
 /** A tube measured at every hole and with all fingers, each with a gauge of its own, so that a mixed one would be found. */
@@ -137,6 +137,25 @@ describe('tension by section', () => {
   it('a hole that the guide does not have is refused', () => {
     const none = of({ yarn: 'red', rows, hole: 5 });
     expect(none.findings.map((f) => f.code)).toContain('no-hole');
+  });
+
+  it('a tension is known where a swatch has it; a section without its own asks for none', () => {
+    const bare = made('lined-hat', { style: 'plain', yarn: 'red' }, { ...kit, swatches: kit.swatches.filter((s) => s.fingers !== 'firm') }); // prettier-ignore
+    const section = { yarn: 'red', rows: 9, locked: false };
+    expect(isMeasured(plain, 0, { ...section, hole: 3, fingers: 'firm' })).toBe(true);
+    expect(isMeasured(bare, 0, { ...section, hole: 3, fingers: 'firm' })).toBe(false);
+    expect(isMeasured(bare, 0, { ...section, hole: 3 })).toBe(true);
+    expect(isMeasured(bare, 0, section)).toBe(true);
+  });
+
+  it('copies that end in another hole are threaded anew, each', () => {
+    const many = made('garland', {}, kit, { hole: 2 });
+    const p = many.plan.pieces.findIndex((piece) => piece.copies > 1);
+    const all = workSpan(rowRuns(many.fabric.pieces[p]!)).count;
+    const half = Math.floor(all / 2);
+    const striped = made('garland', {}, kit, { hole: 2, colours: [{ piece: p, sections: [{ yarn: 'red', rows: half }, { yarn: 'blue', rows: all - half, hole: 1 }] }] }); // prettier-ignore
+    const guide = striped.steps.find((s) => s.piece === p && s.what.say === 'guide')!;
+    expect(guide).toMatchObject({ eachCopy: true, what: { facts: { hole: 2 } } });
   });
 
   it('a piece of two tensions teaches no gauge; one of another tension all through teaches that one', () => {

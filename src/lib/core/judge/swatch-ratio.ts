@@ -1,4 +1,4 @@
-import { pieceAt } from '../knit';
+import { pieceAt, tensionOfFeed } from '../knit';
 import {
   DEFAULT_PIN_SPACING_MM,
   type Evidence,
@@ -51,7 +51,7 @@ export const swatchRatio: Judge = {
       if (p < 0) return [];
       const { planned, fabric, gauges } = pieceAt(r, p);
       const feed = rowRuns(fabric).find((run) => run.purpose === 0 && run.yarn === i)!.feed;
-      const { hole, fingers } = fabric.tensions[Math.floor(feed / r.yarns.length)]!;
+      const { hole, fingers } = tensionOfFeed(fabric, feed, r.yarns.length);
       const machine = machineOf(r.kit, planned.machineId);
       const { state } = gauges[feed]!;
       const evidence = evidenceFor(r.kit, machine, yarn, hole, state, fingers ?? r.brief.fingers);

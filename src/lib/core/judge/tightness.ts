@@ -1,4 +1,4 @@
-import { pieceAt } from '../knit';
+import { pieceAt, yarnOfFeed } from '../knit';
 import {
   heldTex,
   isLarge,
@@ -53,7 +53,8 @@ export const tightness: Judge = {
     r.fabric.pieces.forEach((piece, p) => {
       const feeds = new Set(rowRuns(piece).flatMap((run) => (run.purpose === 0 ? [run.feed] : [])));
       for (const yarn of workRows(piece).keys())
-        if (!knitted.has(yarn)) knitted.set(yarn, { p, feeds: [...feeds].filter((f) => f % r.yarns.length === yarn) });
+        if (!knitted.has(yarn))
+          knitted.set(yarn, { p, feeds: [...feeds].filter((f) => yarnOfFeed(f, r.yarns.length) === yarn) });
     });
     return [...knitted].flatMap(([i, { p, feeds }]): Finding[] => {
       const yarn = r.yarns[i]!;

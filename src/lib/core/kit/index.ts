@@ -21,7 +21,7 @@ export { Observation } from './observation';
 export { asCounts, asLengths, measurementsOf, perCm, Statement, Swatch, type PerCm } from './swatch';
 export { FINGER_TENSIONS, type FingerTension } from './finger-tension';
 export { proposeBehaviour } from './fibre';
-export { presetFor, PRESETS } from './presets';
+export { presetFor } from './presets';
 export { className, classOfLabel, wrapsPerInch } from './weight-class';
 export { PLAUSIBLE_RATIO, slipOf, type Slip } from './slip';
 export { Id, newestFirst, shownText } from './text';

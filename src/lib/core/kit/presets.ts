@@ -1,5 +1,4 @@
 import { Machine } from './machine';
-import { USUAL_PINS } from './usual-pins';
 
 /** Small rings have no room for three holes and a counter on many machines (common practice, no source). */
 const SMALL = { tensionHoles: 2 } as const;
@@ -20,6 +19,3 @@ export function presetFor(pins: number, id: string, name: string): Machine {
     ...(pins === 40 ? { counter: 'none' } : {})
   });
 }
-
-/** Presets offered, by pin count only. */
-export const PRESETS = USUAL_PINS;

@@ -4,7 +4,8 @@ import { medium, sampleKit } from '../../../../tests/support/sample';
 import { proposeBehaviour, readFibre } from './fibre';
 import { gaugeFor } from './gauge';
 import { heldTex } from './yarn';
-import { presetFor, PRESETS } from './presets';
+import { presetFor } from './presets';
+import { USUAL_PINS } from './usual-pins';
 import { classOfLabel, usualMetres, WEIGHT_CLASSES, wrapsPerInch } from './weight-class';
 import { NET_BELOW, STRUGGLE_ABOVE, tightness } from './loop';
 
@@ -129,7 +130,7 @@ describe('fibre', () => {
 });
 
 describe('presets', () => {
-  it.each(PRESETS.map((pins) => [pins]))('%i pins make a machine that plans', (pins) => {
+  it.each(USUAL_PINS.map((pins) => [pins]))('%i pins make a machine that plans', (pins) => {
     const machine = presetFor(pins, 'm', 'Ring');
     expect(machine.pins).toBe(pins);
     expect(machine.counter).toBe(pins === 40 ? 'none' : 'tube');

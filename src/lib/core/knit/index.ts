@@ -19,5 +19,6 @@ export {
   colourChanges
 } from './executed';
 export { type Counted, countedRow, workOf } from './work-row';
+export { tensionOfFeed, yarnOfFeed } from './feed';
 export { lengthMmOf, lengthOfRows, lengthsOf } from './length';
 export { type MachineCode, type MachineFacts, type MachineNo } from './refusal';

@@ -24,7 +24,7 @@ export interface Ring {
   readonly holes: number;
   readonly hole: number;
   /** The yarn in the guide, and the hole it runs through once rows were knitted with it. */
-  threaded: { readonly yarn: string; readonly hole: number | null } | null;
+  threaded: { readonly yarn: string; readonly hole: number } | null;
   /** Name and yarn of the section that is being knitted, and its rows so far. */
   section: string;
   inSection: number;

@@ -1,5 +1,5 @@
 import { hangingCourse, machineOf } from '../kit';
-import { type Executed, pieceAt, rowRuns } from '../knit';
+import { type Executed, pieceAt, rowRuns, yarnOfFeed } from '../knit';
 import type { Figure } from '../quantity';
 
 /** Height of a hanging row of every yarn of a piece as tight as it is, worked out once for a piece. */
@@ -7,7 +7,7 @@ function coursesOf(run: Executed, p: number): (feed: number) => Figure {
   const machine = machineOf(run.kit, pieceAt(run, p).planned.machineId);
   const known = new Map<number, Figure>();
   return (feed) => {
-    const yarn = run.yarns[feed % run.yarns.length]!;
+    const yarn = run.yarns[yarnOfFeed(feed, run.yarns.length)]!;
     const found = known.get(feed) ?? hangingCourse(run.kit, machine, yarn, pieceAt(run, p).gauges[feed]!);
     known.set(feed, found);
     return found;

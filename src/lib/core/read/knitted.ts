@@ -1,5 +1,5 @@
 import type { Yarn } from '../kit';
-import { type Counted, countedRow } from '../knit';
+import { type Counted, countedRow, tensionOfFeed } from '../knit';
 import { trackOf, workCount } from './track';
 
 /** How a plan differs from what hangs on the machine, at the first row where it does. */
@@ -22,8 +22,8 @@ type Planned = Parameters<typeof trackOf>[0] & { readonly yarns: readonly Yarn[]
 
 /** Hole and fingers of a row of a piece. */
 function tightness({ fabric }: Planned, p: number, row: number): string {
-  const { feed, tensions } = fabric.pieces[p]!;
-  const { hole, fingers } = tensions[Math.floor(feed[row]! / fabric.yarns.length)]!;
+  const piece = fabric.pieces[p]!;
+  const { hole, fingers } = tensionOfFeed(piece, piece.feed[row]!, fabric.yarns.length);
   return `${hole} ${fingers}`;
 }
 

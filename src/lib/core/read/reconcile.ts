@@ -1,5 +1,5 @@
 import { hangingCourse, machineOf, strandTex } from '../kit';
-import { type Executed, pieceAt, workOf } from '../knit';
+import { type Executed, pieceAt, workOf, yarnOfFeed } from '../knit';
 import type { Leg } from './track';
 
 /** The row of a piece that agrees with what was seen, waste and all, and between which it may be. */
@@ -60,7 +60,7 @@ function agreed(
 export function rowByTape(run: Executed, p: number, mm: number): Agreed {
   const { planned, fabric: knitted, gauges } = pieceAt(run, p);
   const machine = machineOf(run.kit, planned.machineId);
-  const courses = gauges.map((gauge, i) => hangingCourse(run.kit, machine, run.yarns[i % run.yarns.length]!, gauge)); // prettier-ignore
+  const courses = gauges.map((gauge, i) => hangingCourse(run.kit, machine, run.yarns[yarnOfFeed(i, run.yarns.length)]!, gauge)); // prettier-ignore
   const { before, rows } = workOf(knitted);
   return agreed(before + 1, before + rows, mm, (row) => courses[knitted.feed[row - 1]!]!);
 }

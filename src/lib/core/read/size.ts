@@ -1,7 +1,7 @@
 import { about, type Reason, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
-import { type Executed, mainGauge, pieceAt, rowRuns } from '../knit';
+import { type Executed, mainGauge, pieceAt, rowRuns, yarnOfFeed } from '../knit';
 import { hangingMm } from './hanging';
 import type { PieceSize } from './piece-size';
 import { finishedFigures, type NamedFigure } from './worn';
@@ -43,7 +43,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
   const used = [...rowsOf.keys()];
   const parts = used.map((y) => ({
     rows: rowsOf.get(y)!,
-    yarn: used.length > 1 ? yarnName(run.yarns[y % run.yarns.length]!) : null,
+    yarn: used.length > 1 ? yarnName(run.yarns[yarnOfFeed(y, run.yarns.length)]!) : null,
     perCm: gauges[y]!.courses.value
   }));
   // Yarns of one article say the same; it is said once.

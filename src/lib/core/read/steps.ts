@@ -90,7 +90,9 @@ function prepare(run: Executed, p: number): { id: string; what: What; each: bool
   const same = before?.machineId === piece.machineId && holeAtEnd(run, p - 1) === hole;
   const isSet = same && before.mode === piece.mode && (!few || (before.from === piece.from && before.to === piece.to));
   const lastYarn = before?.operations.findLast((op) => op.op === 'knit')?.yarn;
-  const threaded = same && firstOp?.yarn === lastYarn;
+  // A copy that ends in another hole is threaded anew for the next one.
+  const alike = piece.copies === 1 || holeAtEnd(run, p) === hole;
+  const threaded = same && alike && firstOp?.yarn === lastYarn;
   const mode: What = {
     say: 'mode',
     facts: { machineId: machine.id, mode: piece.mode, from: piece.from, to: piece.to }

@@ -9,7 +9,7 @@
   import { readCount, wordFault } from '$lib/core/quantity';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type { ColourDesk } from './desk.svelte';
-  import { FINGER_WORDS } from './words';
+  import { FINGER_WORDS } from '../words/fingers';
 
   let { desk, yarns }: { desk: ColourDesk; yarns: readonly Yarn[] } = $props();
   let fault = $state('');

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { pieceAt } from '$lib/core/read';
-  import { tighten } from '$lib/core/colour';
-  import { evidenceFor, FINGER_TENSIONS, type FingerTension, machineOf, yarnOf } from '$lib/core/kit';
+  import { isMeasured, tighten } from '$lib/core/colour';
+  import { FINGER_TENSIONS, type FingerTension, machineOf } from '$lib/core/kit';
   import { lengthOfRows } from '$lib/core/knit';
   import { rowsIn } from '$lib/core/plan';
   import { showLength } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import type { ColourDesk } from './desk.svelte';
-  import { FINGER_WORDS } from './words';
+  import { FINGER_WORDS } from '../words/fingers';
 
   /** How tight one section is knitted: the fingers at any row, the hole where a yarn begins. */
   let { desk, result, i }: { desk: ColourDesk; result: Result; i: number } = $props();
@@ -17,14 +17,7 @@
   const before = $derived(rowsIn(desk.sections.slice(0, i)));
   const high = $derived(lengthOfRows(result, desk.piece, before + 1, before + section.rows));
   /** Whether anything was ever measured as tight as this; without it the height is reckoned like that of the rest. */
-  const measured = $derived.by(() => {
-    if (section.hole === undefined && !section.fingers) return true;
-    const { kit, brief, plan } = result;
-    const yarn = yarnOf(kit, section.yarn, brief.strands);
-    const [hole, fingers] = [section.hole ?? piece.hole, section.fingers ?? brief.fingers];
-    const found = evidenceFor(kit, machineOf(kit, piece.machineId), yarn, hole, plan.state, fingers);
-    return found.some((e) => e.nearness === 'same' && !e.setAside);
-  });
+  const measured = $derived(isMeasured(result, desk.piece, section));
   const goesOn = $derived(i > 0 && desk.sections[i - 1]!.yarn === section.yarn);
 
   const put = (tension: { hole?: number | undefined; fingers?: FingerTension | undefined }): void =>

@@ -1,13 +1,5 @@
 import type { Fate } from '$lib/core/colour';
-import type { FingerTension } from '$lib/core/kit';
 import type { Look } from '$lib/core/look';
-
-/** How the yarn runs through the fingers. */
-export const FINGER_WORDS: Readonly<Record<FingerTension, string>> = {
-  loose: 'loose',
-  usual: 'as usual',
-  firm: 'firmer'
-};
 
 /** What becomes of rows, in words. */
 export const FATE_WORDS: Readonly<Record<Fate, string>> = {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { type FingerTension, yarnName } from '$lib/core/kit';
+  import { FINGER_WORDS } from '../words/fingers';
   import type { ProjectState } from '../state/project.svelte';
   import ChoiceField from './ChoiceField.svelte';
 
@@ -15,7 +16,7 @@
   const summary = $derived(
     [
       `Hole ${hole} of ${machine?.tensionHoles ?? 1}${brief.hole === null ? ', the usual one' : ''}`,
-      { loose: 'fingers loose', usual: 'fingers as usual', firm: 'fingers firmer' }[brief.fingers],
+      `fingers ${FINGER_WORDS[brief.fingers]}`,
       held.length ? held.join(', ') : 'one strand'
     ].join('; ')
   );
