@@ -28,11 +28,11 @@
   <label class="flex flex-col"
     >Fingers
     <select
-      class="select h-9 w-40 text-sm"
+      class="select h-9 w-48 text-sm"
       value={section.fingers ?? ''}
       onchange={(e) => put({ fingers: FINGER_TENSIONS.find((f) => f === e.currentTarget.value) })}
     >
-      <option value="">as all of it: {FINGER_WORDS[result.brief.fingers]}</option>
+      <option value="">like the rest ({FINGER_WORDS[result.brief.fingers]})</option>
       {#each FINGER_TENSIONS as f (f)}<option value={f}>{FINGER_WORDS[f]}</option>{/each}
     </select></label
   >
@@ -40,11 +40,11 @@
     <label class="flex flex-col"
       >Tension hole
       <select
-        class="select h-9 w-40 text-sm"
+        class="select h-9 w-48 text-sm"
         value={section.hole ?? ''}
         onchange={(e) => put({ hole: Number(e.currentTarget.value) || undefined })}
       >
-        <option value="">as all of it: {piece.hole}</option>
+        <option value="">like the rest ({piece.hole})</option>
         {#each { length: holes } as _, n (n)}<option value={n + 1} disabled={goesOn && section.hole !== n + 1}
             >{n + 1}{n === 0 ? ', the smallest' : ''}</option
           >{/each}
