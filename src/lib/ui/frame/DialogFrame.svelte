@@ -1,6 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import type { Snippet } from 'svelte';
+  import { firstTyped } from './typing';
 
   interface Props {
     title: string;
@@ -37,7 +38,7 @@
     else onclose();
   }
   function begin(event: Event): void {
-    const field = firstField ? content?.querySelector<HTMLInputElement>('input, textarea') : null;
+    const field = firstField ? firstTyped(content) : null;
     if (!field) return;
     event.preventDefault();
     field.focus();

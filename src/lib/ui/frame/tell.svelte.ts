@@ -4,6 +4,9 @@ import type { Toaster } from 'svelte-sonner';
 /** What holds the words that come and go; none until the first of them is said. */
 let holder = $state.raw<Component<ComponentProps<typeof Toaster>> | null>(null);
 
+/** Said where a part that is loaded when it is wanted did not come. */
+export const NOT_LOADED = 'A part of the application did not load. Load the page again.';
+
 /** The component that shows what was told, for the frame to draw; null until something was. */
 export const teller = (): typeof holder => holder;
 

@@ -1,10 +1,11 @@
 <script lang="ts">
-  import Check from '@lucide/svelte/icons/check';
   import ChevronsUpDown from '@lucide/svelte/icons/chevrons-up-down';
   import Pencil from '@lucide/svelte/icons/pencil';
-  import { Select } from 'bits-ui';
+  import { type Component, type ComponentProps, tick } from 'svelte';
   import { type Yarn, yarnName, yarnsById } from '$lib/core/kit';
+  import { NOT_LOADED, tell } from '../frame/tell.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
+  import type YarnPicker from './YarnPicker.svelte';
 
   interface Props {
     label: string;
@@ -20,57 +21,75 @@
   }
   let { label, help = '', empty, value, yarns, letter = '', compact = false, onvalue, onchange }: Props = $props();
   const uid = $props.id();
-  const OPEN = '';
   const GONE = 'A yarn that is gone: choose another';
-  const byId = $derived(yarnsById(yarns));
-  const yarn = $derived(byId.get(value ?? ''));
+  const yarn = $derived(yarnsById(yarns).get(value ?? ''));
   const missing = $derived(value !== null && value !== '' && yarn === undefined);
-  // A text by itself: the labels around it are made anew with every edit, and the list must not be.
-  const none = $derived(empty);
-  const items = $derived([
-    ...(none === undefined ? [] : [{ value: OPEN, label: none }]),
-    ...yarns.map((y) => ({ value: y.id, label: yarnName(y) }))
-  ]);
+  const name = $derived(`${label}: ${yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'choose')}`);
+  const LOOK = 'input flex h-auto min-h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left';
+
+  // A list of all yarns behind every field would be made for nothing: the one that is reached for gets its own.
+  let Picker = $state.raw<Component<ComponentProps<typeof YarnPicker>, object, 'open'> | null>(null);
+  let open = $state(false);
+  let button = $state.raw<HTMLElement>();
+  let box: HTMLElement;
+
+  /** Puts the list behind the button; the hand, and the focus, stay where they are. */
+  async function reach(): Promise<void> {
+    try {
+      const loaded = await import('./YarnPicker.svelte');
+      const held = button !== undefined && document.activeElement === button;
+      Picker = loaded.default;
+      await tick();
+      if (held) box.querySelector<HTMLElement>('[role=combobox]')?.focus();
+    } catch {
+      open = false;
+      void tell(NOT_LOADED);
+    }
+  }
+  function openIt(): void {
+    open = true;
+    void reach();
+  }
+  function byKey(event: KeyboardEvent): void {
+    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+    event.preventDefault();
+    openIt();
+  }
 </script>
+
+{#snippet face()}
+  {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
+  <span
+    class="line-clamp-2 min-w-0 flex-1 py-0.5 leading-tight wrap-break-word whitespace-normal {missing
+      ? 'font-semibold text-error'
+      : ''}">{yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'Choose a yarn')}</span
+  >
+  <ChevronsUpDown class="size-4 shrink-0 quiet" aria-hidden="true" />
+{/snippet}
 
 <div class="min-w-0 flex-1 {compact ? 'basis-32' : ''}">
   <p id="{uid}-label" class={compact ? 'sr-only' : 'mb-1 font-semibold'}>{label}</p>
-  <div class="flex gap-1.5">
-    <Select.Root type="single" bind:value={() => value ?? OPEN, (v) => onvalue(v === OPEN ? null : v)} {items}>
-      <Select.Trigger
-        aria-label="{label}: {yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'choose')}"
-        class="input flex h-auto min-h-11 w-full min-w-0 cursor-pointer items-center gap-2 text-left"
+  <div class="flex gap-1.5" bind:this={box}>
+    {#if Picker}
+      <Picker {name} {empty} {value} {yarns} bind:open look={LOOK} {face} {onvalue} />
+    {:else}
+      <!-- Loaded while a mouse is on its way or a key has brought the focus; a finger opens it with its tap. -->
+      <button
+        type="button"
+        role="combobox"
+        aria-haspopup="listbox"
+        aria-expanded={open}
+        aria-controls={open ? `${uid}-list` : undefined}
+        aria-label={name}
+        class={LOOK}
+        bind:this={button}
+        onpointerenter={(e) => e.pointerType === 'mouse' && void reach()}
+        onfocus={(e) => e.currentTarget.matches(':focus-visible') && void reach()}
+        onpointerdown={(e) => e.pointerType === 'mouse' && e.button === 0 && openIt()}
+        onclick={openIt}
+        onkeydown={byKey}>{@render face()}</button
       >
-        {#if yarn}<YarnDot hex={yarn.colour.hex} {letter} size={24} />{/if}
-        <span
-          class="line-clamp-2 min-w-0 flex-1 py-0.5 leading-tight wrap-break-word whitespace-normal {missing
-            ? 'font-semibold text-error'
-            : ''}">{yarn ? yarnName(yarn) : missing ? GONE : (empty ?? 'Choose a yarn')}</span
-        >
-        <ChevronsUpDown class="size-4 shrink-0 quiet" aria-hidden="true" />
-      </Select.Trigger>
-      <Select.Portal>
-        <Select.Content
-          class="z-50 max-h-80 w-(--bits-select-anchor-width) min-w-56 overflow-y-auto rounded-lg border border-base-300 bg-base-100 p-1 shadow-xl"
-          sideOffset={4}
-        >
-          {#each items as item (item.value)}
-            {@const its = byId.get(item.value)}
-            <Select.Item
-              value={item.value}
-              label={item.label}
-              class="flex min-h-10 cursor-pointer items-center gap-2 rounded-md px-2 py-1.5 data-highlighted:bg-base-200"
-            >
-              {#snippet children({ selected })}
-                {#if its}<YarnDot hex={its.colour.hex} size={20} />{:else}<span class="size-5"></span>{/if}
-                <span class="flex-1">{item.label}</span>
-                {#if selected}<Check class="size-4" aria-label="chosen" />{/if}
-              {/snippet}
-            </Select.Item>
-          {/each}
-        </Select.Content>
-      </Select.Portal>
-    </Select.Root>
+    {/if}
     {#if yarn && onchange && !compact}
       <button
         type="button"

@@ -8,6 +8,7 @@
   import StageBar from '$lib/ui/frame/StageBar.svelte';
   import Collided from '$lib/ui/frame/Collided.svelte';
   import Departing from '$lib/ui/frame/Departing.svelte';
+  import { isTyping } from '$lib/ui/frame/typing';
   import Unkept from '$lib/ui/frame/Unkept.svelte';
   import { paths } from '$lib/ui/paths';
   import { provideProject } from '$lib/ui/state/context';
@@ -33,8 +34,7 @@
   });
 
   function keys(event: KeyboardEvent): void {
-    const typing = event.target instanceof HTMLElement && event.target.matches('input, textarea, select');
-    if (typing || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
+    if (isTyping(event.target) || !(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z') return;
     // At the crank it is the row that is taken back, by the keys of that page.
     if (page.url.pathname.endsWith('/crank')) return;
     event.preventDefault();

@@ -1,0 +1,74 @@
+import { expect, test } from './quiet';
+
+// What is loaded when a hand reaches for it opens with the first press, whatever presses.
+
+const outside = /^Outside: /;
+
+test('a list of yarns opens with the first tap of a finger', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ baseURL: baseURL!, hasTouch: true, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto('/project/demo-fog');
+  const field = page.getByRole('combobox', { name: outside });
+  await field.tap();
+  await page.getByRole('option', { name: 'Reedwick, Ember' }).tap();
+  await expect(field).toHaveAccessibleName('Outside: Reedwick, Ember');
+  await expect(page.getByRole('listbox')).toHaveCount(0);
+  await context.close();
+});
+
+test('a list of yarns is walked by keys from its first opening on, and the focus stays on its field', async ({
+  page
+}) => {
+  await page.goto('/project/demo-fog');
+  const field = page.getByRole('combobox', { name: outside });
+  await field.focus();
+  await page.keyboard.press('ArrowDown');
+  await expect(page.getByRole('listbox')).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('listbox')).toHaveCount(0);
+  await expect(field).toBeFocused();
+  await page.keyboard.press('ArrowDown');
+  await page.keyboard.press('Home');
+  await page.keyboard.press('Enter');
+  await expect(field).toHaveAccessibleName('Outside: Millbarrow, Moss');
+  await expect(field).toBeFocused();
+});
+
+test('a figure and the files open and close at their own button, and give the focus back', async ({ page }) => {
+  await page.goto('/project/demo-fog');
+  for (const [name, role] of [
+    [/^Files$/, 'menu'],
+    [/^Flat width/, 'dialog']
+  ] as const) {
+    const button = page.getByRole('button', { name });
+    await button.click();
+    await expect(page.getByRole(role)).toBeVisible();
+    await expect(button).toHaveAttribute('aria-expanded', 'true');
+    // While the menu is open nothing else takes a press, its button neither: it closes by a press anywhere.
+    const { x, y, width, height } = (await button.boundingBox())!;
+    await page.mouse.click(x + width / 2, y + height / 2);
+    await expect(page.getByRole(role)).toHaveCount(0);
+    await button.click();
+    await page.keyboard.press('Escape');
+    await expect(page.getByRole(role)).toHaveCount(0);
+    await expect(button).toBeFocused();
+  }
+});
+
+test('a choice is taken back by its keys from where it was made', async ({ page }) => {
+  await page.goto('/project/demo-fog');
+  await page.getByRole('radio', { name: 'One colour' }).click();
+  await expect(page.getByRole('radio', { name: 'One colour' })).toBeChecked();
+  await page.keyboard.press('Control+z');
+  await expect(page.getByRole('radio', { name: 'Lining of another colour' })).toBeChecked();
+  await expect(page.getByRole('radio', { name: 'One colour' })).not.toBeChecked();
+});
+
+test('a choice that would change what hangs on the machine waits, and stands as it was', async ({ page }) => {
+  await page.goto('/project/demo-lantern');
+  const group = page.getByRole('radiogroup').filter({ has: page.getByRole('radio', { name: '10 rows' }) });
+  const before = await group.getByRole('radio', { checked: true }).inputValue();
+  await group.getByRole('radio', { name: '10 rows' }).click();
+  await expect(page.getByRole('button', { name: 'Leave it as it hangs' })).toBeVisible();
+  await expect(group.getByRole('radio', { checked: true })).toHaveValue(before);
+});
