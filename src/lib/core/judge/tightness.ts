@@ -51,7 +51,8 @@ export const tightness: Judge = {
     // Each yarn once, on the first piece it knits; where some of its rows are tighter, once in those that it does not suit.
     const knitted = new Map<number, { readonly p: number; readonly feeds: readonly number[] }>();
     r.fabric.pieces.forEach((piece, p) => {
-      const feeds = new Set(rowRuns(piece).flatMap((run) => (run.purpose === 0 ? [run.feed] : [])));
+      const feeds = new Set<number>();
+      for (const { purpose, feed } of rowRuns(piece)) if (purpose === 0) feeds.add(feed);
       for (const yarn of workRows(piece).keys())
         if (!knitted.has(yarn))
           knitted.set(yarn, { p, feeds: [...feeds].filter((f) => yarnOfFeed(f, r.yarns.length) === yarn) });

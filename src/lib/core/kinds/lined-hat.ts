@@ -46,7 +46,11 @@ const CORD_MM = 250;
 /** The work sections from the outer crown, over the fold, to the lining's crown. */
 function workSections(o: LinedHatOptions, rows: number): (Section & { label: string })[] {
   if (o.style === 'striped' && o.sections.length > 0) {
-    return layStripes(o.sections, rows, o.repeat).map((s, i) => ({ ...s, label: `Stripe ${i + 1}` }));
+    return layStripes(o.sections, rows, o.repeat).map(({ yarn, rows }, i) => ({
+      yarn,
+      rows,
+      label: `Stripe ${i + 1}`
+    }));
   }
   if (o.style !== 'contrast') return [{ yarn: o.yarn, rows, label: 'Hat' }];
   const outer = Math.min(rows - 1, Math.max(1, Math.floor((rows - o.marginRows) / 2)));

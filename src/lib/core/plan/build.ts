@@ -96,13 +96,16 @@ export function withCounter(
   school: 'reset' | 'running' | 'never'
 ): Operation[] {
   if (counter === 'none' || school === 'never') return [...operations];
+  const counted: Operation[] = [];
   let zeroed = false;
-  return operations.flatMap((operation): Operation[] => {
-    if (operation.op !== 'knit') return [operation];
-    if (school === 'running' && (zeroed || operation.purpose !== 'work')) return [operation];
-    zeroed = true;
-    return [{ op: 'zeroCounter' }, operation];
-  });
+  for (const operation of operations) {
+    if (operation.op === 'knit' && (school === 'reset' || (!zeroed && operation.purpose === 'work'))) {
+      zeroed = true;
+      counted.push({ op: 'zeroCounter' });
+    }
+    counted.push(operation);
+  }
+  return counted;
 }
 
 /**

@@ -57,7 +57,7 @@ export function colourSections(o: ColourChoice, rows: number, label: string): (S
         ? o.sections
         : [{ yarn: o.yarn, rows }];
   const laid = layStripes(list, rows, o.style === 'striped' ? o.repeat : true);
-  return laid.map((s, i) => ({ ...s, label: laid.length === 1 ? label : `Stripe ${i + 1}` }));
+  return laid.map(({ yarn, rows }, i) => ({ yarn, rows, label: laid.length === 1 ? label : `Stripe ${i + 1}` }));
 }
 
 /** A start for the colour options. */

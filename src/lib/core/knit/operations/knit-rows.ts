@@ -16,14 +16,8 @@ export const knit: RuleOf<'knit'> = {
     const start = ring.rows;
     const end = start + op.rows;
     const live = ring.high - ring.low + 1;
-    out.yarn.fill(yarn(op.yarn), start, end);
-    if (out.feed !== out.yarn) out.feed.fill(feed(op), start, end);
+    const [ofYarn, ofFeed, purpose] = [yarn(op.yarn), feed(op), PURPOSES.indexOf(op.purpose)];
     ring.threaded = { yarn: op.yarn, hole: op.hole ?? ring.hole };
-    out.operation.fill(index, start, end);
-    out.purpose.fill(PURPOSES.indexOf(op.purpose), start, end);
-    out.stitches.fill(live, start, end);
-    out.low.fill(ring.low, start, end);
-    out.high.fill(ring.high, start, end);
     if (live === ring.width) out.cells.fill(CELL.stitch, start * ring.width, end * ring.width);
     else {
       for (let row = start; row < end; row++) {
@@ -36,7 +30,16 @@ export const knit: RuleOf<'knit'> = {
     if (ring.mode === 'tube' || section !== ring.section) ring.inSection = 0;
     ring.section = section;
     let at = ring.yarnAt === 'low' ? 0 : 1;
+    // One walk: most sections are a few rows, and a call for each array takes longer than they do.
     for (let row = start; row < end; row++) {
+      out.yarn[row] = ofYarn;
+      // One array with the yarns where all rows are as tight: it holds the same then.
+      out.feed[row] = ofFeed;
+      out.operation[row] = index;
+      out.purpose[row] = purpose;
+      out.stitches[row] = live;
+      out.low[row] = ring.low;
+      out.high[row] = ring.high;
       out.inSection[row] = ++ring.inSection;
       out.counter[row] = ring.counts ? ++ring.counter : -1;
       // A tube ends each row at the marker; a panel ends it at the other edge and turns round.
