@@ -10,12 +10,15 @@ import { keysOn, PREFIX, type Shelf } from './shelf';
  * returns. A full or closed storage only takes that second safety away, so its refusal is not passed on.
  *
  * @param event with its key
+ * @returns whether it is written down
  */
-export function jot(shelf: Shelf, event: CrankEvent): void {
+export function jot(shelf: Shelf, event: CrankEvent): boolean {
   try {
     shelf.setItem(PREFIX + event.key, JSON.stringify(event));
+    return shelf.getItem(PREFIX + event.key) !== null;
   } catch {
     // The data base still keeps the row.
+    return false;
   }
 }
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { ANNOUNCE_ROWS, type Ahead } from '$lib/core/read';
   import type { Speech } from '$lib/words';
+  import Counting from '../figure/Counting.svelte';
   import Worded from '../words/Worded.svelte';
   import { release } from './release';
 
@@ -49,7 +50,7 @@
   {:else}
     {#if coming && !done}
       <p class="text-base md:text-xl low:text-base">
-        <strong class="numerals">In {say.talk.rows(coming.inRows)}:</strong>
+        <strong class="numerals"><Counting text="In {say.talk.rows(coming.inRows)}:" /></strong>
         <Worded text={say.cue(coming)} />
       </p>
     {:else if first}

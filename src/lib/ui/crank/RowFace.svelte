@@ -5,6 +5,7 @@
   import type { Result } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
   import { roundCard, rowEnd } from '$lib/words/crank';
+  import Counting from '$lib/ui/figure/Counting.svelte';
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
   import MomentPicture from './MomentPicture.svelte';
   import SmallRing from './SmallRing.svelte';
@@ -98,10 +99,10 @@
 {/if}
 <span class="grid items-end gap-x-2 numerals text-lg leading-tight sm:grid-cols-[1fr_auto] md:text-3xl low:text-lg">
   <span
-    >{#if next.do === 'lift'}<strong>{next.pin - 1}</strong> of {next.of}
-      {say.talk.pins} lifted in this {row}{:else if waste}<strong>{waste.row - 1}</strong> of {waste.total}
+    >{#if next.do === 'lift'}<strong><Counting text={next.pin - 1} /></strong> of {next.of}
+      {say.talk.pins} lifted in this {row}{:else if waste}<strong><Counting text={waste.row - 1} /></strong> of {waste.total}
       {waste.of === 'separator' ? `separator ${row}` : `waste ${row}s`}, not counted{:else}<strong
-        >{next.inSection - 1}</strong
+        ><Counting text={next.inSection - 1} /></strong
       >
       of {next.ofSection} in this {pieces.several && pieces.oneSection ? 'piece' : 'section'}{/if}<span
       class="block text-sm quiet md:text-lg low:text-sm"
@@ -109,12 +110,11 @@
     ></span
   >
   <span class="sm:text-right"
-    >{#if pieces.several && !pieces.oneSection}<strong>{pieces.inWork}</strong> of {next.leg.workRows} in this piece{:else}<strong
-        >{done}</strong
-      >
+    >{#if pieces.several && !pieces.oneSection}<strong><Counting text={pieces.inWork} /></strong> of {next.leg.workRows} in
+      this piece{:else}<strong><Counting text={done} /></strong>
       of {total} in all{/if}{#if next.counter !== null}<span
         class="block text-sm quiet md:text-lg low:text-sm"
-        data-testid="counter">the machine's counter: {next.counter - 1}</span
+        data-testid="counter">the machine's counter: <Counting text={next.counter - 1} /></span
       >{/if}</span
   >
 </span>

@@ -4,6 +4,7 @@
   import { page } from '$app/state';
   import { sectionsOf } from '$lib/core/colour/recolour';
   import { trackOf, workCount } from '$lib/core/read';
+  import Counting from '../figure/Counting.svelte';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
 
@@ -78,7 +79,7 @@
                 : 'hover:bg-base-200'}"
             >
               <span class="font-semibold">{stage.label}</span>
-              <span class="numerals text-xs max-sm:sr-only">{words[stage.label]}</span>
+              <span class="numerals text-xs max-sm:sr-only"><Counting text={words[stage.label] ?? ''} /></span>
             </a>
           </li>
         {/each}

@@ -16,6 +16,21 @@ export function turn(): Promise<void> {
   return before;
 }
 
+/** Longest wait for a frame, ms: a page that is put away while one waits for it paints none. */
+const FRAME_MS = 100;
+
+/**
+ * Waits until what was changed just now is painted; where nothing is painted, not for long.
+ *
+ * @example await painted(); await write(row);
+ */
+export const painted = (): Promise<void> =>
+  new Promise((done) => {
+    setTimeout(done, FRAME_MS);
+    // The first of the two frames paints the change; the second one begins when that is done.
+    if (!document.hidden) requestAnimationFrame(() => requestAnimationFrame(() => done()));
+  });
+
 /**
  * Waits until what was changed just now is painted, and then for one's turn. A page that is not shown paints nothing and does
  * not wait.

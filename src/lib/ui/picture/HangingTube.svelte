@@ -2,6 +2,7 @@
   import type { Result } from '$lib/core/tomble';
   import { tubeScene } from '$lib/draw/tube';
   import { tubeLayers } from '$lib/draw/tube-layers';
+  import Counting from '../figure/Counting.svelte';
   import ScenePicture from './ScenePicture.svelte';
 
   let {
@@ -45,7 +46,7 @@
         <span
           class="absolute -translate-y-full bg-base-200 px-1 py-2.5 numerals text-xs leading-tight font-bold"
           style:left="{layers.count.x - 4}px"
-          style:top="{layers.count.y + 13}px">{layers.counted(rowsDone)}</span
+          style:top="{layers.count.y + 13}px"><Counting text={layers.counted(rowsDone)} /></span
         >
       {/if}
     </div>

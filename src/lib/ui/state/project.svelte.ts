@@ -26,7 +26,7 @@ import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/cran
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
-import { afterPaint } from '../frame/turn';
+import { afterPaint, painted } from '../frame/turn';
 import { askToKeep } from './ask-to-keep';
 import { db } from './db';
 import { WriteQueue } from './write-queue.svelte';
@@ -278,8 +278,10 @@ export class ProjectState {
     this.progress = this.#fold.add(what).progress;
     this.unkept += 1;
     const shelf = browserShelf();
-    jot(shelf, event);
+    const safe = jot(shelf, event);
     this.#queue.add(async () => {
+      // The number that moves comes first, where the row is safe already.
+      if (safe) await painted();
       await record(db(), event);
       strike(shelf, event);
       this.unkept -= 1;

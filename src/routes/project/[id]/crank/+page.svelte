@@ -24,6 +24,7 @@
   import { watchTroubles } from '$lib/ui/crank/troubles.svelte';
   import WordsHere from '$lib/ui/crank/WordsHere.svelte';
   import { crankLink } from '$lib/ui/devices/connected.svelte';
+  import Counting from '$lib/ui/figure/Counting.svelte';
   import { paths } from '$lib/ui/paths';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
   import BusyNote from '$lib/ui/plan/BusyNote.svelte';
@@ -167,8 +168,8 @@
           <DoneFace rows={say?.talk.rows(total) ?? ''} />
         {/if}
       </button>
-      <p class="sr-only" aria-live="polite" data-testid="count" data-kept={at.unkept ? 'no' : 'yes'}>
-        {done} of {total} rows{at.refused ? ', the last not kept yet' : ''}
+      <p class="sr-only" aria-live="polite" aria-atomic="true" data-testid="count" data-kept={at.unkept ? 'no' : 'yes'}>
+        <Counting text="{done} of {total} rows" />{at.refused ? ', the last not kept yet' : ''}
       </p>
       {#if hand.elsewhere}
         <ElsewhereNote ontake={hand.take} />
