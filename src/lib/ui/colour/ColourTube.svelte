@@ -199,26 +199,31 @@
           />
         {/each}
       </svg>
-      {#each desk.sections as s, i (i)}
-        <button
-          type="button"
-          class="absolute left-[18px] flex cursor-pointer items-center justify-center"
-          style:top="{yOf(starts[i + 1]!)}px"
-          style:width="{TUBE}px"
-          style:height="{Math.max(3, s.rows * rowPx)}px"
-          tabindex="-1"
-          aria-label="Section {i + 1}: {name(s.yarn)}, {s.rows} rows{desk.brush
-            ? `; paint it in ${name(desk.brush)}`
-            : ''}"
-          onclick={() => press(i)}
-        >
-          {#if s.rows * rowPx >= 15}
-            <span class="max-w-32 truncate rounded-full bg-base-100 px-1.5 text-xs leading-tight"
-              ><b class="numerals">{i + 1}</b> {yarns.get(s.yarn)?.colour.name ?? ''}</span
+      <!-- Of a size of its own, and moved by margins: what moves in it lays out nothing else. -->
+      <div class="absolute inset-0">
+        <div class="relative size-full [contain:size_layout]">
+          {#each desk.sections as s, i (i)}
+            <button
+              type="button"
+              class="absolute top-0 left-[18px] flex cursor-pointer items-center justify-center"
+              style:margin-top="{yOf(starts[i + 1]!)}px"
+              style:width="{TUBE}px"
+              style:height="{Math.max(3, s.rows * rowPx)}px"
+              tabindex="-1"
+              aria-label="Section {i + 1}: {name(s.yarn)}, {s.rows} rows{desk.brush
+                ? `; paint it in ${name(desk.brush)}`
+                : ''}"
+              onclick={() => press(i)}
             >
-          {/if}
-        </button>
-      {/each}
+              {#if s.rows * rowPx >= 15}
+                <span class="max-w-32 truncate rounded-full bg-base-100 px-1.5 text-xs leading-tight"
+                  ><b class="numerals">{i + 1}</b> {yarns.get(s.yarn)?.colour.name ?? ''}</span
+                >
+              {/if}
+            </button>
+          {/each}
+        </div>
+      </div>
     </div>
     <div
       class="absolute right-0 bottom-0 touch-none"
@@ -227,30 +232,32 @@
       data-testid="borders"
       use:borderDrag={told}
     >
-      {#each desk.sections.slice(0, -1) as s, i (i)}
-        <div
-          role="slider"
-          tabindex="0"
-          class="group absolute right-0 left-0 flex h-0 cursor-row-resize items-center gap-1"
-          style:top="{yOf(starts[i + 1]!)}px"
-          aria-label="Border after section {i + 1}"
-          aria-orientation="vertical"
-          aria-valuemin="1"
-          aria-valuemax={total - 1}
-          aria-valuenow={starts[i + 1]}
-          aria-valuetext="after row {starts[i + 1]}: {name(s.yarn)}, then {name(desk.sections[i + 1]!.yarn)}"
-          onfocus={() => (desk.chosen = i)}
-          onkeydown={(e) => keys(e, i)}
-        >
-          <span class="h-0.5 w-3 bg-base-content"></span>
-          <span
-            class="h-3.5 w-5 shrink-0 rounded-full border-2 border-base-content bg-base-100 group-focus-visible:bg-base-content"
-          ></span>
-          {#if i === desk.chosen || i + 1 === desk.chosen || (starts[i + 1]! - (starts[i] ?? 0)) * rowPx > 13}
-            <span class="numerals text-xs">{starts[i + 1]}</span>
-          {/if}
-        </div>
-      {/each}
+      <div class="relative size-full [contain:size_layout]">
+        {#each desk.sections.slice(0, -1) as s, i (i)}
+          <div
+            role="slider"
+            tabindex="0"
+            class="group absolute top-0 right-0 left-0 flex h-0 cursor-row-resize items-center gap-1"
+            style:margin-top="{yOf(starts[i + 1]!)}px"
+            aria-label="Border after section {i + 1}"
+            aria-orientation="vertical"
+            aria-valuemin="1"
+            aria-valuemax={total - 1}
+            aria-valuenow={starts[i + 1]}
+            aria-valuetext="after row {starts[i + 1]}: {name(s.yarn)}, then {name(desk.sections[i + 1]!.yarn)}"
+            onfocus={() => (desk.chosen = i)}
+            onkeydown={(e) => keys(e, i)}
+          >
+            <span class="h-0.5 w-3 bg-base-content"></span>
+            <span
+              class="h-3.5 w-5 shrink-0 rounded-full border-2 border-base-content bg-base-100 group-focus-visible:bg-base-content"
+            ></span>
+            {#if i === desk.chosen || i + 1 === desk.chosen || (starts[i + 1]! - (starts[i] ?? 0)) * rowPx > 13}
+              <span class="numerals text-xs">{starts[i + 1]}</span>
+            {/if}
+          </div>
+        {/each}
+      </div>
     </div>
   </div>
 </div>

@@ -27,7 +27,7 @@
 <ol class="mt-3 max-h-[34rem] space-y-1 overflow-y-auto p-0.5" aria-label="Sections, from the cast-on up">
   {#each desk.sections as section, i (i)}
     <li
-      class="flex items-center gap-1.5 rounded-md px-1 max-sm:flex-wrap {i === desk.chosen
+      class="unseen flex items-center gap-1.5 rounded-md px-1 [--unseen:3rem] max-sm:flex-wrap {i === desk.chosen
         ? 'bg-base-200 ring-1 ring-base-content/40'
         : ''}"
       aria-label="Section {i + 1}"
@@ -48,13 +48,18 @@
       >
         {#each yarns as yarn (yarn.id)}<option value={yarn.id}>{yarnName(yarn)}</option>{/each}
       </select>
-      <input
-        class="input h-10 w-16 text-center numerals text-base"
-        inputmode="numeric"
-        aria-label="Rows of section {i + 1}"
-        value={section.rows}
-        onchange={(e) => rows(i, e.currentTarget)}
-      />
+      <!-- While a border is dragged its rows change all the time: nothing around them is laid out for that. -->
+      <span class="h-10 w-16 shrink-0"
+        ><span class="block size-full [contain:size_layout]"
+          ><input
+            class="input size-full text-center numerals text-base"
+            inputmode="numeric"
+            aria-label="Rows of section {i + 1}"
+            value={section.rows}
+            onchange={(e) => rows(i, e.currentTarget)}
+          /></span
+        ></span
+      >
       {#if section.hole !== undefined || section.fingers}
         <span
           class="shrink-0 text-xs leading-tight max-sm:order-last max-sm:flex max-sm:basis-full max-sm:gap-3 max-sm:pb-1 max-sm:pl-16"

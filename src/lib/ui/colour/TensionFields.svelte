@@ -5,6 +5,7 @@
   import { lengthOfRows } from '$lib/core/knit';
   import { rowsIn } from '$lib/core/plan';
   import { showLength } from '$lib/core/quantity';
+  import Counting from '../figure/Counting.svelte';
   import type { Result } from '$lib/core/tomble';
   import type { ColourDesk } from './desk.svelte';
   import { FINGER_WORDS } from '../words/fingers';
@@ -52,8 +53,9 @@
     >
   {/if}
   <p class="basis-full leading-snug">
-    <span class="numerals">{section.rows}</span>
-    {section.rows === 1 ? 'row' : 'rows'}, <span class="numerals">{showLength(high, result.kit.habits.units)}</span>
+    <span class="numerals"><Counting text={section.rows} /></span>
+    {section.rows === 1 ? 'row' : 'rows'},
+    <span class="numerals"><Counting text={showLength(high, result.kit.habits.units)} /></span>
     high.
     {#if !measured}Nothing was measured at this tension yet, so it is reckoned like the rest: a swatch tells.{/if}
     {#if goesOn && holes > 1}<span class="quiet"

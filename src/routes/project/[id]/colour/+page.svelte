@@ -121,8 +121,8 @@
             >
           {/if}
         </div>
-        <div class="sheet p-4"><RulePanel {desk} {yarns} /></div>
-        <div class="sheet p-4"><LeftoversPanel {at} {desk} /></div>
+        <div class="unseen sheet p-4"><RulePanel {desk} {yarns} /></div>
+        <div class="unseen sheet p-4"><LeftoversPanel {at} {desk} /></div>
       </section>
       <section class="min-w-0 space-y-4" aria-label="How it looks">
         <div class="sheet p-4">
@@ -148,11 +148,11 @@
           {/each}
         </div>
         {#if result.plan.pieces.length > 1}<div class="sheet p-4"><SharePieces {desk} {result} /></div>{/if}
-        <div class="sheet p-4"><SeeingPanel {desk} {yarns} {sight} onsight={(next) => (sight = next)} /></div>
-        <div class="sheet p-4"><PalettePanel {desk} {yarns} /></div>
-        <div class="sheet p-4"><YarnAlong {result} /></div>
+        <div class="unseen sheet p-4"><SeeingPanel {desk} {yarns} {sight} onsight={(next) => (sight = next)} /></div>
+        <div class="unseen sheet p-4"><PalettePanel {desk} {yarns} /></div>
+        <div class="unseen sheet p-4"><YarnAlong {result} /></div>
         <PhasePanel {result} {starts} onstart={(id, share) => (starts = { ...starts, [id]: share })} />
-        <div class="sheet p-4"><ColourFiles {at} {desk} {result} /></div>
+        <div class="unseen sheet p-4"><ColourFiles {at} {desk} {result} /></div>
       </section>
     </div>
   {/if}
