@@ -1,13 +1,11 @@
 <script lang="ts">
-  import { type Fate, fatesOf, moveBorder, paint, sectionsOf } from '$lib/core/colour';
+  import { moveBorder, paint } from '$lib/core/colour';
   import { yarnName, yarnsById } from '$lib/core/kit';
   import { rowsIn } from '$lib/core/plan';
   import type { Result } from '$lib/core/tomble';
-  import { tileOf } from '$lib/draw/texture';
   import { type BorderDrag, borderDrag } from './border-drag';
   import type { ColourDesk } from './desk.svelte';
-  import { markOf, SQUARE } from './marks';
-  import { FATE_WORDS } from './words';
+  import TubeStripes from './TubeStripes.svelte';
 
   let {
     desk,
@@ -24,22 +22,12 @@
     marked?: boolean;
     sight?: (hex: string) => string;
   } = $props();
-  const uid = $props.id();
   let room = $state.raw<DOMRectReadOnly>();
   /** Room for the ring above. */
   const RING = 26;
   const height = $derived(Math.max(200, (room?.height ?? 600) - RING - 2));
   const total = $derived(Math.max(1, rowsIn(desk.sections)));
   const yarns = $derived(yarnsById((painted ?? result).kit.yarns));
-  /** Stretches of one colour: the sections themselves, or the phases of their yarns. */
-  const colours = $derived.by(() => {
-    const piece = painted === result ? undefined : painted?.plan.pieces[desk.piece];
-    return piece ? sectionsOf(piece) : desk.sections;
-  });
-  const colourStarts = $derived(colours.reduce<number[]>((sums, s) => [...sums, sums.at(-1)! + s.rows], [0]));
-  const used = $derived([...new Set(colours.map((s) => s.yarn))]);
-  /** Yarns of the sections, in the order their marks are given. */
-  const own = $derived([...new Set(desk.sections.map((s) => s.yarn))]);
   const TUBE = 150;
   /** Pins of the ring in the picture, as shares of its half width. */
   const PINS = [-0.95, -0.8, -0.6, -0.4, -0.2, 0, 0.2, 0.4, 0.6, 0.8, 0.95];
@@ -48,28 +36,6 @@
   const starts = $derived(desk.sections.reduce<number[]>((sums, s) => [...sums, sums.at(-1)! + s.rows], [0]));
   const yOf = (row: number): number => height - row * rowPx;
   const name = (id: string): string => (yarns.get(id) ? yarnName(yarns.get(id)!) : id);
-  const tile = (id: string) =>
-    tileOf({ yarn: 0, hex: sight(yarns.get(id)?.colour.hex ?? '#888888'), stitchPx: 7, rowPx, originY: 0 });
-
-  // Stretches of rows with one fate, along the left edge.
-  const fates = $derived.by(() => {
-    if (!result.fabric.pieces[desk.piece]?.rows) return [];
-    const out: { fate: Fate; from: number; to: number }[] = [];
-    fatesOf(result, desk.piece).forEach((fate, row) => {
-      const last = out.at(-1);
-      if (!fate) return;
-      if (last?.fate === fate) out[out.length - 1] = { ...last, to: row + 1 };
-      else out.push({ fate, from: row, to: row + 1 });
-    });
-    return out;
-  });
-  const FILLS: Readonly<Record<Fate, string>> = {
-    seen: 'var(--color-base-100)',
-    'turned-up': `url(#${uid}-up)`,
-    hidden: 'color-mix(in oklab, var(--color-base-content) 55%, transparent)',
-    gathered: `url(#${uid}-dots)`
-  };
-
   let begun: typeof desk.sections = [];
   const told: BorderDrag = $derived({
     rowAt: (y) => Math.round((height - y) / rowPx),
@@ -128,77 +94,7 @@
       {/each}
     </svg>
     <div class="absolute bottom-0 left-0" style:top="{RING}px" style:width="{TUBE + 20}px">
-      <svg width={TUBE + 20} {height} aria-hidden="true" class="block">
-        <defs>
-          {#each used as id, k (id)}
-            {@const t = tile(id)}
-            <pattern id="{uid}-y{k}" width={t.width} height={t.height} patternUnits="userSpaceOnUse">
-              <rect width={t.width} height={t.height} fill={t.ground} />
-              {#each t.strokes as stroke, s (s)}
-                <path d={stroke.d} stroke={stroke.colour} stroke-width={stroke.width} fill="none" />
-              {/each}
-            </pattern>
-          {/each}
-          {#each marked ? own : [] as id, k (id)}
-            <pattern id="{uid}-m{k}" width={SQUARE} height={SQUARE} patternUnits="userSpaceOnUse">
-              <path d={markOf(k).d} fill="none" stroke="#fff" stroke-width="3.5" />
-              <path d={markOf(k).d} fill="none" stroke="#000" stroke-width="1.6" />
-            </pattern>
-          {/each}
-          <pattern id="{uid}-up" width="6" height="6" patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
-            <rect width="6" height="6" fill="var(--color-base-100)" />
-            <rect width="2.5" height="6" fill="var(--color-base-content)" />
-          </pattern>
-          <pattern id="{uid}-dots" width="5" height="5" patternUnits="userSpaceOnUse">
-            <rect width="5" height="5" fill="var(--color-base-100)" />
-            <circle cx="2.5" cy="2.5" r="1.4" fill="var(--color-base-content)" />
-          </pattern>
-        </defs>
-        {#each fates as f (f.from)}
-          <rect
-            x="0.5"
-            y={yOf(f.to)}
-            width="11"
-            height={(f.to - f.from) * rowPx}
-            fill={FILLS[f.fate]}
-            stroke="var(--color-base-content)"
-            stroke-opacity="0.5"
-          >
-            <title>{FATE_WORDS[f.fate]}: rows {f.from + 1} to {f.to}</title>
-          </rect>
-        {/each}
-        {#each colours as s, i (i)}
-          <rect
-            x="18"
-            y={yOf(colourStarts[i + 1]!)}
-            width={TUBE}
-            height={s.rows * rowPx}
-            fill="url(#{uid}-y{used.indexOf(s.yarn)})"
-          />
-        {/each}
-        {#if marked}
-          {#each desk.sections as s, i (i)}
-            <rect
-              x="18"
-              y={yOf(starts[i + 1]!)}
-              width={TUBE}
-              height={s.rows * rowPx}
-              fill="url(#{uid}-m{own.indexOf(s.yarn)})"
-            />
-          {/each}
-        {/if}
-        {#each desk.sections as s, i (i)}
-          <rect
-            x="18"
-            y={yOf(starts[i + 1]!)}
-            width={TUBE}
-            height={s.rows * rowPx}
-            fill="none"
-            stroke={i === desk.chosen ? 'var(--color-base-content)' : 'rgba(0,0,0,.3)'}
-            stroke-width={i === desk.chosen ? 2.5 : 0.5}
-          />
-        {/each}
-      </svg>
+      <TubeStripes {desk} {result} {painted} {marked} {sight} {height} {rowPx} {starts} wide={TUBE} />
       <!-- Of a size of its own, and moved by margins: what moves in it lays out nothing else. -->
       <div class="absolute inset-0">
         <div class="relative size-full [contain:size_layout]">

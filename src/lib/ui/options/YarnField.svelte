@@ -30,30 +30,27 @@
   // A list of all yarns behind every field would be made for nothing: the one that is reached for gets its own.
   let Picker = $state.raw<Component<ComponentProps<typeof YarnPicker>, object, 'open'> | null>(null);
   let open = $state(false);
-  let button = $state.raw<HTMLElement>();
   let box: HTMLElement;
 
-  /** Puts the list behind the button; the hand, and the focus, stay where they are. */
-  async function reach(): Promise<void> {
+  const load = () => import('./YarnPicker.svelte');
+  /** Loads while a mouse is on its way, or once a key has brought the focus; what is not opened stays the button it is. */
+  const near = (): void => void load().catch(() => undefined);
+  /** Opens the list: it takes the place of the button, and the focus with it. */
+  async function openIt(): Promise<void> {
+    open = true;
     try {
-      const loaded = await import('./YarnPicker.svelte');
-      const held = button !== undefined && document.activeElement === button;
-      Picker = loaded.default;
+      Picker = (await load()).default;
       await tick();
-      if (held) box.querySelector<HTMLElement>('[role=combobox]')?.focus();
+      box.querySelector<HTMLElement>('[role=combobox]')?.focus();
     } catch {
       open = false;
       void tell(NOT_LOADED);
     }
   }
-  function openIt(): void {
-    open = true;
-    void reach();
-  }
   function byKey(event: KeyboardEvent): void {
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
     event.preventDefault();
-    openIt();
+    void openIt();
   }
 </script>
 
@@ -73,7 +70,7 @@
     {#if Picker}
       <Picker {name} {empty} {value} {yarns} bind:open look={LOOK} {face} {onvalue} />
     {:else}
-      <!-- Loaded while a mouse is on its way or a key has brought the focus; a finger opens it with its tap. -->
+      <!-- A mouse opens it with its press, as the list itself does; a finger with its tap, a key with its click. -->
       <button
         type="button"
         role="combobox"
@@ -82,10 +79,9 @@
         aria-controls={open ? `${uid}-list` : undefined}
         aria-label={name}
         class={LOOK}
-        bind:this={button}
-        onpointerenter={(e) => e.pointerType === 'mouse' && void reach()}
-        onfocus={(e) => e.currentTarget.matches(':focus-visible') && void reach()}
-        onpointerdown={(e) => e.pointerType === 'mouse' && e.button === 0 && openIt()}
+        onpointerenter={near}
+        onfocus={near}
+        onpointerdown={(e) => e.pointerType === 'mouse' && e.button === 0 && void openIt()}
         onclick={openIt}
         onkeydown={byKey}>{@render face()}</button
       >
