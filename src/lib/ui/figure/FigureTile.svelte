@@ -18,6 +18,7 @@
   aria-expanded={opened !== null}
   aria-controls={opened ? `${uid}-why` : undefined}
   onclick={(e) => (opened = opened ? null : e.currentTarget)}
+  onkeydown={(e) => e.key === 'Escape' && (opened = null)}
 >
   <span class="text-xs leading-tight quiet">{label}</span>
   <span class="numerals text-lg leading-tight font-semibold">{showFigure(figure, units)}</span>

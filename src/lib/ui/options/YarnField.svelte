@@ -48,6 +48,8 @@
     }
   }
   function byKey(event: KeyboardEvent): void {
+    // Taken back while it is on its way.
+    if (event.key === 'Escape') open = false;
     if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
     event.preventDefault();
     void openIt();

@@ -13,7 +13,8 @@
   aria-haspopup="menu"
   aria-expanded={open}
   bind:this={button}
-  onclick={() => (open = !open)}><Download class="size-4" /> Files</button
+  onclick={() => (open = !open)}
+  onkeydown={(e) => e.key === 'Escape' && (open = false)}><Download class="size-4" /> Files</button
 >
 {#if open && button}
   {#await import('./FilesList.svelte') then { default: FilesList }}
