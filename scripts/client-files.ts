@@ -11,6 +11,7 @@ const FILES: Readonly<Record<string, { readonly lib: readonly string[]; readonly
     lib: [
       'ui/frame/keep-focus',
       'ui/frame/tell',
+      'ui/frame/typing',
       'ui/frame/refusals',
       'ui/frame/keeping',
       'ui/state/opening',
@@ -36,7 +37,15 @@ const FILES: Readonly<Record<string, { readonly lib: readonly string[]; readonly
   },
   // Yarns as they are shown in every list.
   dots: {
-    lib: ['ui/yarn/YarnDot', 'draw/texture', 'core/kit/yarn-name', 'core/quantity/mass', 'store/order', 'store/bench']
+    lib: [
+      'ui/yarn/YarnDot',
+      'ui/picture/KnitPattern',
+      'draw/texture',
+      'core/kit/yarn-name',
+      'core/quantity/mass',
+      'store/order',
+      'store/bench'
+    ]
   },
   // What only a first visit needs.
   first: {
@@ -62,7 +71,6 @@ const FILES: Readonly<Record<string, { readonly lib: readonly string[]; readonly
       'ui/download',
       'ui/frame/in-view',
       'ui/frame/turn',
-      'ui/frame/typing',
       'ui/picture/ScenePicture',
       'draw/paths',
       'draw/scene'
@@ -99,9 +107,17 @@ const FILES: Readonly<Record<string, { readonly lib: readonly string[]; readonly
       'words/glossary/',
       'ui/words/Worded',
       'ui/words/voice',
-      ...['Field', 'Number', 'Choice', 'Count', 'Switch', 'Length', 'Select', 'Yarn', 'Machine'].map(
-        (field) => `ui/options/${field === 'Field' ? 'FieldFrame' : `${field}Field`}`
-      )
+      ...[
+        'FieldFrame',
+        'NumberField',
+        'ChoiceField',
+        'CountField',
+        'SwitchField',
+        'LengthField',
+        'SelectField',
+        'YarnField',
+        'MachineField'
+      ].map((field) => `ui/options/${field}.`)
     ]
   },
   // Pictures of steps.

@@ -10,6 +10,7 @@
   import { afterNavigate } from '$app/navigation';
   import { page } from '$app/state';
   import { keepFocus } from '$lib/ui/frame/keep-focus';
+  import { isTyping } from '$lib/ui/frame/typing';
   import { teller } from '$lib/ui/frame/tell.svelte';
   import { paths } from '$lib/ui/paths';
   import { opening } from '$lib/ui/state/opening.svelte';
@@ -24,7 +25,7 @@
   let helping = $state(false);
   /** A question mark asks which keys work here, wherever it is no letter that is typed. */
   function question(event: KeyboardEvent): void {
-    const busy = event.target instanceof HTMLElement && event.target.closest('input, textarea, select, [role=dialog]');
+    const busy = isTyping(event.target) || (event.target as Element).closest?.('[role=dialog]');
     if (event.key === '?' && !busy) helping = true;
   }
   const Teller = $derived(teller());

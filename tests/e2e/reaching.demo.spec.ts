@@ -1,3 +1,4 @@
+import { test as unwatched } from '@playwright/test';
 import { expect, test } from './quiet';
 
 // What is loaded when a hand reaches for it opens with the first press, whatever presses.
@@ -71,4 +72,28 @@ test('a choice that would change what hangs on the machine waits, and stands as 
   await group.getByRole('radio', { name: '10 rows' }).click();
   await expect(page.getByRole('button', { name: 'Leave it as it hangs' })).toBeVisible();
   await expect(group.getByRole('radio', { checked: true })).toHaveValue(before);
+});
+
+test('the question mark helps at a choice, where no letter is typed', async ({ page }) => {
+  await page.goto('/project/demo-fog');
+  await page.getByRole('radio', { name: 'Lining of another colour' }).focus();
+  await page.keyboard.press('?');
+  await expect(page.getByRole('dialog')).toBeVisible();
+});
+
+// Without the watch of the others: what does not load is an error in the console, and must be here.
+unwatched('what does not load is told, and its button stands as it was', async ({ page }) => {
+  await page.goto('/project/demo-fog');
+  await page.getByTestId('rows').waitFor();
+  // The first part that is asked for is lost, and nothing after it.
+  let lost = false;
+  await page.route(/chunks/, (route) => {
+    if (lost) return route.continue();
+    lost = true;
+    return route.abort();
+  });
+  const button = page.getByRole('button', { name: /^Flat width/ });
+  await button.click();
+  await expect(button).toHaveAttribute('aria-expanded', 'false');
+  await expect(page.getByText('A part of the application did not load.')).toBeVisible();
 });

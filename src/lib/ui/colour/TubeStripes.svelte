@@ -3,6 +3,7 @@
   import { yarnsById } from '$lib/core/kit';
   import type { Result } from '$lib/core/tomble';
   import { tileOf } from '$lib/draw/texture';
+  import KnitPattern from '../picture/KnitPattern.svelte';
   import type { ColourDesk } from './desk.svelte';
   import { markOf, SQUARE } from './marks';
   import { FATE_WORDS } from './words';
@@ -57,18 +58,18 @@
     hidden: 'color-mix(in oklab, var(--color-base-content) 55%, transparent)',
     gathered: `url(#${uid}-dots)`
   };
+  const CHOSEN = { stroke: 'var(--color-base-content)', 'stroke-width': 2.5 };
+  const EDGE = { stroke: 'rgba(0,0,0,.3)', 'stroke-width': 0.5 };
 </script>
+
+{#snippet band(upTo: number, rows: number, fill: string, edge: object = {})}
+  <rect x="18" y={yOf(upTo)} width={wide} height={rows * rowPx} {fill} {...edge} />
+{/snippet}
 
 <svg width={wide + 20} {height} aria-hidden="true" class="block">
   <defs>
     {#each used as id, k (id)}
-      {@const t = tile(id)}
-      <pattern id="{uid}-y{k}" width={t.width} height={t.height} patternUnits="userSpaceOnUse">
-        <rect width={t.width} height={t.height} fill={t.ground} />
-        {#each t.strokes as stroke, s (s)}
-          <path d={stroke.d} stroke={stroke.colour} stroke-width={stroke.width} fill="none" />
-        {/each}
-      </pattern>
+      <KnitPattern id="{uid}-y{k}" tile={tile(id)} />
     {/each}
     {#each marked ? own : [] as id, k (id)}
       <pattern id="{uid}-m{k}" width={SQUARE} height={SQUARE} patternUnits="userSpaceOnUse">
@@ -98,35 +99,20 @@
       <title>{FATE_WORDS[f.fate]}: rows {f.from + 1} to {f.to}</title>
     </rect>
   {/each}
-  {#each colours as s, i (i)}
-    <rect
-      x="18"
-      y={yOf(colourStarts[i + 1]!)}
-      width={wide}
-      height={s.rows * rowPx}
-      fill="url(#{uid}-y{used.indexOf(s.yarn)})"
-    />
-  {/each}
-  {#if marked}
-    {#each desk.sections as s, i (i)}
-      <rect
-        x="18"
-        y={yOf(starts[i + 1]!)}
-        width={wide}
-        height={s.rows * rowPx}
-        fill="url(#{uid}-m{own.indexOf(s.yarn)})"
-      />
-    {/each}
-  {/if}
-  {#each desk.sections as s, i (i)}
-    <rect
-      x="18"
-      y={yOf(starts[i + 1]!)}
-      width={wide}
-      height={s.rows * rowPx}
-      fill="none"
-      stroke={i === desk.chosen ? 'var(--color-base-content)' : 'rgba(0,0,0,.3)'}
-      stroke-width={i === desk.chosen ? 2.5 : 0.5}
-    />
-  {/each}
+  {#each colours as s, i (i)}{@render band(
+      colourStarts[i + 1]!,
+      s.rows,
+      `url(#${uid}-y${used.indexOf(s.yarn)})`
+    )}{/each}
+  {#each marked ? desk.sections : [] as s, i (i)}{@render band(
+      starts[i + 1]!,
+      s.rows,
+      `url(#${uid}-m${own.indexOf(s.yarn)})`
+    )}{/each}
+  {#each desk.sections as s, i (i)}{@render band(
+      starts[i + 1]!,
+      s.rows,
+      'none',
+      i === desk.chosen ? CHOSEN : EDGE
+    )}{/each}
 </svg>

@@ -15,6 +15,12 @@
     onclose: () => void;
   }
   let { id, label, figure, habits, at, onclose }: Props = $props();
+  const WHENCE = {
+    default: 'From common practice. Measure a swatch and the range shrinks.',
+    learned: 'Learned from your finished pieces.',
+    chosen: 'As you chose it.',
+    measured: 'From what you measured.'
+  } as const;
   const range = $derived(showRange(figure, habits.units));
 </script>
 
@@ -36,15 +42,7 @@
     >
       <p class="font-semibold">{label}: {showFigure(figure, habits.units)}{range ? `, ${range}` : ''}</p>
       <p class="mt-1 text-sm">{becauseOf(figure, habits)}.</p>
-      <p class="mt-2 text-sm quiet">
-        {figure.basis === 'default'
-          ? 'From common practice. Measure a swatch and the range shrinks.'
-          : figure.basis === 'learned'
-            ? 'Learned from your finished pieces.'
-            : figure.basis === 'chosen'
-              ? 'As you chose it.'
-              : 'From what you measured.'}
-      </p>
+      <p class="mt-2 text-sm quiet">{WHENCE[figure.basis]}</p>
     </Popover.Content>
   </Popover.Portal>
 </Popover.Root>

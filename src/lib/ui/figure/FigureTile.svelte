@@ -1,6 +1,9 @@
 <script lang="ts">
+  import type { Component, ComponentProps } from 'svelte';
   import type { Habits } from '$lib/core/kit';
   import { type Figure, showFigure, showRange } from '$lib/core/quantity';
+  import { wanted } from '../frame/tell.svelte';
+  import type FigureSheet from './FigureSheet.svelte';
 
   let { label, figure, habits }: { label: string; figure: Figure; habits: Habits } = $props();
   const uid = $props.id();
@@ -9,6 +12,12 @@
   const range = $derived(showRange(figure, units));
   /** The tile whose reasons are open beside it. */
   let opened = $state.raw<HTMLElement | null>(null);
+  let Sheet = $state.raw<Component<ComponentProps<typeof FigureSheet>> | null>(null);
+  async function press(at: HTMLElement): Promise<void> {
+    opened = opened ? null : at;
+    if (opened) Sheet ??= await wanted(() => import('./FigureSheet.svelte'));
+    if (!Sheet) opened = null;
+  }
 </script>
 
 <button
@@ -17,7 +26,7 @@
   aria-haspopup="dialog"
   aria-expanded={opened !== null}
   aria-controls={opened ? `${uid}-why` : undefined}
-  onclick={(e) => (opened = opened ? null : e.currentTarget)}
+  onclick={(e) => press(e.currentTarget)}
   onkeydown={(e) => e.key === 'Escape' && (opened = null)}
 >
   <span class="text-xs leading-tight quiet">{label}</span>
@@ -32,8 +41,6 @@
     {range || BASIS[figure.basis]}
   </span>
 </button>
-{#if opened}
-  {#await import('./FigureSheet.svelte') then { default: FigureSheet }}
-    <FigureSheet id="{uid}-why" {label} {figure} {habits} at={opened} onclose={() => (opened = null)} />
-  {/await}
+{#if opened && Sheet}
+  <Sheet id="{uid}-why" {label} {figure} {habits} at={opened} onclose={() => (opened = null)} />
 {/if}

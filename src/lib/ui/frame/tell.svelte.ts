@@ -4,9 +4,6 @@ import type { Toaster } from 'svelte-sonner';
 /** What holds the words that come and go; none until the first of them is said. */
 let holder = $state.raw<Component<ComponentProps<typeof Toaster>> | null>(null);
 
-/** Said where a part that is loaded when it is wanted did not come. */
-export const NOT_LOADED = 'A part of the application did not load. Load the page again.';
-
 /** The component that shows what was told, for the frame to draw; null until something was. */
 export const teller = (): typeof holder => holder;
 
@@ -23,4 +20,19 @@ export async function tell(text: string, action?: { label: string; onClick: () =
   const { toast, Toaster } = await toasts();
   holder = Toaster;
   toast(text, action ? { action } : {});
+}
+
+/**
+ * Loads a part of the screen that is wanted just now. Where it does not come, that is told.
+ *
+ * @returns the component, or null
+ * @example const Sheet = await wanted(() => import('./Sheet.svelte'));
+ */
+export async function wanted<T>(load: () => Promise<{ readonly default: T }>): Promise<T | null> {
+  try {
+    return (await load()).default;
+  } catch {
+    void tell('A part of the application did not load. Load the page again.');
+    return null;
+  }
 }

@@ -26,9 +26,10 @@ const FRAME_MS = 100;
  */
 export const painted = (): Promise<void> =>
   new Promise((done) => {
+    if (document.hidden) return done();
     setTimeout(done, FRAME_MS);
     // The first of the two frames paints the change; the second one begins when that is done.
-    if (!document.hidden) requestAnimationFrame(() => requestAnimationFrame(() => done()));
+    requestAnimationFrame(() => requestAnimationFrame(() => done()));
   });
 
 /**
@@ -38,10 +39,7 @@ export const painted = (): Promise<void> =>
  * @example await afterPaint(); lists.value = next;
  */
 export async function afterPaint(): Promise<void> {
-  if (!document.hidden) {
-    // The first of the two frames paints the change; the second one begins when that is done.
-    await new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
-  }
+  await painted();
   await turn();
 }
 

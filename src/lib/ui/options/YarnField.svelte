@@ -3,7 +3,7 @@
   import Pencil from '@lucide/svelte/icons/pencil';
   import { type Component, type ComponentProps, tick } from 'svelte';
   import { type Yarn, yarnName, yarnsById } from '$lib/core/kit';
-  import { NOT_LOADED, tell } from '../frame/tell.svelte';
+  import { wanted } from '../frame/tell.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type YarnPicker from './YarnPicker.svelte';
 
@@ -38,14 +38,10 @@
   /** Opens the list: it takes the place of the button, and the focus with it. */
   async function openIt(): Promise<void> {
     open = true;
-    try {
-      Picker = (await load()).default;
-      await tick();
-      box.querySelector<HTMLElement>('[role=combobox]')?.focus();
-    } catch {
-      open = false;
-      void tell(NOT_LOADED);
-    }
+    Picker = await wanted(load);
+    open &&= Picker !== null;
+    await tick();
+    box.querySelector<HTMLElement>('[role=combobox]')?.focus();
   }
   function byKey(event: KeyboardEvent): void {
     // Taken back while it is on its way.

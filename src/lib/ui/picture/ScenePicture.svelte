@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Fill, Ink, Scene } from '$lib/draw/scene';
   import { tileOf } from '$lib/draw/texture';
+  import KnitPattern from './KnitPattern.svelte';
 
   let { scene, class: extra = '' }: { scene: Scene; class?: string } = $props();
   const uid = $props.id();
@@ -34,19 +35,7 @@
 >
   <defs>
     {#each scene.textures as texture (texture.yarn)}
-      {@const tile = tileOf(texture)}
-      <pattern
-        id="{uid}-knit-{texture.yarn}"
-        width={tile.width}
-        height={tile.height}
-        y={texture.originY}
-        patternUnits="userSpaceOnUse"
-      >
-        <rect width={tile.width} height={tile.height} fill={tile.ground} />
-        {#each tile.strokes as stroke, i (i)}
-          <path d={stroke.d} stroke={stroke.colour} stroke-width={stroke.width} fill="none" />
-        {/each}
-      </pattern>
+      <KnitPattern id="{uid}-knit-{texture.yarn}" tile={tileOf(texture)} y={texture.originY} />
     {/each}
   </defs>
   {#each shapes as shape, i (i)}

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { tileOf } from '$lib/draw/texture';
+  import KnitPattern from '../picture/KnitPattern.svelte';
 
   let { hex, letter = '', size = 22 }: { hex: string; letter?: string; size?: number } = $props();
   const uid = $props.id();
@@ -9,12 +10,7 @@
 <span class="relative inline-flex shrink-0 items-center justify-center" style="width:{size}px;height:{size}px">
   <svg width={size} height={size} aria-hidden="true" class="absolute inset-0">
     <defs>
-      <pattern id="{uid}-k" width={tile.width} height={tile.height} patternUnits="userSpaceOnUse">
-        <rect width={tile.width} height={tile.height} fill={tile.ground} />
-        {#each tile.strokes as stroke, i (i)}
-          <path d={stroke.d} stroke={stroke.colour} stroke-width={stroke.width} fill="none" />
-        {/each}
-      </pattern>
+      <KnitPattern id="{uid}-k" {tile} />
     </defs>
     <circle cx={size / 2} cy={size / 2} r={size / 2 - 0.5} fill="url(#{uid}-k)" stroke="rgba(0,0,0,.35)" />
   </svg>
