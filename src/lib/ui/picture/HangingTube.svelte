@@ -40,15 +40,15 @@
           <ScenePicture scene={layers.body} />
         </div>
       </div>
-      <ScenePicture scene={layers.ring} class="absolute inset-0" />
       {#if layers.count && layers.counted(rowsDone) > 0}
-        <!-- Tall enough to hide the numbers of the scale that pass behind it. -->
+        <!-- Tall enough to hide the numbers of the scale that pass behind it; the ring is over both. -->
         <span
-          class="absolute -translate-y-full bg-base-200 px-1 py-2.5 numerals text-xs leading-tight font-bold"
+          class="absolute -translate-y-full bg-base-200 px-1 pt-6 pb-2.5 numerals text-xs leading-tight font-bold"
           style:left="{layers.count.x - 4}px"
           style:top="{layers.count.y + 13}px"><Counting text={layers.counted(rowsDone)} /></span
         >
       {/if}
+      <ScenePicture scene={layers.ring} class="absolute inset-0" />
     </div>
   {:else if there && tube}
     <ScenePicture scene={tubeScene(tube, result.yarns, pins, { width, height, rowsDone, slim })} />
