@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, test } from './quiet';
+import { expect, test, stepsOf } from './quiet';
 
 /** Every kind as it hangs on the page of choices; a new one is met here without a word. */
 test('every kind is drawn, opens with a plan, and has its crank and its finishing', async ({ page, request }) => {
@@ -31,7 +31,7 @@ test('every kind is drawn, opens with a plan, and has its crank and its finishin
 test('a project of many parts goes out as a file and comes back the same', async ({ page }) => {
   await page.goto('/project/demo-moth');
   await page.getByRole('button', { name: '4 x Leg' }).click();
-  const steps = await page.getByLabel('Steps').innerText();
+  const steps = await stepsOf(page);
   const save = async (item: string): Promise<string> => {
     const waiting = page.waitForEvent('download');
     await page.getByRole('button', { name: 'Files' }).click();
@@ -47,7 +47,7 @@ test('a project of many parts goes out as a file and comes back the same', async
   await page.getByLabel('Project file').setInputFiles(file);
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByRole('region', { name: 'The plan' })).toContainText('in 9 pieces');
-  expect(await page.getByLabel('Steps').innerText()).toBe(steps);
+  expect(await stepsOf(page)).toEqual(steps);
 });
 
 test('a plan prints with its drawings', async ({ page }) => {

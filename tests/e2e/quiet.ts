@@ -73,6 +73,22 @@ export async function rowsOf(page: Page): Promise<number> {
   return Number.parseInt(await page.getByTestId('rows').innerText(), 10);
 }
 
+/**
+ * All that the steps of a plan say, one string each, without their pictures: also of what lies below and is not laid out yet,
+ * which the text as it is rendered leaves out. Waits until there are steps.
+ */
+export async function stepsOf(page: Page): Promise<string[]> {
+  const steps = page.getByLabel('Steps').locator('li');
+  await expect(steps.first()).toBeAttached();
+  return steps.evaluateAll((all) =>
+    all.map((step) => {
+      const words = step.cloneNode(true) as Element;
+      words.querySelectorAll('svg, figure').forEach((picture) => picture.remove());
+      return (words.textContent ?? '').replace(/\s+/g, ' ').trim();
+    })
+  );
+}
+
 /** The name of the element that has the focus, as a screen reader would call it. */
 const focused = (page: Page): Promise<string> =>
   page.evaluate(() => {

@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, reload, rowsOf, tabTo, test } from './quiet';
+import { expect, reload, rowsOf, tabTo, test, stepsOf } from './quiet';
 
 test.use({ serviceWorkers: 'allow' });
 
@@ -102,7 +102,7 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   // Export, delete, import: the same plan.
   await page.getByRole('link', { name: 'Its plan' }).click();
   await expect(page.getByTestId('rows')).toHaveText(`${rows} rows`);
-  const steps = await page.getByLabel('Steps').innerText();
+  const steps = await stepsOf(page);
   const waiting = page.waitForEvent('download');
   await page.getByRole('button', { name: 'Files' }).click();
   await page.getByRole('menuitem', { name: 'Project file' }).click();
@@ -129,7 +129,7 @@ test('a lined hat from the brief to the log, and back from its file', async ({ p
   await expect(page.getByRole('dialog')).toContainText(`${rows} rows done`);
   await page.getByRole('button', { name: 'Bring it in' }).click();
   await expect(page.getByTestId('rows')).toHaveText(`${rows} rows`);
-  expect(await page.getByLabel('Steps').innerText()).toBe(steps);
+  expect(await stepsOf(page)).toEqual(steps);
   await page.getByRole('link', { name: 'Log', exact: true }).click();
   await entry.click();
   await expect(page.getByText('51.5 cm').first()).toBeVisible();
