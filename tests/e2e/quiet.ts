@@ -27,23 +27,26 @@ async function kept(page: Page): Promise<void> {
   });
 }
 
+/** A page that is left or loaded again only when everything is written. */
+export function patient(page: Page): Page {
+  const [goto, again] = [page.goto.bind(page), page.reload.bind(page)];
+  page.goto = async (...where) => {
+    await kept(page);
+    return goto(...where);
+  };
+  page.reload = async (...how) => {
+    await kept(page);
+    return again(...how);
+  };
+  return page;
+}
+
 /**
  * Every browser test runs with this watch: no warning or error in the console, no uncaught error, no request but to
  * our own server.
  */
 export const test = base.extend<{ quiet: void }>({
-  page: async ({ page }, use) => {
-    const [goto, again] = [page.goto.bind(page), page.reload.bind(page)];
-    page.goto = async (...where) => {
-      await kept(page);
-      return goto(...where);
-    };
-    page.reload = async (...how) => {
-      await kept(page);
-      return again(...how);
-    };
-    await use(page);
-  },
+  page: async ({ page }, use) => use(patient(page)),
   quiet: [
     async ({ context, baseURL }, use) => {
       const heard = watch(context, baseURL);

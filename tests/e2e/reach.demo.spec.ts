@@ -1,21 +1,25 @@
 import type { Page } from '@playwright/test';
+import { test as again } from './again';
 import { expect, test } from './quiet';
+
+/** Presses between two looks at how far the walk has come. */
+const STRIDE = 8;
 
 /**
  * Walks a page by Tab alone until the walk comes round, then lists what a mouse could use and the walk never met. One
  * radio of a group stands for the group, whose others are met with the arrows; rows of a grid stand for their grid.
  */
 async function unreached(page: Page): Promise<string[]> {
+  await page.evaluate(() =>
+    document.addEventListener('focusin', ({ target }) => {
+      if (!(target instanceof HTMLElement) || target === document.body) return;
+      if (target.dataset['walked']) document.documentElement.dataset['round'] = 'yes';
+      target.dataset['walked'] = 'yes';
+    })
+  );
   for (let i = 0; i < 400; i++) {
     await page.keyboard.press('Tab');
-    const done = await page.evaluate(() => {
-      const at = document.activeElement;
-      if (!(at instanceof HTMLElement) || at === document.body) return false;
-      if (at.dataset['walked']) return true;
-      at.dataset['walked'] = 'yes';
-      return false;
-    });
-    if (done) break;
+    if (i % STRIDE === 0 && (await page.evaluate(() => document.documentElement.dataset['round'] === 'yes'))) break;
   }
   return page.evaluate(() => {
     const usable = 'a[href], button, input, select, textarea, summary, [role=radio], [role=combobox]';
@@ -59,7 +63,8 @@ for (const [name, path, act] of [
   ['Measures', '/measures', undefined],
   ['Convert', '/convert', undefined]
 ] as const) {
-  test(`Tab alone reaches every control: ${name}`, async ({ page }) => {
+  // Where something is changed first, it is changed in a browser of its own.
+  (act ? test : again)(`Tab alone reaches every control: ${name}`, async ({ page }) => {
     await page.goto(path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
     await act?.(page);

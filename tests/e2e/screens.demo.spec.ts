@@ -1,4 +1,5 @@
 import type { Locator } from '@playwright/test';
+import { test as again } from './again';
 import { faults } from './axe';
 import { lettersTimes } from './letters';
 import { expect, test } from './quiet';
@@ -18,7 +19,7 @@ const SIZES = [
 
 for (const [name, path, act] of SCREENS) {
   // One visit for both: loading a page is most of what a test of it takes.
-  test(`nothing runs out of the screen, and axe finds no serious fault: ${name}`, async ({ page }) => {
+  again(`nothing runs out of the screen, and axe finds no serious fault: ${name}`, async ({ page }) => {
     await page.goto(path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
     await expect(page.locator('html')).toHaveAttribute('data-theme', 'day');
