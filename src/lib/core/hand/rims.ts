@@ -15,10 +15,14 @@ const yes = <T>(value: T): Found<T> => ({ ok: true, value });
 const no = (refusal: Refusal): Found<never> => ({ ok: false, no: refusal });
 
 /** The parts a piece is on the table as: one for all copies, or one a copy. */
-export const partsOf = (s: State, piece: number, copy?: number): Part[] =>
-  (s.ofPiece[piece] ?? [])
-    .map((id) => s.parts[id]!)
-    .filter((p) => copy === undefined || p.copy === null || p.copy === copy);
+export function partsOf(s: State, piece: number, copy?: number): Part[] {
+  const parts: Part[] = [];
+  for (const id of s.ofPiece[piece] ?? []) {
+    const part = s.parts[id]!;
+    if (copy === undefined || part.copy === null || part.copy === copy) parts.push(part);
+  }
+  return parts;
+}
 
 /** Puts a run on record, and with its part. */
 export function addRun(s: State, made: Run): number {
@@ -71,13 +75,14 @@ function named(run: Run, ref: RunRef): boolean {
 
 /** First and last position a name means on a part. */
 function spanOf(s: State, part: number, ref: RunRef): { lo: number; hi: number } {
-  let [lo, hi] = [Infinity, -Infinity];
-  for (const run of runsOfPart(s, part)) {
-    if (!named(run, ref)) continue;
-    lo = Math.min(lo, run.lo);
-    hi = Math.max(hi, run.hi);
-  }
   if (ref.run === 'held') return { lo: -Infinity, hi: Infinity };
+  let [lo, hi] = [Infinity, -Infinity];
+  for (const id of s.parts[part]!.runs) {
+    const run = s.runs[id]!;
+    if (run.cut || !named(run, ref)) continue;
+    if (run.lo < lo) lo = run.lo;
+    if (run.hi > hi) hi = run.hi;
+  }
   const asked = ref.pins ?? ref.rows;
   if (asked) return { lo: Math.max(lo, asked.from), hi: Math.min(hi, asked.to) };
   if (!ref.half) return { lo, hi };
@@ -95,16 +100,27 @@ const heldIn = (run: Run, ref: RunRef): boolean =>
  * @param except positions that are left out, for example pins of ladders
  */
 function runsOfRef(run: Executed, s: State, part: number, ref: RunRef, except: readonly number[] = []): Run[] {
-  const mine = (r: Run): boolean => named(r, ref) && heldIn(r, ref);
   const { lo, hi } = spanOf(s, part, ref);
+  const own = s.parts[part]!.runs;
+  const mine = (r: Run): boolean => !r.cut && named(r, ref) && heldIn(r, ref);
+  const cutAt = (at: number): void => {
+    const hit = own.find((id) => s.runs[id]!.lo <= at && at < s.runs[id]!.hi && mine(s.runs[id]!));
+    if (hit !== undefined) cutRun(run, s, hit, at);
+  };
   if (ref.run !== 'held') {
-    const borders = [lo - 1, hi, ...except.flatMap((pin) => [pin - 1, pin])];
-    for (const at of borders) {
-      const hit = runsOfPart(s, part).find((r) => mine(r) && r.lo <= at && at < r.hi);
-      if (hit) cutRun(run, s, hit.id, at);
+    cutAt(lo - 1);
+    cutAt(hi);
+    for (const pin of except) {
+      cutAt(pin - 1);
+      cutAt(pin);
     }
   }
-  return runsOfPart(s, part).filter((r) => mine(r) && r.lo >= lo && r.hi <= hi && !except.includes(r.lo));
+  const found: Run[] = [];
+  for (const id of own) {
+    const r = s.runs[id]!;
+    if (r.lo >= lo && r.hi <= hi && mine(r) && !except.includes(r.lo)) found.push(r);
+  }
+  return found;
 }
 
 /** A chain of runs that lie beside each other on one rim. */
@@ -116,6 +132,9 @@ export interface Chain {
   /** It is the whole rim. */
   readonly whole: boolean;
 }
+
+/** How runs are held that something was made of. */
+const USED: ReadonlySet<Run['hold']> = new Set(['joined', 'bound', 'drawn', 'sewn']);
 
 /** Small steps of the side between groups of held stitches belong to the slope they make; rows at most. */
 const STEP_ROWS = 3;
@@ -136,9 +155,9 @@ export function chainOf(
   for (const [i, ref] of refs.entries()) {
     const found = runsOfRef(run, s, partIds[i]!, ref, except);
     if (found.length === 0) return no({ code: 'nothing-there', piece: ref.piece, run: ref.run });
-    const used = found.find((r) => ['joined', 'bound', 'drawn', 'sewn'].includes(r.hold) && !onRim(s, r));
+    const used = found.find((r) => USED.has(r.hold) && !onRim(s, r));
     if (used) return no({ code: 'used-up', piece: ref.piece, run: ref.run });
-    found.forEach((r) => ids.add(r.id));
+    for (const r of found) ids.add(r.id);
   }
   const surface = s.parts[partIds[0]!]!.surface;
   const rims = s.surfaces[surface]!.rims;
@@ -146,17 +165,23 @@ export function chainOf(
   if (rim < 0) return no({ code: 'used-up', piece: refs[0]!.piece, run: refs[0]!.run });
   const list = rims[rim]!;
   const inside = list.map((id) => ids.has(id));
+  const there = count(inside);
   // Steps of a sloped shoulder lie between its groups.
-  const slope = refs.some((ref) => ref.run === 'held');
-  if (slope) bridge(s, list, inside);
-  const chosen = inside.filter(Boolean).length;
-  if ([...ids].some((id) => !list.includes(id))) return no({ code: 'apart', piece: refs[0]!.piece });
+  if (refs.some((ref) => ref.run === 'held')) bridge(s, list, inside);
+  const chosen = count(inside);
+  if (there < ids.size) return no({ code: 'apart', piece: refs[0]!.piece });
   if (chosen === list.length) return yes({ surface, rim, ids: list, whole: true });
   const start = inside.findIndex((is, i) => is && !inside[(i + list.length - 1) % list.length]);
-  const order = Array.from({ length: chosen }, (_, i) => (start + i) % list.length);
-  if (order.some((i) => !inside[i])) return no({ code: 'apart', piece: refs[0]!.piece });
-  return yes({ surface, rim, ids: order.map((i) => list[i]!), whole: false });
+  const order: number[] = [];
+  for (let i = start; i < start + chosen; i++) {
+    if (!inside[i % list.length]) return no({ code: 'apart', piece: refs[0]!.piece });
+    order.push(list[i % list.length]!);
+  }
+  return yes({ surface, rim, ids: order, whole: false });
 }
+
+/** How many of these are so. */
+const count = (of: readonly boolean[]): number => of.reduce((sum, is) => sum + (is ? 1 : 0), 0);
 
 /** Takes the short sides between chosen held groups in. */
 function bridge(s: State, list: readonly number[], inside: boolean[]): void {

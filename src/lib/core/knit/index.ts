@@ -12,6 +12,7 @@ export {
   mainGauge,
   mainYarn,
   pieceAt,
+  type PieceRun,
   type RowRun,
   rowRuns,
   workRows,

@@ -64,11 +64,40 @@ function tensionsOf(piece: Piece): { readonly list: readonly Tension[]; readonly
   const known = new Map([[key({}), 0]]);
   const list: Tension[] = [{ hole: piece.hole, fingers: null }];
   for (const op of piece.operations) {
-    if (op.op !== 'knit' || known.has(key(op))) continue;
+    if (op.op !== 'knit' || (op.hole ?? op.fingers) === undefined || known.has(key(op))) continue;
     known.set(key(op), list.length);
     list.push({ hole: op.hole ?? piece.hole, fingers: op.fingers ?? null });
   }
-  return { list, of: (op) => known.get(key(op))! };
+  return { list, of: list.length === 1 ? () => 0 : (op) => known.get(key(op))! };
+}
+
+/**
+ * Room for all that is known of every row of a piece. It is asked for in one: each list of its own would cost more than what is
+ * written into it. The widest numbers come first, so that each list begins where its numbers may.
+ *
+ * @param tensions whether a row has a feed of its own: without several tensions it is its yarn
+ */
+function roomFor(rows: number, width: number, tensions: boolean) {
+  const [longs, shorts] = [2, tensions ? 6 : 5];
+  const all = new ArrayBuffer(rows * (4 * longs + 2 * shorts + 2 + width));
+  let at = 0;
+  const next = (bytes: number): number => (at += bytes * rows) - bytes * rows;
+  const inSection = new Uint32Array(all, next(4), rows);
+  const counter = new Int32Array(all, next(4), rows);
+  const yarn = new Uint16Array(all, next(2), rows);
+  return {
+    inSection,
+    counter,
+    yarn,
+    feed: tensions ? new Uint16Array(all, next(2), rows) : yarn,
+    operation: new Uint16Array(all, next(2), rows),
+    stitches: new Uint16Array(all, next(2), rows),
+    low: new Uint16Array(all, next(2), rows),
+    high: new Uint16Array(all, next(2), rows),
+    purpose: new Uint8Array(all, next(1), rows),
+    yarnAt: new Uint8Array(all, next(1), rows),
+    cells: new Uint8Array(all, next(width), rows * width)
+  };
 }
 
 function runPiece(
@@ -83,22 +112,11 @@ function runPiece(
   const asked = piece.operations.reduce((sum, op) => sum + (op.op === 'knit' && op.rows > 0 ? op.rows : 0), 0);
   const tooMany = asked * Math.max(1, ring.width) > MOST_CELLS;
   const rows = tooMany ? 0 : asked;
-  const yarnRows = new Uint16Array(rows);
   const out = {
     pins: machine.pins,
     firstPin: ring.firstPin,
     width: ring.width,
-    yarn: yarnRows,
-    feed: tensions.list.length > 1 ? new Uint16Array(rows) : yarnRows,
-    operation: new Uint16Array(rows),
-    purpose: new Uint8Array(rows),
-    stitches: new Uint16Array(rows),
-    low: new Uint16Array(rows),
-    high: new Uint16Array(rows),
-    yarnAt: new Uint8Array(rows),
-    inSection: new Uint32Array(rows),
-    counter: new Int32Array(rows),
-    cells: new Uint8Array(rows * ring.width)
+    ...roomFor(rows, ring.width, tensions.list.length > 1)
   };
   const trace: Trace[] = [];
   const yarn = (id: string): number => yarnIndex.get(id) ?? 0;
@@ -152,6 +170,19 @@ const traced = (ring: Ring, operation: number, rowsBefore: number): Trace => ({
   counter: ring.counts ? ring.counter : null
 });
 
+/** Whether two pieces are knitted alike, operation by operation. */
+function alike(a: Piece, b: Piece): boolean {
+  return (
+    a.machineId === b.machineId &&
+    a.mode === b.mode &&
+    a.from === b.from &&
+    a.to === b.to &&
+    a.hole === b.hole &&
+    a.operations.length === b.operations.length &&
+    a.operations.every((op, i) => JSON.stringify(op) === JSON.stringify(b.operations[i]))
+  );
+}
+
 /**
  * Runs a plan on its machines.
  *
@@ -167,20 +198,16 @@ export function knit(kit: Kit, plan: Plan, faults: readonly CrankFault[] = []): 
   const yarnIndex = new Map(yarns.map((id, i) => [id, i]));
   const refusals: Finding[] = [];
   // Strips that are knitted alike are one fabric: what is read of the first is read of all.
-  const alike = new Map<string, { readonly operations: Piece['operations']; json?: string; readonly fabric: PieceFabric }[]>(); // prettier-ignore
+  const known: { readonly piece: Piece; readonly fabric: PieceFabric }[] = [];
   const pieces = plan.pieces.map((piece, i) => {
     const machine = machineOf(kit, piece.machineId);
     if (faults.length) return applyFaults(runPiece(piece, i, machine, yarnIndex, refusals), faults, i);
-    // Told apart by a few numbers first: most pieces differ in these.
-    const key = `${piece.machineId} ${piece.mode} ${piece.from} ${piece.to} ${piece.hole} ${piece.operations.length}`;
-    const likely = alike.get(key) ?? [];
-    const json = likely.length > 0 ? JSON.stringify(piece.operations) : '';
-    const known = likely.find((other) => (other.json ??= JSON.stringify(other.operations)) === json);
-    if (known) return known.fabric;
+    const same = known.find((other) => alike(other.piece, piece));
+    if (same) return same.fabric;
     const before = refusals.length;
     const fabric = runPiece(piece, i, machine, yarnIndex, refusals);
     // What the machine refuses names its piece.
-    if (refusals.length === before) alike.set(key, [...likely, { operations: piece.operations, fabric }]);
+    if (refusals.length === before) known.push({ piece, fabric });
     return fabric;
   });
   return { fabric: { yarns, pieces }, refusals };

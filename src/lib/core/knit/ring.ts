@@ -1,5 +1,5 @@
 import type { Machine } from '../kit';
-import type { Mode, Piece, Side } from '../plan';
+import type { Mode, OperationOf, Piece, Side } from '../plan';
 
 /** The state of the machine while a piece hangs on it. Only `knit` writes it. */
 export interface Ring {
@@ -25,8 +25,8 @@ export interface Ring {
   readonly hole: number;
   /** The yarn in the guide, and the hole it runs through once rows were knitted with it. */
   threaded: { readonly yarn: string; readonly hole: number } | null;
-  /** Name and yarn of the section that is being knitted, and its rows so far. */
-  section: string;
+  /** Name, yarn and purpose of the section that is being knitted, and its rows so far. */
+  section: Pick<OperationOf<'knit'>, 'section' | 'yarn' | 'purpose'> | null;
   inSection: number;
   readonly doubled: { readonly from: number; readonly to: number }[];
   readonly ladders: Set<number>;
@@ -80,7 +80,7 @@ export function emptyRing(
     holes: machine.tensionHoles,
     hole,
     threaded: null,
-    section: '',
+    section: null,
     inSection: 0,
     doubled: [],
     ladders: new Set(),

@@ -1,5 +1,5 @@
-import { range } from 'd3-array';
 import { type Executed, pieceAt, type RowRun, workOf } from '../knit';
+import type { Side } from '../plan';
 import type { What } from './facts';
 import { hangingUpTo, isBlind } from './hanging';
 import type { TensionFacts } from './tension';
@@ -67,15 +67,18 @@ function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marke
   const { fabric, planned } = pieceAt(run, p);
   const { trace } = fabric;
   const { before } = workOf(fabric);
-  const seen = new Set<string>();
-  return trace.flatMap((t, i) => {
+  const seen = new Set<Side>();
+  const markers: ReturnType<typeof markersOf> = [];
+  for (const [i, t] of trace.entries()) {
     const op = planned.operations[t.operation]!;
-    if ((op.op !== 'hold' && op.op !== 'decrease') || seen.has(op.side)) return [];
+    if ((op.op !== 'hold' && op.op !== 'decrease') || seen.has(op.side)) continue;
     seen.add(op.side);
     const hung = trace[i - 1]!;
-    if (t.rowsBefore < before + MARKED_FROM) return [];
-    return [{ row: t.rowsBefore, pin: op.side === 'low' ? hung.low : hung.high, held: op.op === 'hold' }];
-  });
+    if (t.rowsBefore >= before + MARKED_FROM)
+      markers.push({ row: t.rowsBefore, pin: op.side === 'low' ? hung.low : hung.high, held: op.op === 'hold' });
+    if (seen.size === 2) break;
+  }
+  return markers;
 }
 
 /** What the cues of all sections of a piece share, worked out once. */
@@ -100,15 +103,16 @@ function looksOf(run: Executed, { p, before, rows, markers, hangs }: Due, r: Row
   const [start, end] = [r.first, r.last + 1];
   if (r.purpose !== 0) return cues;
   /** Rows of this section at which so many rows of the work are done, again and again; not at its very end. */
-  const every = (gap: number): number[] => {
-    const from = gap * Math.max(1, Math.floor((start - before) / gap) + 1);
-    return range(from, Math.min(rows, end - before + 1), gap).map((row) => before + row);
+  const every = (gap: number, due: (row: number) => void): void => {
+    const until = before + Math.min(rows, end - before + 1);
+    for (let row = before + gap * Math.max(1, Math.floor((start - before) / gap) + 1); row < until; row += gap)
+      due(row);
   };
   if (pieceAt(run, p).planned.mode === 'panel') {
-    for (const row of every(EDGES_EVERY)) cues.push({ row, kind: 'edge-loops', facts: {} });
+    every(EDGES_EVERY, (row) => cues.push({ row, kind: 'edge-loops', facts: {} }));
   }
   if (hangs) {
-    for (const row of every(TAPE_EVERY)) cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
+    every(TAPE_EVERY, (row) => cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } }));
   }
   for (const { row, ...facts } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts });

@@ -1,5 +1,5 @@
 import { machineOf, ringMm } from '../kit';
-import { type Executed, pieceAt, type Trace, workOf } from '../knit';
+import { type Executed, pieceAt, type PieceRun, type Trace, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 import { tensionAt, type TensionFacts } from './tension';
@@ -85,13 +85,10 @@ function spanOf(run: Executed, p: number, op: Operation & { op: 'knit' }, from: 
   return { from: from + 1 - before, to: from + op.rows - before };
 }
 
-/** The pins an operation meets: what hung on them before it. */
-function pinsBefore(run: Executed, p: number, index: number) {
-  const { planned: piece, fabric } = pieceAt(run, p);
+/** The pin at an edge before an operation, or one so many pins further in. */
+function pinAt({ planned, fabric }: PieceRun, index: number, side: Side, inwards = 0): number {
   const hung = fabric.trace[index - 1];
-  const edge = (side: Side): number => (side === 'low' ? (hung?.low ?? piece.from) : (hung?.high ?? piece.to));
-  const inner = (side: Side, by: number): number => edge(side) + (side === 'low' ? by : -by);
-  return { edge, inner, occupied: hung?.occupied ?? 0 };
+  return side === 'low' ? (hung?.low ?? planned.from) + inwards : (hung?.high ?? planned.to) - inwards;
 }
 
 /**
@@ -109,8 +106,8 @@ export function factsOf(
   from: number,
   hangs: ((yarn: number, rows: number) => number) | null = null
 ): What {
-  const { planned: piece, fabric } = pieceAt(run, p);
-  const { edge, inner, occupied } = pinsBefore(run, p, index);
+  const at = pieceAt(run, p);
+  const { planned: piece, fabric } = at;
   const { trace } = fabric;
   switch (op.op) {
     case 'castOn': {
@@ -134,19 +131,25 @@ export function factsOf(
         facts: {
           side: op.side,
           method: op.method,
-          pin: edge(op.side),
-          inner: inner(op.side, 1),
-          nearest: inner(op.side, 2)
+          pin: pinAt(at, index, op.side),
+          inner: pinAt(at, index, op.side, 1),
+          nearest: pinAt(at, index, op.side, 2)
         }
       };
     case 'increase':
-      return { say: 'increase', facts: { side: op.side, pin: edge(op.side), next: inner(op.side, -1) } };
+      return {
+        say: 'increase',
+        facts: { side: op.side, pin: pinAt(at, index, op.side), next: pinAt(at, index, op.side, -1) }
+      };
     case 'hold': {
-      const [a, b] = [edge(op.side), inner(op.side, op.stitches - 1)];
-      return { say: 'hold', facts: { side: op.side, stitches: op.stitches, pin: a, from: Math.min(a, b), to: Math.max(a, b), next: inner(op.side, op.stitches) } }; // prettier-ignore
+      const [a, b] = [pinAt(at, index, op.side), pinAt(at, index, op.side, op.stitches - 1)];
+      return { say: 'hold', facts: { side: op.side, stitches: op.stitches, pin: a, from: Math.min(a, b), to: Math.max(a, b), next: pinAt(at, index, op.side, op.stitches) } }; // prettier-ignore
     }
     case 'newEnd':
-      return { say: 'newEnd', facts: { side: op.side, yarn: op.yarn, pin: edge(op.side), tailMm: op.tailMm } };
+      return {
+        say: 'newEnd',
+        facts: { side: op.side, yarn: op.yarn, pin: pinAt(at, index, op.side), tailMm: op.tailMm }
+      };
     case 'float':
       return {
         say: 'float',
@@ -165,9 +168,9 @@ export function factsOf(
           threadMm: op.threadMm,
           turns,
           doubled: op.doubled,
-          stitches: occupied,
-          low: edge('low'),
-          high: edge('high'),
+          stitches: trace[index - 1]?.occupied ?? 0,
+          low: pinAt(at, index, 'low'),
+          high: pinAt(at, index, 'high'),
           yarnPin: trace[index - 1]?.carriage ?? 0,
           halves: fabric.floats.after.length > 0
         }

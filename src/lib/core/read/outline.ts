@@ -83,22 +83,20 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
   const tubes = run.fabric.pieces.map((piece, p): TubeOutline => {
     const { planned, gauges } = pieceAt(run, p);
     let at = 0;
-    const bands = merged(
-      rowRuns(piece).map((r): Band => {
-        const bottomMm = at;
-        at += ((r.last - r.first + 1) * 10) / gauges[r.feed]!.courses.value;
-        const op = planned.operations[r.operation]!;
-        return {
-          from: r.first + 1,
-          to: r.last + 1,
-          yarn: r.yarn,
-          section: op.op === 'knit' ? op.section : '',
-          purpose: PURPOSES[r.purpose]!,
-          bottomMm,
-          topMm: at
-        };
-      })
-    );
+    const bands: { -readonly [K in keyof Band]: Band[K] }[] = [];
+    for (const r of rowRuns(piece)) {
+      const bottomMm = at;
+      at += ((r.last - r.first + 1) * 10) / gauges[r.feed]!.courses.value;
+      const op = planned.operations[r.operation]!;
+      const section = op.op === 'knit' ? op.section : '';
+      const purpose = PURPOSES[r.purpose]!;
+      const last = bands.at(-1);
+      // What shaping cut out of one section is one band.
+      if (last?.section === section && last.yarn === r.yarn && last.purpose === purpose) {
+        last.to = r.last + 1;
+        last.topMm = at;
+      } else bands.push({ from: r.first + 1, to: r.last + 1, yarn: r.yarn, section, purpose, bottomMm, topMm: at });
+    }
     const main = mainGauge(run, p);
     const flat = planned.mode !== 'tube';
     const firstWork = bands.find((band) => band.purpose === 'work')?.from ?? 1;
@@ -126,19 +124,6 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
     worn:
       run.plan.worn?.form === 'lined-hat' && run.fabric.pieces[0]?.rows ? hatOutline(run, run.plan.worn, reveal) : null
   };
-}
-
-/** Bands that shaping cut out of one section are one band. */
-function merged(bands: readonly Band[]): Band[] {
-  const out: { -readonly [K in keyof Band]: Band[K] }[] = [];
-  for (const band of bands) {
-    const last = out.at(-1);
-    if (last && last.section === band.section && last.yarn === band.yarn && last.purpose === band.purpose) {
-      last.to = band.to;
-      last.topMm = band.topMm;
-    } else out.push({ ...band });
-  }
-  return out;
 }
 
 /** Where every row of a panel begins and ends. */

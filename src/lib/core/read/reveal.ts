@@ -9,9 +9,11 @@ export function readReveal(run: Executed): Reveal {
   const shares = pieces.flatMap(({ place }, p) => {
     const { yarn, rows } = pieceAt(run, p).fabric;
     const counts = new Map<number, number>();
-    for (let row = 0; row < rows; row++) {
+    for (let row = 0, start = 0; row < rows; row++) {
+      if (row + 1 < rows && place[row] === place[row + 1] && yarn[row] === yarn[row + 1]) continue;
       const key = place[row]! * 65_536 + yarn[row]!;
-      counts.set(key, (counts.get(key) ?? 0) + 1);
+      counts.set(key, (counts.get(key) ?? 0) + row + 1 - start);
+      start = row + 1;
     }
     return [...counts].map(([key, count]) => ({
       piece: p,

@@ -1,7 +1,7 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
 import { type Executed, pieceAt, type RowRun, rowRuns, ruleOfOperation } from '../knit';
-import type { Operation, Piece } from '../plan';
+import type { Operation, OperationOf, Piece } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
 import { factsOf, type JoinedFacts, type What } from './facts';
@@ -58,24 +58,35 @@ function rowMinutes(run: Executed, piece: Piece, from: number, count: number): n
   return (count - slow + slow / SLOW_FACTOR) / pace;
 }
 
-/** The rows of a section that shaping cuts into stretches: its neighbours of the same name and yarn belong to it. */
-function sectionOf(run: Executed, p: number, index: number, from: number): { from: number; to: number } {
-  const { operations } = pieceAt(run, p).planned;
-  const own = operations[index]!;
-  let [first, last] = [from + 1, from + (own.op === 'knit' ? own.rows : 0)];
-  if (pieceAt(run, p).planned.mode === 'tube' || own.op !== 'knit') return { from: first, to: last };
-  const belongs = (op: Operation): boolean =>
-    op.op === 'knit' && op.section === own.section && op.yarn === own.yarn && op.purpose === own.purpose;
-  const shapes = (op: Operation): boolean => ['decrease', 'increase', 'hold', 'newEnd', 'float'].includes(op.op);
-  for (let i = index - 1; i >= 0 && (belongs(operations[i]!) || shapes(operations[i]!)); i--) {
-    const op = operations[i]!;
-    if (op.op === 'knit') first -= op.rows;
+/** A section with all its rows, and how many of them come before this stretch of it. */
+interface Stretch {
+  readonly of: { rows: number };
+  readonly before: number;
+}
+
+const SHAPES: ReadonlySet<Operation['op']> = new Set(['decrease', 'increase', 'hold', 'newEnd', 'float']);
+
+/**
+ * The section that every operation of a panel which knits belongs to, by its index: shaping cuts a section into stretches, so
+ * neighbours of the same name and yarn, with nothing but shaping between them, are one. In a tube each is a section of its own.
+ */
+function sectionsOf({ mode, operations }: Piece): readonly Stretch[] {
+  const sections: Stretch[] = [];
+  if (mode === 'tube') return sections;
+  let of: Stretch['of'] | null = null;
+  let last: OperationOf<'knit'> | null = null;
+  for (const [i, op] of operations.entries()) {
+    if (op.op !== 'knit') {
+      if (!SHAPES.has(op.op)) of = null;
+      continue;
+    }
+    const same = last?.section === op.section && last.yarn === op.yarn && last.purpose === op.purpose;
+    if (!of || !same) of = { rows: 0 };
+    sections[i] = { of, before: of.rows };
+    of.rows += op.rows;
+    last = op;
   }
-  for (let i = index + 1; i < operations.length && (belongs(operations[i]!) || shapes(operations[i]!)); i++) {
-    const op = operations[i]!;
-    if (op.op === 'knit') last += op.rows;
-  }
-  return { from: first, to: last };
+  return sections;
 }
 
 /** Setting up for a piece; what the piece before left as it should be is not asked for again. */
@@ -126,6 +137,7 @@ function operationStep(
   index: number,
   op: Operation,
   rows: RowRun | undefined,
+  section: Stretch | undefined,
   final: boolean,
   last: Operation | undefined,
   due: Due,
@@ -138,6 +150,7 @@ function operationStep(
   const joined = joinedFacts(run, p, index, last);
   const { trace } = fabric;
   const stitches = trace[index - 1]?.occupied ?? 0;
+  const own = knits ? { from: from + 1, to: from + op.rows } : null;
   return {
     id: `p${p}.${index}`,
     phase: 'knit',
@@ -146,10 +159,10 @@ function operationStep(
     act: null,
     what,
     joined,
-    rows: knits ? { from: from + 1, to: from + op.rows } : null,
+    rows: own,
     workRows: knits && op.purpose === 'work' ? { from: from + 1 - due.before, to: from + op.rows - due.before } : null,
     carriage: knits ? { before: trace[index - 1]?.carriage ?? 0, after: trace[index]!.carriage } : null,
-    section: knits ? sectionOf(run, p, index, from) : null,
+    section: section ? { from: from + 1 - section.before, to: from + section.of.rows - section.before } : own,
     yarnId: 'yarn' in op ? op.yarn : op.op === 'hangOff' && op.style !== 'thread' ? op.thread : null,
     cues: knits && what.say === 'knit' && rows ? cuesOf(run, due, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
     copies: piece.copies,
@@ -218,9 +231,10 @@ export function readSteps(run: Made): Step[] {
     }
     let last: Operation | undefined;
     const due = dueIn(run, p);
+    const sections = sectionsOf(piece);
     const hangs = isBlind(run, p) ? hangingOf(run, p) : null;
     piece.operations.forEach((op, i) => {
-      steps.push(operationStep(run, p, i, op, runs.get(i), i === final, last, due, hangs));
+      steps.push(operationStep(run, p, i, op, runs.get(i), sections[i], i === final, last, due, hangs));
       if ('yarn' in op) last = op;
     });
   });

@@ -26,9 +26,10 @@ export const knit: RuleOf<'knit'> = {
       }
     }
     // Shaping cuts a section into stretches of rows; its count goes on.
-    const section = `${op.section} ${op.yarn} ${op.purpose}`;
-    if (ring.mode === 'tube' || section !== ring.section) ring.inSection = 0;
-    ring.section = section;
+    const { section } = ring;
+    const same = section?.section === op.section && section.yarn === op.yarn && section.purpose === op.purpose;
+    if (ring.mode === 'tube' || !same) ring.inSection = 0;
+    ring.section = op;
     let at = ring.yarnAt === 'low' ? 0 : 1;
     // One walk: most sections are a few rows, and a call for each array takes longer than they do.
     for (let row = start; row < end; row++) {
