@@ -1,4 +1,4 @@
-import { pieceAt, rowRuns } from '../knit';
+import { pieceAt } from '../knit';
 import type { Executed } from '../knit';
 
 /** Yarn of one row: which, and how much of it, m, all strands. */
@@ -25,7 +25,7 @@ export function alongRows(run: Executed): RowYarn[] {
     const { fabric, gauges } = pieceAt(run, piece);
     for (let copy = 1; copy <= copies; copy++) {
       let work = 0;
-      for (const r of rowRuns(fabric)) {
+      for (const r of fabric.runs) {
         const { loopMm } = gauges[r.feed]!;
         const { strands } = run.yarns[r.yarn]!;
         for (let row = r.first; row <= r.last; row++) {

@@ -1,4 +1,4 @@
-import { pieceAt, rowRuns, workSpan } from '../knit';
+import { pieceAt } from '../knit';
 import type { Executed } from '../knit';
 import { type ColourSection, rowsIn } from '../plan';
 import { PLACES, type Reveal } from '../read';
@@ -10,7 +10,7 @@ type Run = Executed & { readonly reveal: Reveal };
 
 /** Fates of the work rows of a piece, the first row at 0. */
 export function fatesOf(run: Run, piece: number): ReturnType<typeof fateOf>[] {
-  const { first, count } = workSpan(rowRuns(pieceAt(run, piece).fabric));
+  const { first, count } = pieceAt(run, piece).fabric.work;
   const { place } = run.reveal.pieces[piece]!;
   return Array.from({ length: count }, (_, i) => fateOf(PLACES[place[first + i]!]!));
 }

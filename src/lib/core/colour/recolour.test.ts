@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { made, medium, sampleKit } from '../../../../tests/support/sample';
 import { KINDS } from '../kinds';
 import { presetFor } from '../kit';
-import { colourChanges, rowRuns, workSpan } from '../knit';
+import { colourChanges } from '../knit';
 import { rowsIn } from '../plan';
 import { offBy, sectionsOf } from './recolour';
 
@@ -55,11 +55,11 @@ describe('colours set on the tube', () => {
             expect([piece.rows, [...piece.stitches], [...piece.low]]).toEqual([before.rows, [...before.stitches], [...before.low]]); // prettier-ignore
             // An oracle of its own: the yarn of every work row, counted out one by one.
             const wanted = lists[p]!.flatMap((s) => Array.from({ length: s.rows }, () => s.yarn));
-            const { first, count } = workSpan(rowRuns(piece));
+            const { first, count } = piece.work;
             expect(Array.from({ length: count }, (_, i) => r.fabric.yarns[piece.yarn[first + i]!])).toEqual(wanted);
             // Every join of it is tied or woven in.
             const tails = r.worked.tails.filter((t) => t.from === 'join' && r.worked.state.parts[t.part]!.piece === p);
-            if (colourChanges(rowRuns(piece)) > 0) expect(tails.length).toBeGreaterThan(0);
+            if (colourChanges(piece.runs) > 0) expect(tails.length).toBeGreaterThan(0);
             for (const tail of tails) expect(['tied', 'woven', 'inside', 'hanging']).toContain(tail.fate);
           });
         }),

@@ -1,4 +1,4 @@
-import { type Executed, pieceAt, rowRuns } from '../knit';
+import { type Executed, pieceAt } from '../knit';
 import { type PlaceName, PLACES, type Reveal } from '../read';
 
 /** What becomes of a row once the thing is worn. */
@@ -41,7 +41,7 @@ export function readSeen(run: Executed & { readonly reveal: Reveal }): SeenYarn[
   run.plan.pieces.forEach(({ copies }, p) => {
     const { fabric: piece, gauges } = pieceAt(run, p);
     const { place } = run.reveal.pieces[p]!;
-    for (const r of rowRuns(piece)) {
+    for (const r of piece.runs) {
       if (r.purpose !== 0) continue;
       const { courses, wales } = gauges[r.feed]!;
       const own = found.get(r.yarn) ?? { rows: none(), cm2: none() };

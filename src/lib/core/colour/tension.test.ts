@@ -2,7 +2,6 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { made, medium, sampleKit } from '../../../../tests/support/sample';
 import { FINGER_TENSIONS, type FingerTension, gaugeFor, Machine, presetFor } from '../kit';
-import { rowRuns, workSpan } from '../knit';
 import type { ColourSection } from '../plan';
 import { joinMomentsOf, observationsOf } from '../read';
 import { alongRows, isMeasured, readJoins, sectionsOf } from './index';
@@ -58,7 +57,7 @@ describe.each([
   const kit = kitOn(pins);
   const machine = kit.machines[0]!;
   const plain = made(kind, {}, kit, { hole: 2, fingers });
-  const { count } = workSpan(rowRuns(plain.fabric.pieces[0]!));
+  const { count } = plain.fabric.pieces[0]!.work;
 
   it('are as long, and take as much yarn, as their own gauge has them, row by row; refused where the yarn cannot change its hole', () => {
     fc.assert(
@@ -124,7 +123,7 @@ describe.each([
 describe('tension by section', () => {
   const kit = kitOn(48);
   const plain = made('lined-hat', { style: 'plain', yarn: 'red' }, kit, { hole: 2 });
-  const rows = workSpan(rowRuns(plain.fabric.pieces[0]!)).count;
+  const rows = plain.fabric.pieces[0]!.work.count;
   const of = (...sections: (Tight & { yarn: string; rows: number })[]) =>
     made('lined-hat', { style: 'plain', yarn: 'red' }, kit, { hole: 2, colours: [{ piece: 0, sections }] });
 
@@ -151,7 +150,7 @@ describe('tension by section', () => {
   it('copies that end in another hole are threaded anew, each', () => {
     const many = made('garland', {}, kit, { hole: 2 });
     const p = many.plan.pieces.findIndex((piece) => piece.copies > 1);
-    const all = workSpan(rowRuns(many.fabric.pieces[p]!)).count;
+    const all = many.fabric.pieces[p]!.work.count;
     const half = Math.floor(all / 2);
     const striped = made('garland', {}, kit, { hole: 2, colours: [{ piece: p, sections: [{ yarn: 'red', rows: half }, { yarn: 'blue', rows: all - half, hole: 1 }] }] }); // prettier-ignore
     const guide = striped.steps.find((s) => s.piece === p && s.what.say === 'guide')!;

@@ -1,4 +1,4 @@
-import { type Executed, lengthOfRows, pieceAt, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthOfRows, pieceAt } from '../knit';
 import type { ButtonLine } from '../plan';
 
 /** Stitches along the stretch that stay clear of its two ends (own estimate, no source). */
@@ -50,7 +50,7 @@ export function spread(
  */
 export function spreadOn({ run }: { readonly run: Executed }, line: ButtonLine, perFour: number): Spread {
   const { piece, rows: asked } = line.over;
-  const { count } = workSpan(rowRuns(pieceAt(run, piece).fabric));
+  const { count } = pieceAt(run, piece).fabric.work;
   const rows = Math.max(1, Math.min(asked?.to ?? count, count) - (asked?.from ?? 1) + 1);
   const stitchMm = lengthOfRows(run, piece, 1, rows) / Math.max(1, (rows * perFour) / 4);
   return spread(line, rows, perFour, stitchMm);

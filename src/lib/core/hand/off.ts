@@ -1,4 +1,4 @@
-import { type Executed, lengthOfRows, pieceAt, PURPOSES, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthOfRows, pieceAt, PURPOSES } from '../knit';
 import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
 import type { Hold, Part, Run, State, Tail } from './state';
 import { addRun, stitchMm } from './rims';
@@ -26,7 +26,7 @@ const isCord = (run: Executed, p: number, piece: Piece): boolean =>
 function wasteAt(run: Executed, piece: number, edge: 'cast-on' | 'hung-off'): { rows: number; separator: boolean } {
   const { fabric } = pieceAt(run, piece);
   const { purpose, rows } = fabric;
-  const { first, last } = workSpan(rowRuns(fabric));
+  const { first, last } = fabric.work;
   const separator = PURPOSES.indexOf('separator');
   return edge === 'cast-on'
     ? { rows: first, separator: first > 0 && purpose[first - 1] === separator }
@@ -95,7 +95,7 @@ class Layer {
   side(side: Side): number[] {
     const { fabric: knitted, planned } = pieceAt(this.run, this.piece);
     const { operations } = planned;
-    const span = workSpan(rowRuns(knitted));
+    const span = knitted.work;
     const ids: number[] = [];
     let done = 0;
     const edgeTo = (row: number): void => {
@@ -120,7 +120,7 @@ class Layer {
 function tailsOfBalls(run: Executed, s: State, part: number, piece: number): void {
   const { fabric } = pieceAt(run, piece);
   const { faults, yarn } = fabric;
-  const { first, count } = workSpan(rowRuns(fabric));
+  const { first, count } = fabric.work;
   const { copy } = s.parts[part]!;
   for (const fault of faults) {
     const row = fault.row - first;
@@ -135,7 +135,7 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
   const { operations } = pieceAt(run, piece).planned;
   const { times } = s.parts[part]!;
   const knitted = pieceAt(run, piece).fabric;
-  const first = workSpan(rowRuns(knitted)).first;
+  const first = knitted.work.first;
   const add = (
     yarn: string,
     mm: number,
@@ -189,7 +189,7 @@ function layPart(run: Executed, s: State, piece: number, copy: number | null, ti
   const index = s.parts.length;
   const body: Part['body'] = planned.mode === 'tube' ? 'tube' : isCord(run, piece, planned) ? 'cord' : 'panel';
   const layer = new Layer(run, s, index, piece);
-  const span = workSpan(rowRuns(knitted));
+  const span = knitted.work;
   const off = planned.operations.at(-1) as Operation & { op: 'hangOff' };
   const hung = knitted.trace.at(-2);
   const rehung = planned.operations.some((op) => op.op === 'rehang');

@@ -1,4 +1,4 @@
-import { colourChanges, pieceAt, rowRuns } from '../knit';
+import { colourChanges, pieceAt } from '../knit';
 import { finder } from '../plan';
 import type { Judge } from './readings';
 
@@ -19,7 +19,7 @@ export const joinFar: Judge = {
     const { joinPins } = r.kit.habits;
     if (joinPins <= FEW) return [];
     const p = r.fabric.pieces.findIndex(
-      (piece, i) => pieceAt(r, i).planned.mode === 'tube' && colourChanges(rowRuns(piece)) > 0
+      (piece, i) => pieceAt(r, i).planned.mode === 'tube' && colourChanges(piece.runs) > 0
     );
     return p < 0 ? [] : [find('join-far', 'warn', { piece: p }, { pins: joinPins, few: FEW })];
   }

@@ -1,6 +1,5 @@
 import { finder, type Finding } from '../plan';
 import { type PlaceName, PLACES, isSeen } from '../read';
-import { rowRuns, workSpan } from '../knit';
 import type { Judge } from './readings';
 
 /** Facts of a patch nobody would see, with where its row ends up. */
@@ -18,7 +17,7 @@ export const patchHidden: Judge = {
       const fabric = r.fabric.pieces[piece];
       const places = r.reveal.pieces[piece]?.place;
       if (what === 'tag' || !fabric || !places) return [];
-      const { first, count } = workSpan(rowRuns(fabric));
+      const { first, count } = fabric.work;
       if (row > count) return [];
       const seenAt = (of: number): boolean => isSeen(PLACES[places[first + of - 1]!]!);
       if (seenAt(row)) return [];

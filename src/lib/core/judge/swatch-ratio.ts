@@ -14,7 +14,7 @@ import {
 } from '../kit';
 import { remembered } from '../quantity';
 import { finder, type Finding } from '../plan';
-import { rowRuns, workRows } from '../read';
+import { workRows } from '../read';
 import type { Judge } from './readings';
 
 /** Facts of a swatch that cannot be, by its day. */
@@ -50,7 +50,7 @@ export const swatchRatio: Judge = {
       const p = r.fabric.pieces.findIndex((piece) => workRows(piece).has(i));
       if (p < 0) return [];
       const { planned, fabric, gauges } = pieceAt(r, p);
-      const feed = rowRuns(fabric).find((run) => run.purpose === 0 && run.yarn === i)!.feed;
+      const feed = fabric.runs.find((run) => run.purpose === 0 && run.yarn === i)!.feed;
       const { hole, fingers } = tensionOfFeed(fabric, feed, r.yarns.length);
       const machine = machineOf(r.kit, planned.machineId);
       const { state } = gauges[feed]!;

@@ -10,7 +10,7 @@ import {
   type Yarn
 } from '../kit';
 import { finder, type Finding, type Fix } from '../plan';
-import { rowRuns, workRows } from '../read';
+import { workRows } from '../read';
 import { yarnOption } from './options';
 import type { Judge, Readings } from './readings';
 import { strandsOf } from './remedies';
@@ -52,7 +52,7 @@ export const tightness: Judge = {
     const knitted = new Map<number, { readonly p: number; readonly feeds: readonly number[] }>();
     r.fabric.pieces.forEach((piece, p) => {
       const feeds = new Set<number>();
-      for (const { purpose, feed } of rowRuns(piece)) if (purpose === 0) feeds.add(feed);
+      for (const { purpose, feed } of piece.runs) if (purpose === 0) feeds.add(feed);
       for (const yarn of workRows(piece).keys())
         if (!knitted.has(yarn))
           knitted.set(yarn, { p, feeds: [...feeds].filter((f) => yarnOfFeed(f, r.yarns.length) === yarn) });

@@ -3,7 +3,6 @@ import { colourDifference, type Yarn } from '../kit';
 import { remembered } from '../quantity';
 import { PURPOSES } from '../knit';
 import { finder, type Finding } from '../plan';
-import { rowRuns } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
 import { options } from './remedies';
@@ -32,7 +31,7 @@ export const wasteColour: Judge = {
   find: (r) => {
     const pairs = new Map<string, { waste: number; work: number; separator: boolean }>();
     for (const piece of r.fabric.pieces) {
-      const runs = rowRuns(piece);
+      const runs = piece.runs;
       runs.forEach((run, i) => {
         const next = runs[i + 1];
         if (!next || (run.purpose === 0) === (next.purpose === 0)) return;

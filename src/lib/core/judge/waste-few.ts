@@ -1,5 +1,4 @@
 import { finder, type Finding } from '../plan';
-import { rowRuns } from '../read';
 import { beside } from './options';
 import type { Judge } from './readings';
 import { options } from './remedies';
@@ -20,7 +19,7 @@ export const wasteFew: Judge = {
   find: (r) =>
     r.fabric.pieces
       .flatMap((piece, p): Finding[] => {
-        const few = rowRuns(piece).find((run) => run.purpose === 1 && run.last - run.first + 1 < LEAST);
+        const few = piece.runs.find((run) => run.purpose === 1 && run.last - run.first + 1 < LEAST);
         const more = options({ code: 'wasteRows', rows: 5 }, { waste: 'few' });
         return few ? [find('waste-few', 'warn', beside(r, 'waste', { piece: p }), { least: LEAST }, more)] : [];
       })

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { codes, made, sampleKit } from '../../../../tests/support/sample';
 import { SIZE_TABLES } from '../body';
 import { presetFor } from '../kit';
-import { areaOf, finishedSketch, layPanel, panelAreaMm2, rowRuns, workSpan } from '../read';
+import { areaOf, finishedSketch, layPanel, panelAreaMm2 } from '../read';
 import type { Result } from '../tomble';
 import { speak } from '$lib/words';
 
@@ -30,7 +30,7 @@ const bodies = TRUNKS.flatMap((table) =>
 /** Cells of the work rows of a piece, row by row, as text: what a mirror would show backwards. */
 function cellsOf(result: Result, p: number): string[] {
   const piece = result.fabric.pieces[p]!;
-  const { first, count } = workSpan(rowRuns(piece));
+  const { first, count } = piece.work;
   return Array.from({ length: count }, (_, i) => {
     const at = (first + i) * piece.width;
     return [...piece.cells.slice(at, at + piece.width)].join('');

@@ -3,13 +3,12 @@ import { describe, expect, it } from 'vitest';
 import { codes, made, sampleKit } from '../../../../tests/support/sample';
 import { KINDS } from './index';
 import { type Operation, optionFields } from '../plan';
-import { rowRuns, workSpan } from '../read';
 import type { Result } from '../tomble';
 
 /** Work rows of a piece. */
 const rows = (result: Result, label: string): number => {
   const p = result.plan.pieces.findIndex((piece) => piece.label === label);
-  return workSpan(rowRuns(result.fabric.pieces[p]!)).count;
+  return result.fabric.pieces[p]!.work.count;
 };
 /** Operations of one sort in a piece, in their order. */
 const ops = <O extends Operation['op']>(result: Result, label: string, op: O) =>

@@ -1,7 +1,6 @@
 import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
 import { type Brief, type Finding, NO_NOTES, type Notes, type Piece, type Plan } from '../plan';
-import { remembered } from '../quantity';
-import type { Fabric, PieceFabric } from './fabric';
+import type { Fabric, PieceFabric, RowRun } from './fabric';
 import type { CrankFault } from './fault';
 import { knit } from './knit';
 
@@ -95,50 +94,6 @@ export function mainYarn(piece: Fabric['pieces'][number]): number {
 export const allRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>
   run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * run.fabric.pieces[p]!.rows, 0);
 
-/** A run of neighbouring rows that agree in everything a picture or a table shows. */
-export interface RowRun {
-  /** First and last row, counted from 0, both included. */
-  readonly first: number;
-  readonly last: number;
-  readonly yarn: number;
-  /** Index into the gauges of the piece. */
-  readonly feed: number;
-  readonly purpose: number;
-  readonly operation: number;
-}
-
-/**
- * The rows of a piece gathered into runs of one operation each.
- *
- * @example rowRuns(fabric.pieces[0]) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }, …]
- */
-export const rowRuns = remembered((piece: Fabric['pieces'][number]): readonly RowRun[] => {
-  const runs: RowRun[] = [];
-  let first = 0;
-  for (let row = 1; row <= piece.rows; row++) {
-    if (row < piece.rows && piece.operation[row] === piece.operation[first]) continue;
-    runs.push({
-      first,
-      last: row - 1,
-      yarn: piece.yarn[first]!,
-      feed: piece.feed[first]!,
-      purpose: piece.purpose[first]!,
-      operation: piece.operation[first]!
-    });
-    first = row;
-  }
-  return runs;
-});
-
-/** The first and last work row, from 0, both included; waste comes before and after. */
-export const workSpan = remembered(
-  (runs: readonly RowRun[]): { readonly first: number; readonly last: number; readonly count: number } => {
-    const first = runs.find((run) => run.purpose === 0)?.first ?? 0;
-    const last = runs.findLast((run) => run.purpose === 0)?.last ?? -1;
-    return { first, last, count: last - first + 1 };
-  }
-);
-
 /** Changes of colour in the rows of the work; what joins the waste to it is none. */
 export function colourChanges(runs: readonly RowRun[]): number {
   const work = runs.filter((run) => run.purpose === 0);
@@ -148,7 +103,7 @@ export function colourChanges(runs: readonly RowRun[]): number {
 /** Work rows of each yarn of a piece, by its index in the fabric; waste is left out. */
 export function workRows(piece: Fabric['pieces'][number]): Map<number, number> {
   const rows = new Map<number, number>();
-  for (const r of rowRuns(piece)) {
+  for (const r of piece.runs) {
     if (r.purpose === 0) rows.set(r.yarn, (rows.get(r.yarn) ?? 0) + r.last - r.first + 1);
   }
   return rows;

@@ -32,6 +32,25 @@ export interface Tension {
   readonly fingers: FingerTension | null;
 }
 
+/** A run of neighbouring rows of one operation: they agree in everything a picture or a table shows. */
+export interface RowRun {
+  /** First and last row, counted from 0, both included. */
+  readonly first: number;
+  readonly last: number;
+  readonly yarn: number;
+  /** Index into the gauges of the piece. */
+  readonly feed: number;
+  readonly purpose: number;
+  readonly operation: number;
+}
+
+/** The work of a piece: its first and last row, from 0, both included; waste comes before and after. */
+export interface WorkSpan {
+  readonly first: number;
+  readonly last: number;
+  readonly count: number;
+}
+
 /** What the pins did for one piece: one entry a row, plus one cell for each pin in each row. */
 export interface PieceFabric {
   readonly rows: number;
@@ -66,6 +85,9 @@ export interface PieceFabric {
   readonly inSection: Uint32Array;
   /** What the machine's counter shows once the row is done; -1 where it is blind. */
   readonly counter: Int32Array;
+  /** All rows, gathered into runs of one operation each. */
+  readonly runs: readonly RowRun[];
+  readonly work: WorkSpan;
   /** CELL codes, row after row, `width` to a row. */
   readonly cells: Uint8Array;
   /** Rows that hang doubled because the first of them was lifted back onto the pins; from 1, both included. */
@@ -78,7 +100,10 @@ export interface PieceFabric {
 }
 
 /** What is written down row by row while a piece is knitted. */
-export type RowArrays = Omit<PieceFabric, 'rows' | 'trace' | 'tensions' | 'doubled' | 'ladders' | 'floats' | 'faults'>;
+export type RowArrays = Omit<
+  PieceFabric,
+  'rows' | 'runs' | 'work' | 'trace' | 'tensions' | 'doubled' | 'ladders' | 'floats' | 'faults'
+>;
 
 /** The result of running a plan: what hangs from the machine, and what it was made of. */
 export interface Fabric {

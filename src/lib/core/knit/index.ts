@@ -1,4 +1,4 @@
-export { PURPOSES, type Fabric, type PieceFabric, type Tension, type Trace } from './fabric';
+export { PURPOSES, type Fabric, type PieceFabric, type RowRun, type Tension, type Trace } from './fabric';
 export { CrankFault } from './fault';
 export { knit } from './knit';
 export { mirrored } from './mirror';
@@ -13,10 +13,7 @@ export {
   mainYarn,
   pieceAt,
   type PieceRun,
-  type RowRun,
-  rowRuns,
   workRows,
-  workSpan,
   colourChanges
 } from './executed';
 export { type Counted, countedRow, workOf } from './work-row';

@@ -4,6 +4,7 @@ import { CELL, type Fabric, type PieceFabric, type Tension, type Trace } from '.
 import type { CrankFault } from './fault';
 import type { MachineNo } from './refusal';
 import { ruleOf } from './operations';
+import { runsOf, workIn } from './runs';
 import { carriageOf, emptyRing, type Ring } from './ring';
 
 /** A fabric and whatever the machine refused to do on the way. */
@@ -144,10 +145,12 @@ function runPiece(
   // A piece that could not be begun: nothing hangs after any of its operations.
   while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
   const ladders = [...ring.ladders].sort((a, b) => a - b);
-  const { list } = tensions;
+  const runs = runsOf(out, ring.rows);
   return {
     ...out,
-    tensions: list,
+    runs,
+    work: workIn(runs),
+    tensions: tensions.list,
     rows: ring.rows,
     doubled: ring.doubled,
     ladders,

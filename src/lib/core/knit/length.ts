@@ -1,5 +1,5 @@
 import { remembered } from '../quantity';
-import { type Executed, rowRuns, workSpan } from './executed';
+import { type Executed } from './executed';
 
 /** What lengths of a piece are read from. */
 type Laid = Pick<Executed, 'fabric' | 'gauges'>;
@@ -9,7 +9,7 @@ export const lengthsOf = remembered(
   (piece: Executed['fabric']['pieces'][number], gauges: Executed['gauges'][number]): Float64Array => {
     const upTo = new Float64Array(piece.rows + 1);
     let mm = 0;
-    for (const run of rowRuns(piece)) {
+    for (const run of piece.runs) {
       const course = 10 / gauges[run.feed]!.courses.value;
       for (let row = run.first; row <= run.last; row++) upTo[row + 1] = mm += course;
     }
@@ -21,7 +21,7 @@ export const lengthsOf = remembered(
 export function lengthOfRows(run: Laid, p: number, from: number, to: number): number {
   if (to < from) return 0;
   const piece = run.fabric.pieces[p]!;
-  const { first } = workSpan(rowRuns(piece));
+  const { first } = piece.work;
   const gauges = run.gauges[p]!;
   const upTo = lengthsOf(piece, gauges);
   // Rows that an act names and the fabric does not have are as high as those of its first yarn.
@@ -36,7 +36,7 @@ export function lengthOfRows(run: Laid, p: number, from: number, to: number): nu
 /** Length of all work rows of a piece at rest, rows that hang doubled counted half. */
 export function lengthMmOf(run: Laid, p: number): number {
   const piece = run.fabric.pieces[p]!;
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   const doubled = piece.doubled.reduce(
     (sum, d) => sum + lengthOfRows(run, p, d.from - span.first, d.to - span.first) / 2,
     0

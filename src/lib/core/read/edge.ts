@@ -1,5 +1,5 @@
 import type { RunRef } from '../plan';
-import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../knit';
+import { type Executed, mainGauge, pieceAt } from '../knit';
 import { lengthOfRows } from '../knit';
 
 /** An edge of a piece as a seam meets it: what it counts and how long it is. */
@@ -12,7 +12,7 @@ export interface EdgeSize {
 /** Measures an edge off the fabric. */
 export function edgeSize(run: Pick<Executed, 'fabric' | 'gauges' | 'plan'>, e: RunRef): EdgeSize {
   const piece = pieceAt(run, e.piece).fabric;
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   if (e.run === 'upper' || e.run === 'lower' || e.run === 'side') {
     const from = e.rows?.from ?? 1;
     const to = Math.min(e.rows?.to ?? span.count, span.count);

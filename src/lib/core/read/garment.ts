@@ -1,7 +1,7 @@
 import type { RimPart } from '../plan';
 import { remembered } from '../quantity';
 import { edgeSize } from './edge';
-import { type Executed, mainGauge, rowRuns, workSpan } from '../knit';
+import { type Executed, mainGauge } from '../knit';
 
 /** What a garment measures where it meets the body, all read off the fabric, in mm at rest. */
 export interface GarmentSizes {
@@ -44,7 +44,7 @@ const measured = remembered(
     const run = { fabric, gauges, plan };
     const rows = (piece: number): number => {
       const knitted = run.fabric.pieces[piece];
-      return knitted ? workSpan(rowRuns(knitted)).count : 0;
+      return knitted ? knitted.work.count : 0;
     };
     return {
       neckMm: rimMm(run, rims.neck),

@@ -1,5 +1,5 @@
 import { hangingCourse, machineOf } from '../kit';
-import { type Executed, pieceAt, rowRuns, yarnOfFeed } from '../knit';
+import { type Executed, pieceAt, yarnOfFeed } from '../knit';
 import type { Figure } from '../quantity';
 
 /** Height of a hanging row of every yarn of a piece as tight as it is, worked out once for a piece. */
@@ -23,7 +23,7 @@ export function hangingOf(run: Executed, p: number): (feed: number, rows: number
 /** Length of the work of a piece that hangs once a true row is done, mm. */
 export function hangingUpTo(run: Executed, p: number): (row: number) => number {
   const course = coursesOf(run, p);
-  const runs = rowRuns(pieceAt(run, p).fabric);
+  const runs = pieceAt(run, p).fabric.runs;
   return (row) => {
     let mm = 0;
     for (const { purpose, first, last, feed } of runs) {
@@ -38,7 +38,7 @@ export function hangingMm(run: Executed, p: number): Figure {
   const course = coursesOf(run, p);
   const sum = { value: 0, low: 0, high: 0 };
   let last: Figure | null = null;
-  for (const r of rowRuns(pieceAt(run, p).fabric)) {
+  for (const r of pieceAt(run, p).fabric.runs) {
     if (r.purpose !== 0) continue;
     const rows = r.last - r.first + 1;
     last = course(r.feed);

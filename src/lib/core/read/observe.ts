@@ -1,5 +1,5 @@
 import { Observation } from '../kit';
-import { type Executed, pieceAt, rowRuns, type Tension, tensionOfFeed, workRows } from '../knit';
+import { type Executed, pieceAt, type Tension, tensionOfFeed, workRows } from '../knit';
 
 /** What was measured on a finished tube. */
 export interface TubeMeasured {
@@ -28,7 +28,7 @@ export function measuredPiece(run: Executed): number | null {
 
 /** How tight the work of a piece was knitted, each once. */
 function tensionsOf(piece: Executed['fabric']['pieces'][number], yarns: number): Tension[] {
-  const used = new Set(rowRuns(piece).flatMap((r) => (r.purpose === 0 ? [tensionOfFeed(piece, r.feed, yarns)] : [])));
+  const used = new Set(piece.runs.flatMap((r) => (r.purpose === 0 ? [tensionOfFeed(piece, r.feed, yarns)] : [])));
   return [...used];
 }
 

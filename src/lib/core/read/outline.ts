@@ -1,6 +1,6 @@
 import { pieceAt, PURPOSES } from '../knit';
 import type { LinedHatWorn } from '../plan';
-import { type Executed, mainGauge, rowRuns, workOf } from '../knit';
+import { type Executed, mainGauge, workOf } from '../knit';
 import { PLACES, type PlaceName, type Reveal } from './places';
 import { foldHat } from './worn/fold-hat';
 
@@ -84,7 +84,7 @@ export function readOutline(run: Executed, reveal: Reveal): Outline {
     const { planned, gauges } = pieceAt(run, p);
     let at = 0;
     const bands: { -readonly [K in keyof Band]: Band[K] }[] = [];
-    for (const r of rowRuns(piece)) {
+    for (const r of piece.runs) {
       const bottomMm = at;
       at += ((r.last - r.first + 1) * 10) / gauges[r.feed]!.courses.value;
       const op = planned.operations[r.operation]!;

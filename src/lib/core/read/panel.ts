@@ -1,7 +1,7 @@
 import { ascending, bisectLeft } from 'd3-array';
 import { polygonArea } from 'd3-polygon';
 import type { Gauge, Yarn } from '../kit';
-import { type Executed, lengthsOf, mainFeed, pieceAt, type PieceFabric, rowRuns, workSpan } from '../knit';
+import { type Executed, lengthsOf, mainFeed, pieceAt, type PieceFabric } from '../knit';
 import { remembered } from '../quantity';
 import type { Point, SketchShape } from './sketch';
 
@@ -33,7 +33,7 @@ export function layPanel(run: Executed, p: number): PanelLay {
 
 const laid = remembered(
   (piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
-    const span = workSpan(rowRuns(piece));
+    const span = piece.work;
     const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
     const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
     const heights = lengthsOf(piece, gauges);
@@ -84,7 +84,7 @@ export function panelAreaMm2(run: Executed, p: number): number {
 }
 
 const area = remembered((piece: PieceFabric, gauges: readonly Gauge[]): number => {
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
   const heights = lengthsOf(piece, gauges);
   let mm2 = 0;

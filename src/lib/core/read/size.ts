@@ -1,7 +1,7 @@
 import { about, type Reason, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
-import { type Executed, mainGauge, pieceAt, rowRuns, yarnOfFeed } from '../knit';
+import { type Executed, mainGauge, pieceAt, yarnOfFeed } from '../knit';
 import { hangingMm } from './hanging';
 import type { PieceSize } from './piece-size';
 import { finishedFigures, type NamedFigure } from './worn';
@@ -29,7 +29,7 @@ function sizeOf(run: Executed, p: number): PieceSize {
     sum.high += (10 * count) / courses.low;
   };
   const rowsOf = new Map<number, number>();
-  for (const r of rowRuns(piece)) {
+  for (const r of piece.runs) {
     if (r.purpose !== 0) continue;
     const count = r.last - r.first + 1;
     add(count, r.feed);

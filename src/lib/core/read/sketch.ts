@@ -1,4 +1,4 @@
-import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../knit';
+import { type Executed, mainGauge, pieceAt } from '../knit';
 import type { PlaceName } from './places';
 
 /**
@@ -116,7 +116,7 @@ export function slab(lay: Pick<Lay, 'origin' | 'turn' | 'lengthMm' | 'half'>, fr
  */
 export function layRows(run: Executed, p: number, lay: Lay): SketchShape[] {
   const { planned, fabric: piece, gauges } = pieceAt(run, p);
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   const from = lay.rows?.from ?? 0;
   const to = Math.min(lay.rows?.to ?? span.count, span.count);
   const height = (row: number): number => 1 / gauges[piece.feed[span.first + row]!]!.courses.value;

@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
-import { type Executed, pieceAt, type RowRun, rowRuns, ruleOfOperation } from '../knit';
+import { type Executed, pieceAt, type RowRun, ruleOfOperation } from '../knit';
 import type { Operation, OperationOf, Piece } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
@@ -206,7 +206,7 @@ function actStep(did: Did): Step {
 export function readSteps(run: Made): Step[] {
   const steps: Step[] = [];
   run.plan.pieces.forEach((piece, p) => {
-    const runs = new Map(rowRuns(pieceAt(run, p).fabric).map((r) => [r.operation, r]));
+    const runs = new Map(pieceAt(run, p).fabric.runs.map((r) => [r.operation, r]));
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     for (const { id, what, each } of prepare(run, p)) {
       steps.push({

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { anyKitAndBrief } from '../../../../tests/support/arbitrary';
-import { lengthMmOf, lengthOfRows, rowRuns, workSpan } from '../knit';
+import { lengthMmOf, lengthOfRows } from '../knit';
 import { tryPlan } from '../tomble';
 import { areaOf, layPanel, panelAreaMm2 } from './panel';
 import { cuesAhead, trackOf } from './track';
@@ -20,7 +20,7 @@ describe('read by runs, as row by row', () => {
         const run = planned.value;
         run.fabric.pieces.forEach((piece, p) => {
           if (piece.rows === 0 || run.refusals.length > 0) return;
-          const { first, count } = workSpan(rowRuns(piece));
+          const { first, count } = piece.work;
           const high = (row: number): number => 10 / run.gauges[p]![piece.yarn[first + row - 1]!]!.courses.value;
           const sum = (from: number, to: number, of: (row: number) => number): number => {
             let total = 0;

@@ -2,7 +2,7 @@ import { gaugeFor, type Kit, machineOf, ringMm, strandTex, yarnName } from '../k
 import { type CastOn, floatMm, JOIN_TAIL_MM, type Piece } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
-import { type Executed, pieceAt, rowRuns } from '../knit';
+import { type Executed, pieceAt } from '../knit';
 
 /** One purpose a yarn is used for. */
 interface YarnPart {
@@ -53,7 +53,7 @@ export const CUT_PARTS: Readonly<Record<CutWhat, string>> = {
 
 /** The gauge a yarn's figures rest on: that of the first piece it knits work rows in. */
 function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number] {
-  const knits = (p: number): boolean => rowRuns(pieceAt(run, p).fabric).some((r) => r.yarn === yarn && r.purpose === 0);
+  const knits = (p: number): boolean => pieceAt(run, p).fabric.runs.some((r) => r.yarn === yarn && r.purpose === 0);
   const first = run.plan.pieces.findIndex((_, p) => knits(p));
   return run.gauges[Math.max(0, first)]?.[yarn] ?? gaugeFor(run.kit, run.kit.machines[0]!, run.yarns[yarn]!, 1);
 }
@@ -82,7 +82,7 @@ export function readYarnUse(run: Made): YarnUse[] {
 
   plan.pieces.forEach((piece, p) => {
     const knitted = fabric.pieces[p]!;
-    for (const r of rowRuns(knitted)) {
+    for (const r of knitted.runs) {
       let stitches = 0;
       for (let row = r.first; row <= r.last; row++) stitches += knitted.stitches[row]!;
       const metres = (piece.copies * stitches * gauges[p]![r.feed]!.loopMm) / 1000;
@@ -92,7 +92,7 @@ export function readYarnUse(run: Made): YarnUse[] {
     if (after.length > 0) {
       // Where the work begins without waste, its cast-on goes round the card as well.
       let casts = knitted.purpose[0] === 0 ? 1 : 0;
-      for (const r of rowRuns(knitted)) {
+      for (const r of knitted.runs) {
         if (r.purpose !== 0) continue;
         const laidMm = after.length * floatMm(columns, gauges[p]![r.feed]!.loopMm);
         add(fabric.yarns[r.yarn]!, 'floats', laidMm * (r.last - r.first + 1 + casts), piece.copies);

@@ -1,4 +1,4 @@
-import { lengthOfRows, pieceAt, rowRuns, workSpan } from '../../knit';
+import { lengthOfRows, pieceAt } from '../../knit';
 import type { ActOf } from '../../plan';
 import { spreadOn } from '../buttons';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
@@ -38,7 +38,7 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
       () => notOff(t, act.piece),
       () => {
         if (act.row !== undefined) {
-          const { count } = workSpan(rowRuns(pieceAt(t.run, act.piece).fabric));
+          const { count } = pieceAt(t.run, act.piece).fabric.work;
           if (act.row > count) return { code: 'nothing-there', piece: act.piece, run: 'row' };
         }
         // Sewn later it would catch the layer behind it.

@@ -1,4 +1,4 @@
-import { colourChanges, lengthMmOf, pieceAt, rowRuns, workSpan } from '../../knit';
+import { colourChanges, lengthMmOf, pieceAt } from '../../knit';
 import type { ActOf } from '../../plan';
 import { addRun as put, endRuns, ringAt } from '../rims';
 import type { Refusal } from '../refusal';
@@ -65,7 +65,7 @@ function addRun(s: State, of: Omit<Run, 'id' | 'side' | 'row' | 'waste' | 'separ
 /** A closed tube pressed flat is a disc of two layers: two ends, and two long folds between them. */
 function layFlat(t: Table, part: Part, id: number, act: ActOf<'fold'>): void {
   const { s, run } = t;
-  const { count } = workSpan(rowRuns(pieceAt(run, act.piece).fabric));
+  const { count } = pieceAt(run, act.piece).fabric.work;
   const along = lengthMmOf(run, act.piece);
   const pins = endRuns(s, id, 'hung-off');
   const [lo, hi] = [Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))];
@@ -120,13 +120,13 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       else if (act.how === 'twist') part.twisted = true;
       else part.pouch = [...part.pouch, act.how];
     }
-    const runs = rowRuns(pieceAt(t.run, act.piece).fabric);
-    const { count } = workSpan(runs);
+    const { runs, work } = pieceAt(t.run, act.piece).fabric;
+
     const first = partsIn(t, act.piece)[0]!.id;
     const across = endRuns(t.s, first, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
     const inside = act.how === 'inside' || act.how === 'pinch';
     return {
-      row: inside ? Math.floor(count / 2) : null,
+      row: inside ? Math.floor(work.count / 2) : null,
       alongMm: lengthMmOf(t.run, act.piece),
       highMm: across,
       heightMm: act.heightMm ?? null,

@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { pieceAt, rowRuns, workSpan } from '../../knit';
+import { pieceAt } from '../../knit';
 import { endRuns, stitchMm } from '../rims';
 import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
@@ -32,7 +32,7 @@ export const latch: ActRule<ActOf<'latch'>, LatchFacts> = {
         t.s.runs[run.id] = { ...run, hi, mm: (hi - run.lo + 1) * stitchMm(t.run, act.piece) };
       }
     }
-    return { groups: after.length, columns, rows: workSpan(rowRuns(knitted)).count };
+    return { groups: after.length, columns, rows: knitted.work.count };
   },
   minutes: (f) => f.groups * f.columns * (1 + f.rows * 0.04)
 };

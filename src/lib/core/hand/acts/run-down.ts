@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { pieceAt, rowRuns, workSpan } from '../../knit';
+import { pieceAt } from '../../knit';
 import { endRuns } from '../rims';
 import type { Run, State } from '../state';
 import { type ActRule, firstOf, notOff, partsIn } from './rule';
@@ -37,7 +37,7 @@ export const runDown: ActRule<ActOf<'runDown'>, RunDownFacts> = {
       for (const pin of act.pins) leftAt(t.s, id, pin)!.hold = 'run';
       part.ran = [...part.ran, ...act.pins];
     }
-    return { pins: act.pins, rows: workSpan(rowRuns(pieceAt(t.run, act.piece).fabric)).count };
+    return { pins: act.pins, rows: pieceAt(t.run, act.piece).fabric.work.count };
   },
   minutes: (f) => f.pins.length * (1 + f.rows * 0.01)
 };

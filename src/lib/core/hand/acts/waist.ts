@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { pieceAt, rowRuns, workSpan } from '../../knit';
+import { pieceAt } from '../../knit';
 import { STUFFED_WIDER } from '../../body';
 import { EAR_MM, HOLD_MM, hookYarnMm } from '../lengths';
 import { endRuns } from '../rims';
@@ -22,7 +22,7 @@ export const waist: ActRule<ActOf<'waist'>, WaistFacts> = {
     firstOf(
       () => notOff(t, act.piece),
       () => {
-        const { count } = workSpan(rowRuns(pieceAt(t.run, act.piece).fabric));
+        const { count } = pieceAt(t.run, act.piece).fabric.work;
         for (const { part } of partsIn(t, act.piece)) {
           if (part.body !== 'tube') return { code: 'not-tube', piece: act.piece };
           if (act.at === 'corners') {
@@ -49,7 +49,7 @@ export const waist: ActRule<ActOf<'waist'>, WaistFacts> = {
       addCutTails(t.s, id, act.yarn, 'waist', each);
       adorn(part, 'waist');
     }
-    const { count } = workSpan(rowRuns(pieceAt(t.run, act.piece).fabric));
+    const { count } = pieceAt(t.run, act.piece).fabric.work;
     return { row: act.at === 'corners' ? null : act.at, rows: count, cutMm, each };
   },
   minutes: (f) => 2 * f.each

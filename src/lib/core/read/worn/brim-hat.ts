@@ -2,7 +2,7 @@ import { browStretch, CROWN_SHARE, headFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { BrimHatWorn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, pieceAt } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
 import { domeOf } from './dome';
@@ -41,7 +41,7 @@ export function brimHatReach(run: Executed): BrimHatReach | null {
   const fit = fitOf(run, worn);
   const brim = brimOf(run);
   const brimRows = brim.to - brim.from + 1;
-  const bodyRows = workSpan(rowRuns(run.fabric.pieces[0])).count - brimRows;
+  const bodyRows = run.fabric.pieces[0].work.count - brimRows;
   const reachRows = bodyRows + brimRows / 2;
   return { bodyRows, reachRows, wantedRows: layer, offMm: (reachRows - layer) * fit.fullCourseMm };
 }
@@ -52,7 +52,7 @@ const GATHERED = 0.06;
 function places(run: Executed): Places {
   const found = doubledPlaces(run);
   const piece = pieceAt(run, 0).fabric;
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   const brim = brimOf(run);
   const above = Math.max(span.first, brim.to);
   const crown = Math.round((span.last + 1 - above) * GATHERED);
@@ -108,7 +108,7 @@ export const brimHatForm: WornForm<BrimHatWorn> = {
     const fit = fitOf(run, worn);
     const radius = worn.headMm / (2 * Math.PI);
     const piece = pieceAt(run, 0).fabric;
-    const span = workSpan(rowRuns(piece));
+    const span = piece.work;
     const brim = brimOf(run);
     const brimRows = Math.floor((brim.to - brim.from + 1) / 2);
     const brimMm = brimRows * fit.fullCourseMm;

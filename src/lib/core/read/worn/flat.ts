@@ -1,5 +1,5 @@
 import type { FlatWorn } from '../../plan';
-import { type Executed, mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, mainYarn, pieceAt } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { circle, grain, layRows, type Point, type Sketch, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
@@ -14,7 +14,7 @@ export const halfWidth = (run: Executed, p: number): number =>
 /** A long tube hung over a peg, both ends down; its halves are drawn at most so many widths long. */
 function foldedOver(run: Executed, worn: FlatWorn, halfMm: number, whole: number): Sketch {
   const { fabric } = pieceAt(run, 0);
-  const { first, count } = workSpan(rowRuns(fabric));
+  const { first, count } = fabric.work;
   const middle = Math.floor(count / 2);
   const long = Math.min(whole / 2, 2 * halfMm * LONGEST);
   const apart = halfMm * 1.15;

@@ -1,6 +1,6 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, rulesOf, heldTex } from '../../kit';
-import { type Executed, mainFeed, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainFeed, pieceAt } from '../../knit';
 import { remembered } from '../../quantity';
 import { placeCode } from '../places';
 
@@ -43,7 +43,7 @@ const folded = remembered(
     worn: HatOnHead,
     edition: Executed['kit']['edition']
   ): FoldedHat => {
-    const span = workSpan(rowRuns(piece));
+    const span = piece.work;
     const yarn = piece.yarn[span.first] ?? 0;
     const gauge = gauges[mainFeed(piece)]!;
     const fit = headFit(worn.headMm, {

@@ -1,7 +1,7 @@
 import type { Worn } from '../../plan';
 import type { Figure, Reason } from '../../quantity';
 import type { Made } from '../../hand';
-import { type Executed, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, pieceAt } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { type PieceReveal, placeCode } from '../places';
 import type { Sketch } from '../sketch';
@@ -65,7 +65,7 @@ export interface WornForm<W extends Worn = Worn> {
 /** Every work row shows, every waste row comes out. */
 function plainPiece(run: Executed, p: number): PieceReveal {
   const piece = pieceAt(run, p).fabric;
-  const span = workSpan(rowRuns(piece));
+  const span = piece.work;
   const place = new Uint8Array(piece.rows).fill(placeCode('removed'));
   return { place: place.fill(placeCode('plain'), span.first, span.last + 1), foldRow: null };
 }
@@ -83,7 +83,7 @@ export const plainPlaces = (run: Executed): Places => ({
 export function doubledPlaces(run: Executed): Places {
   const pieces = run.fabric.pieces.map((piece, p): PieceReveal => {
     const plain = plainPiece(run, p);
-    const { first } = workSpan(rowRuns(piece));
+    const { first } = piece.work;
     let { foldRow } = plain;
     for (const d of piece.doubled) {
       const middle = d.from - 1 + Math.floor((d.to - d.from + 1) / 2);

@@ -2,7 +2,7 @@ import { browStretch, CROWN_SHARE, headFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { GatheredHatWorn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, mainGauge, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, pieceAt } from '../../knit';
 import { placeCode, PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
 import { domeOf } from './dome';
@@ -23,7 +23,7 @@ const GATHERED = 0.06;
 export const gatheredHatForm: WornForm<GatheredHatWorn> = {
   places: (run, { turnRows }) => {
     const found = plainPlaces(run);
-    const { first, last, count } = workSpan(rowRuns(pieceAt(run, 0).fabric));
+    const { first, last, count } = pieceAt(run, 0).fabric.work;
     const { place } = found.pieces[0]!;
     place.fill(placeCode('outside'), first, last + 1);
     place.fill(placeCode('turned-up'), first, first + turnRows);
@@ -37,7 +37,7 @@ export const gatheredHatForm: WornForm<GatheredHatWorn> = {
     const { wales } = mainGauge(run, 0);
     const girthMm = (10 * roundOf(run)) / wales.value;
     const crown = rulesOf(run.kit).crownTakes ? CROWN_SHARE * girthMm : 0;
-    const { count } = workSpan(rowRuns(pieceAt(run, 0).fabric));
+    const { count } = pieceAt(run, 0).fabric.work;
     const up = scaled(size.lengthMm, (count - worn.turnRows) / count, { say: 'aboveBrim' });
     const less = (f: Figure): Figure => ({ ...f, value: f.value - crown, low: f.low - crown, high: f.high - crown });
     const brim = scaled(size.lengthMm, (worn.turnRows * fit.fullCourseMm) / size.lengthMm.value, { say: 'aboveBrim' });
@@ -67,7 +67,7 @@ export const gatheredHatForm: WornForm<GatheredHatWorn> = {
   sketch: (run, worn, { pieces }) => {
     const fit = fitOf(run, worn);
     const radius = worn.headMm / (2 * Math.PI);
-    const span = workSpan(rowRuns(pieceAt(run, 0).fabric));
+    const span = pieceAt(run, 0).fabric.work;
     const { bodyMm, half } = domeOf(radius, fit.arcAt(span.count - worn.turnRows));
     const placeOf = (row: number) => PLACES[pieces[0]!.place[span.first + row]!];
     const body = layRows(run, 0, { origin: [0, 0], lengthMm: bodyMm, half, rows: { from: worn.turnRows, to: span.count }, lastFirst: true, placeOf }); // prettier-ignore

@@ -1,6 +1,6 @@
 import type { SackWorn } from '../../plan';
 import { about } from '../../quantity';
-import { mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
+import { mainGauge, mainYarn, pieceAt } from '../../knit';
 import { lengthMmOf } from '../../knit';
 import { PLACES } from '../places';
 import { grain, layRows, type SketchLine } from '../sketch';
@@ -38,7 +38,7 @@ export const sackForm: WornForm<SackWorn> = {
   },
   sketch: (run, _worn, { pieces }) => {
     const piece = pieceAt(run, 0).fabric;
-    const span = workSpan(rowRuns(piece));
+    const span = piece.work;
     const halfMm = halfWidth(run, 0);
     const lengthMm = lengthMmOf(run, 0);
     const hidden = pieces[0]!.foldRow ?? 0;

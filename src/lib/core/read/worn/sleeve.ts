@@ -2,7 +2,7 @@ import { limbFit } from '../../body';
 import { rulesOf } from '../../kit';
 import type { SleeveWorn } from '../../plan';
 import { about } from '../../quantity';
-import { type Executed, mainGauge, mainYarn, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, mainGauge, mainYarn, pieceAt } from '../../knit';
 import { bent, grain, layRows, type Point, type Sketch, type SketchLine, type SketchShape, tubeHalf } from '../sketch';
 import { doubledPlaces, type WornForm } from './form';
 
@@ -90,7 +90,7 @@ export const sleeveForm: WornForm<SleeveWorn> = {
     run.plan.pieces.forEach((piece, p) => {
       const fit = fitOnLimb(run, worn, p);
       const { fabric } = pieceAt(run, p);
-      const span = workSpan(rowRuns(fabric));
+      const span = fabric.work;
       const hidden = fabric.doubled.reduce((sum, d) => sum + (d.to - d.from + 1) / 2, 0);
       const lengthMm = (span.count - hidden) * fit.courseMm;
       // Seen from the side a girth is as wide as its diameter; a loose tube keeps its own width.

@@ -1,6 +1,6 @@
 import type { WrapWorn } from '../../plan';
 import type { Figure } from '../../quantity';
-import { type Executed, pieceAt, rowRuns, workSpan } from '../../knit';
+import { type Executed, pieceAt } from '../../knit';
 import { lengthOfRows } from '../../knit';
 import { grain, layRows, type SketchLabel, type SketchLine } from '../sketch';
 import { halfWidth } from './flat';
@@ -33,7 +33,7 @@ export const wrapForm: WornForm<WrapWorn> = {
   },
   sketch: (run, worn) => {
     const half = halfWidth(run, 0);
-    const span = workSpan(rowRuns(pieceAt(run, 0).fabric));
+    const span = pieceAt(run, 0).fabric.work;
     const lengthMm = lengthOfRows(run, 0, 1, span.count);
     const at = (rows: number): number => lengthOfRows(run, 0, 1, Math.min(rows, span.count)) - lengthMm / 2;
     // One tube in front, the other behind it: laid open, they lie one above the other along the shoulder line.
