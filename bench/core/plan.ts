@@ -28,7 +28,8 @@ export function planMeasures(): Measure[] {
     300
   );
 
-  // Every kind has its turns; the slowest three are then timed longer, against the same piece.
+  // Every kind has its turns; the slowest three are then timed longer, against the same piece. Their turns are as long as its:
+  // a longer one is disturbed more often, and its least would be told too high.
   const first = inTurns(
     begun.map((brief) => planning(small, brief, 2)),
     40
@@ -37,7 +38,7 @@ export function planMeasures(): Measure[] {
     .map((brief, i) => ({ brief, least: first[i]!.least }))
     .sort((a, b) => b.least - a.least)
     .slice(0, 3);
-  const [again, ...kinds] = inTurns([piece, ...slowest.map(({ brief }) => planning(small, brief, 4))], 250);
+  const [again, ...kinds] = inTurns([piece, ...slowest.map(({ brief }) => planning(small, brief, 2))], 1000);
   const costliest = kinds.map((times, i) => ({ ...times, code: slowest[i]!.brief.kind }));
   const worst = costliest.reduce((a, b) => (b.least > a.least ? b : a));
 

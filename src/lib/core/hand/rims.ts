@@ -108,8 +108,11 @@ function runsOfRef(run: Executed, s: State, part: number, ref: RunRef, except: r
     if (hit !== undefined) cutRun(run, s, hit, at);
   };
   if (ref.run !== 'held') {
-    cutAt(lo - 1);
-    cutAt(hi);
+    // The whole of an edge ends where its runs end.
+    if (ref.pins ?? ref.rows ?? ref.half) {
+      cutAt(lo - 1);
+      cutAt(hi);
+    }
     for (const pin of except) {
       cutAt(pin - 1);
       cutAt(pin);

@@ -98,10 +98,10 @@ export function dueIn(run: Executed, p: number): Due {
 }
 
 /** What is looked at in a panel, and where the counter is blind. */
-function looksOf(run: Executed, { p, before, rows, markers, hangs }: Due, r: RowRun): Cue[] {
-  const cues: Cue[] = [];
-  const [start, end] = [r.first, r.last + 1];
-  if (r.purpose !== 0) return cues;
+function addLooks(cues: Cue[], run: Executed, { p, before, rows, markers, hangs }: Due, r: RowRun): void {
+  if (r.purpose !== 0) return;
+  const start = r.first;
+  const end = r.last + 1;
   /** Rows of this section at which so many rows of the work are done, again and again; not at its very end. */
   const every = (gap: number, due: (row: number) => void): void => {
     const until = before + Math.min(rows, end - before + 1);
@@ -117,7 +117,6 @@ function looksOf(run: Executed, { p, before, rows, markers, hangs }: Due, r: Row
   for (const { row, ...facts } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts });
   }
-  return cues;
 }
 
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
@@ -154,7 +153,7 @@ export function cuesOf(
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);
   for (let row = firstClog; row <= end; row += CLOG_EVERY) cues.push({ row, kind: 'clog', facts: { tube } });
-  cues.push(...looksOf(run, due, r));
+  addLooks(cues, run, due, r);
   if (last) cues.push({ row: end, kind: 'last-row', facts: { tube } });
-  return cues.sort((a, b) => a.row - b.row);
+  return cues.length > 1 ? cues.sort((a, b) => a.row - b.row) : cues;
 }

@@ -5,13 +5,14 @@ import type { Figure } from '../quantity';
 /** Height of a hanging row of every yarn of a piece as tight as it is, worked out once for a piece. */
 function coursesOf(run: Executed, p: number): (feed: number) => Figure {
   const machine = machineOf(run.kit, pieceAt(run, p).planned.machineId);
-  const known = new Map<number, Figure>();
-  return (feed) => {
-    const yarn = run.yarns[yarnOfFeed(feed, run.yarns.length)]!;
-    const found = known.get(feed) ?? hangingCourse(run.kit, machine, yarn, pieceAt(run, p).gauges[feed]!);
-    known.set(feed, found);
-    return found;
-  };
+  const known: Figure[] = [];
+  return (feed) =>
+    (known[feed] ??= hangingCourse(
+      run.kit,
+      machine,
+      run.yarns[yarnOfFeed(feed, run.yarns.length)]!,
+      pieceAt(run, p).gauges[feed]!
+    ));
 }
 
 /** Length of hanging rows for those who stop by tape: of any rows of a piece, from 1, both included (craft 5.5). */

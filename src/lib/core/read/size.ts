@@ -1,4 +1,4 @@
-import { about, type Reason, weakest } from '../quantity';
+import { about, type Reason, remembered, weakest } from '../quantity';
 import { yarnName } from '../kit';
 import type { Made } from '../hand';
 import { type Executed, mainGauge, pieceAt, yarnOfFeed } from '../knit';
@@ -15,9 +15,12 @@ export interface Sizes {
   readonly finished: readonly NamedFigure[];
 }
 
-const uniqueReasons = (reasons: readonly Reason[]): Reason[] => [
+const uniqueReasons = (reasons: readonly Reason[]): readonly Reason[] => [
   ...new Map(reasons.map((reason) => [JSON.stringify(reason), reason])).values()
 ];
+
+/** The same for the reasons of one gauge, which outlives the plans it is asked for. */
+const ownReasons = remembered(uniqueReasons);
 
 function sizeOf(run: Executed, p: number): PieceSize {
   const { fabric: piece, gauges } = pieceAt(run, p);
@@ -47,7 +50,10 @@ function sizeOf(run: Executed, p: number): PieceSize {
     perCm: gauges[y]!.courses.value
   }));
   // Yarns of one article say the same; it is said once.
-  const reasons = uniqueReasons(used.flatMap((y) => gauges[y]!.courses.because));
+  const reasons =
+    used.length === 1
+      ? ownReasons(gauges[used[0]!]!.courses.because)
+      : uniqueReasons(used.flatMap((y) => gauges[y]!.courses.because));
   const { wales } = mainGauge(run, p);
   const spread = (wales.high - wales.low) / 2 / wales.value;
   const { planned } = pieceAt(run, p);

@@ -58,6 +58,9 @@ function rowMinutes(run: Executed, piece: Piece, from: number, count: number): n
   return (count - slow + slow / SLOW_FACTOR) / pace;
 }
 
+/** Most steps need nothing and bring nothing: they share this. */
+const NONE: readonly never[] = [];
+
 /** A section with all its rows, and how many of them come before this stretch of it. */
 interface Stretch {
   readonly of: { rows: number };
@@ -164,13 +167,13 @@ function operationStep(
     carriage: knits ? { before: trace[index - 1]?.carriage ?? 0, after: trace[index]!.carriage } : null,
     section: section ? { from: from + 1 - section.before, to: from + section.of.rows - section.before } : own,
     yarnId: 'yarn' in op ? op.yarn : op.op === 'hangOff' && op.style !== 'thread' ? op.thread : null,
-    cues: knits && what.say === 'knit' && rows ? cuesOf(run, due, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : [], // prettier-ignore
+    cues: knits && what.say === 'knit' && rows ? cuesOf(run, due, rows, what.facts.tension, joined !== null && op.purpose === 'work' && joined.first === null, final) : NONE, // prettier-ignore
     copies: piece.copies,
     eachCopy: true,
     minutes: knits
       ? rowMinutes(run, piece, from, op.rows) + (joined ? 0.5 : 0)
       : ruleOfOperation(op).minutes(op, piece, stitches),
-    needs: []
+    needs: NONE
   };
 }
 
@@ -191,7 +194,7 @@ function actStep(did: Did): Step {
     carriage: null,
     section: null,
     yarnId,
-    cues: [],
+    cues: NONE,
     copies: did.times,
     eachCopy: true,
     minutes: did.minutes,
@@ -222,11 +225,11 @@ export function readSteps(run: Made): Step[] {
         carriage: null,
         section: null,
         yarnId: null,
-        cues: [],
+        cues: NONE,
         copies: each ? piece.copies : 1,
         eachCopy: each,
         minutes: 0.5,
-        needs: []
+        needs: NONE
       });
     }
     let last: Operation | undefined;

@@ -146,7 +146,8 @@ export const join: ActRule<JoinAct, JoinFacts> = {
           if (!found.ok) return found.no;
           const [a, b] = found.value;
           const [sideA, sideB] = [sideOf(t.s, a), sideOf(t.s, b)];
-          if (a.ids.some((id) => b.ids.includes(id))) return { code: 'apart', piece: sideA.piece };
+          const oneRim = a.surface === b.surface && a.rim === b.rim;
+          if (oneRim && a.ids.some((id) => b.ids.includes(id))) return { code: 'apart', piece: sideA.piece };
           const refusal = lies(t, act, parts[0]!) ?? holdsRefuse(t, act, [a, b]) ?? facesAway(t.s, a, b);
           if (refusal) return refusal;
           if (unevenBy(act, sideA, sideB))
