@@ -181,20 +181,31 @@ function withBallsTied(plan: Plan, brief: Brief, faults: readonly CrankFault[]):
 
 /** Everything read from one plan that was drafted already. */
 export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
-  const mended = { ...plan, acts: [...mendingActs(plan, faults), ...withBallsTied(plan, brief, faults)] };
-  const run = make(execute(kit, brief, faults.length > 0 ? mended : plan, notes, faults));
+  const mended = (): Plan => ({ ...plan, acts: [...mendingActs(plan, faults), ...withBallsTied(plan, brief, faults)] });
+  const run = make(execute(kit, brief, faults.length > 0 ? mended() : plan, notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);
-  const readings: Readings = {
-    ...run,
+  // Written out: a spread object of this size is a slow one.
+  const result: Readings & { findings: readonly Finding[] } = {
+    kit,
+    brief,
+    plan: run.plan,
+    notes,
+    fabric: run.fabric,
+    refusals: run.refusals,
+    yarns: run.yarns,
+    gauges: run.gauges,
+    worked: run.worked,
     sizes: readSizes(run),
     yarnUse: readYarnUse(run),
     reveal,
     steps,
     pace: readPace(run, steps),
-    outline: readOutline(run, reveal)
+    outline: readOutline(run, reveal),
+    findings: []
   };
-  return { ...readings, findings: judge(readings) };
+  result.findings = judge(result);
+  return result;
 }
 
 /**

@@ -62,7 +62,12 @@ class Layer {
     private readonly piece: number
   ) {}
 
-  add(run: Run['run'], lo: number, hi: number, more: Partial<Run> = {}): number {
+  add(
+    run: Run['run'],
+    lo: number,
+    hi: number,
+    more: Partial<Pick<Run, 'unit' | 'side' | 'row' | 'up' | 'hold' | 'waste' | 'separator'>> = {}
+  ): number {
     const unit = more.unit ?? 'stitches';
     const mm =
       unit === 'rows' ? lengthOfRows(this.run, this.piece, lo, hi) : (hi - lo + 1) * stitchMm(this.run, this.piece);
@@ -70,18 +75,17 @@ class Layer {
       id: this.s.runs.length,
       part: this.part,
       run,
-      side: null,
+      side: more.side ?? null,
       lo,
       hi,
       unit,
       mm,
-      row: null,
-      up: true,
-      hold: 'edge',
-      waste: 0,
-      separator: false,
-      cut: false,
-      ...more
+      row: more.row ?? null,
+      up: more.up ?? true,
+      hold: more.hold ?? 'edge',
+      waste: more.waste ?? 0,
+      separator: more.separator ?? false,
+      cut: false
     };
     return addRun(this.s, made);
   }

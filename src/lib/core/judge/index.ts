@@ -110,8 +110,9 @@ const allowed = (schema: z.ZodObject, options: Readonly<Record<string, unknown>>
 function withSoundRemedies(readings: Readings, finding: Finding): Finding {
   const kind = kindOf(readings.brief.kind);
   if (!finding.remedies || !kind) return finding;
-  const { remedies, ...rest } = finding;
-  const sound = remedies.filter(({ change }) => !change.options || allowed(kind.options, change.options));
+  const sound = finding.remedies.filter(({ change }) => !change.options || allowed(kind.options, change.options));
+  if (sound.length > 0 && sound.length === finding.remedies.length) return finding;
+  const { remedies: _, ...rest } = finding;
   return sound.length ? { ...rest, remedies: sound } : rest;
 }
 

@@ -4,6 +4,7 @@ import { CELL, type Fabric, type PieceFabric, type Tension, type Trace } from '.
 import type { CrankFault } from './fault';
 import type { MachineNo } from './refusal';
 import { ruleOf } from './operations';
+import { unknitted } from './room';
 import { runsOf, workIn } from './runs';
 import { carriageOf, emptyRing, type Ring } from './ring';
 
@@ -72,35 +73,6 @@ function tensionsOf(piece: Piece): { readonly list: readonly Tension[]; readonly
   return { list, of: list.length === 1 ? () => 0 : (op) => known.get(key(op))! };
 }
 
-/**
- * Room for all that is known of every row of a piece. It is asked for in one: each list of its own would cost more than what is
- * written into it. The widest numbers come first, so that each list begins where its numbers may.
- *
- * @param tensions whether a row has a feed of its own: without several tensions it is its yarn
- */
-function roomFor(rows: number, width: number, tensions: boolean) {
-  const [longs, shorts] = [2, tensions ? 6 : 5];
-  const all = new ArrayBuffer(rows * (4 * longs + 2 * shorts + 2 + width));
-  let at = 0;
-  const next = (bytes: number): number => (at += bytes * rows) - bytes * rows;
-  const inSection = new Uint32Array(all, next(4), rows);
-  const counter = new Int32Array(all, next(4), rows);
-  const yarn = new Uint16Array(all, next(2), rows);
-  return {
-    inSection,
-    counter,
-    yarn,
-    feed: tensions ? new Uint16Array(all, next(2), rows) : yarn,
-    operation: new Uint16Array(all, next(2), rows),
-    stitches: new Uint16Array(all, next(2), rows),
-    low: new Uint16Array(all, next(2), rows),
-    high: new Uint16Array(all, next(2), rows),
-    purpose: new Uint8Array(all, next(1), rows),
-    yarnAt: new Uint8Array(all, next(1), rows),
-    cells: new Uint8Array(all, next(width), rows * width)
-  };
-}
-
 function runPiece(
   piece: Piece,
   index: number,
@@ -113,12 +85,7 @@ function runPiece(
   const asked = piece.operations.reduce((sum, op) => sum + (op.op === 'knit' && op.rows > 0 ? op.rows : 0), 0);
   const tooMany = asked * Math.max(1, ring.width) > MOST_CELLS;
   const rows = tooMany ? 0 : asked;
-  const out = {
-    pins: machine.pins,
-    firstPin: ring.firstPin,
-    width: ring.width,
-    ...roomFor(rows, ring.width, tensions.list.length > 1)
-  };
+  const out = unknitted(machine.pins, ring, rows, tensions.list);
   const trace: Trace[] = [];
   const yarn = (id: string): number => yarnIndex.get(id) ?? 0;
   const feed = (op: OperationOf<'knit'>): number => yarn(op.yarn) + tensions.of(op) * yarnIndex.size;
@@ -145,19 +112,14 @@ function runPiece(
   // A piece that could not be begun: nothing hangs after any of its operations.
   while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
   const ladders = [...ring.ladders].sort((a, b) => a - b);
-  const runs = runsOf(out, ring.rows);
-  return {
-    ...out,
-    runs,
-    work: workIn(runs),
-    tensions: tensions.list,
-    rows: ring.rows,
-    doubled: ring.doubled,
-    ladders,
-    floats: ring.floats,
-    faults: [],
-    trace
-  };
+  out.rows = ring.rows;
+  out.runs = runsOf(out);
+  out.work = workIn(out.runs);
+  out.doubled = ring.doubled;
+  out.ladders = ladders;
+  out.floats = ring.floats;
+  out.trace = trace;
+  return out;
 }
 
 /** What hangs after an operation, and where the yarn stands. */

@@ -63,15 +63,16 @@ export function emptyRing(
   machine: Machine,
   { mode, from, to, hole }: Pick<Piece, 'mode' | 'from' | 'to' | 'hole'>
 ): Ring {
-  const reach = reachOf(machine, mode, from, to);
+  const { firstPin, width } = reachOf(machine, mode, from, to);
   return {
     from,
     to,
     mode,
-    ...reach,
+    firstPin,
+    width,
     occupied: false,
-    low: reach.firstPin,
-    high: reach.firstPin + reach.width - 1,
+    low: firstPin,
+    high: firstPin + width - 1,
     yarnAt: 'low',
     rows: 0,
     before: 0,

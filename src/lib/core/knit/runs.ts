@@ -1,14 +1,14 @@
-import type { RowArrays, RowRun, WorkSpan } from './fabric';
+import type { PieceFabric, RowRun, WorkSpan } from './fabric';
 
 /**
  * Gathers the rows of a piece into runs of one operation each.
  *
  * @param piece what was written down row by row
- * @param rows how many of them were knitted
- * @example runsOf(out, 51) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }]
+ * @example runsOf(piece) // [{ first: 0, last: 50, yarn: 0, purpose: 0, operation: 2 }]
  */
-export function runsOf(piece: RowArrays, rows: number): RowRun[] {
+export function runsOf(piece: Omit<PieceFabric, 'runs' | 'work'>): RowRun[] {
   const runs: RowRun[] = [];
+  const { rows } = piece;
   let first = 0;
   for (let row = 1; row <= rows; row++) {
     if (row < rows && piece.operation[row] === piece.operation[first]) continue;

@@ -114,8 +114,8 @@ function addLooks(cues: Cue[], run: Executed, { p, before, rows, markers, hangs 
   if (hangs) {
     every(TAPE_EVERY, (row) => cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } }));
   }
-  for (const { row, ...facts } of markers) {
-    if (row > start && row <= end) cues.push({ row, kind: 'marker', facts });
+  for (const { row, pin, held } of markers) {
+    if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, held } });
   }
 }
 

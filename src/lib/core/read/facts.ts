@@ -78,13 +78,6 @@ function standsAt(piece: Piece, { carriage, low, high }: Trace): { yarnPin: numb
   return piece.mode === 'tube' ? { yarnPin: null, farPin: null } : { yarnPin: carriage, farPin: low + high - carriage };
 }
 
-/** Rows of an operation as hands count them. */
-function spanOf(run: Executed, p: number, op: Operation & { op: 'knit' }, from: number): { from: number; to: number } {
-  if (op.purpose !== 'work') return { from: 1, to: op.rows };
-  const { before } = workOf(pieceAt(run, p).fabric);
-  return { from: from + 1 - before, to: from + op.rows - before };
-}
-
 /** The pin at an edge before an operation, or one so many pins further in. */
 function pinAt({ planned, fabric }: PieceRun, index: number, side: Side, inwards = 0): number {
   const hung = fabric.trace[index - 1];
@@ -117,8 +110,11 @@ export function factsOf(
     }
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
-    case 'knit':
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, ...spanOf(run, p, op, from), tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
+    case 'knit': {
+      // Hands count the work from its first row, and waste by itself.
+      const first = op.purpose === 'work' ? from + 1 - workOf(fabric).before : 1;
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: first, to: first + op.rows - 1, tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
+    }
     case 'rehang': {
       const { before } = workOf(fabric);
       return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore

@@ -37,17 +37,24 @@ export function hangingUpTo(run: Executed, p: number): (row: number) => number {
 /** Length of the whole work of a piece as it hangs on the pins, waste left out. */
 export function hangingMm(run: Executed, p: number): Figure {
   const course = coursesOf(run, p);
-  const sum = { value: 0, low: 0, high: 0 };
+  let [value, low, high] = [0, 0, 0];
   let last: Figure | null = null;
   for (const r of pieceAt(run, p).fabric.runs) {
     if (r.purpose !== 0) continue;
     const rows = r.last - r.first + 1;
     last = course(r.feed);
-    sum.value += rows * last.value;
-    sum.low += rows * last.low;
-    sum.high += rows * last.high;
+    value += rows * last.value;
+    low += rows * last.low;
+    high += rows * last.high;
   }
-  return { ...sum, unit: 'mm', basis: last?.basis ?? 'default', because: last?.because ?? [{ say: 'nothing' }] };
+  return {
+    value,
+    low,
+    high,
+    unit: 'mm',
+    basis: last?.basis ?? 'default',
+    because: last?.because ?? [{ say: 'nothing' }]
+  };
 }
 
 /** Whether rows of a piece cannot be read off the machine's own counter. */

@@ -20,10 +20,11 @@ export function readPace(run: Executed, steps: readonly Step[]): Pace {
   const own = run.kit.habits.tubeRowsPerMinute;
   const spread = own === null ? PACE_SPREAD : OWN_SPREAD;
   const basis = own === null ? 'default' : 'measured';
-  const sum = (of: (step: Step) => boolean): number =>
-    steps.filter(of).reduce((total, step) => total + step.minutes * step.copies, 0);
-  const finishing = sum((step) => step.phase === 'finish');
-  const cranking = sum((step) => step.phase !== 'finish');
+  let [finishing, cranking] = [0, 0];
+  for (const { phase, minutes, copies } of steps) {
+    if (phase === 'finish') finishing += minutes * copies;
+    else cranking += minutes * copies;
+  }
   const why = (of: 'cranking' | 'all'): Reason[] => [
     { say: 'pace', perMinute: own ?? TUBE_ROWS_PER_MINUTE, own: own !== null, of }
   ];

@@ -60,7 +60,9 @@ function sizeOf(run: Executed, p: number): PieceSize {
   const columns = piece.floats.after.length * piece.floats.columns;
   // A panel is as wide as its widest row, laid columns and all; a tube lies double.
   const flat = planned.mode !== 'tube';
-  const across = flat ? piece.stitches.reduce((most, n) => Math.max(most, n), 0) + columns : piece.width;
+  const across = flat
+    ? piece.runs.reduce((most, { first }) => Math.max(most, piece.stitches[first]!), 0) + columns
+    : piece.width;
   const girth = (10 * across) / wales.value;
   const width = (half: boolean): readonly Reason[] => [{ say: 'stitchesWide', stitches: across, perCm: wales.value, half }, ...wales.because]; // prettier-ignore
   return {
