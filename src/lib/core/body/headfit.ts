@@ -79,6 +79,9 @@ export function girthAt(arcMm: number, girthMm: number): number {
  */
 const DOME = Float64Array.from({ length: 2 * STEPS + 1 }, (_, i) => girthAt((i / (2 * STEPS)) * ARC_SHARE, 1));
 
+/** From this step on the dome is as wide as the head. */
+const WIDEST = Math.ceil(DOME.indexOf(1) / 2);
+
 /**
  * Stretch of knitting at the brow.
  *
@@ -110,12 +113,13 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   const step = browArcMm / STEPS;
   // Rows up to each step, by Simpson's rule on every step.
   const rowsUpTo = new Float64Array(STEPS + 1);
-  let near = 1 / courseAt(0);
+  const rowsIn = (i: number): number =>
+    (step / 6) * (1 / courseAt(2 * i) + 4 / courseAt(2 * i + 1) + 1 / courseAt(2 * i + 2));
+  // Where it is not stretched yet, and where the head does not widen any more, all steps take as many rows.
+  const [unstretched, widest] = [rowsIn(0), rowsIn(STEPS - 1)];
   for (let i = 0; i < STEPS; i++) {
-    const middle = 1 / courseAt(2 * i + 1);
-    const far = 1 / courseAt(2 * i + 2);
-    rowsUpTo[i + 1] = rowsUpTo[i]! + (step / 6) * (near + 4 * middle + far);
-    near = far;
+    const rows = DOME[2 * i + 2]! * wide <= restWale ? unstretched : i >= WIDEST ? widest : rowsIn(i);
+    rowsUpTo[i + 1] = rowsUpTo[i]! + rows;
   }
   const fullCourseMm = courseAt(2 * STEPS);
   const browRows = rowsUpTo[STEPS]!;

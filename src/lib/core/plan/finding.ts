@@ -65,5 +65,5 @@ export const finder =
   ): Finding => {
     const some = remedies.filter((fix) => fix !== undefined);
     const about: About = { by: 'judge', facts: { ...facts, code } };
-    return { code, weight, place, about, ...(some.length ? { remedies: some } : {}) };
+    return some.length ? { code, weight, place, about, remedies: some } : { code, weight, place, about };
   };
