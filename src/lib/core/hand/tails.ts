@@ -55,9 +55,16 @@ export function addCut(s: State, cut: Cut): void {
   s.cuts.push(cut);
 }
 
-/** All tails of a part. */
-export const tailsOf = (s: State, part: number): Tail[] => s.parts[part]!.tails.map((id) => s.tails[id]!);
+/** The tails of a part, or those that are so: a striped one has hundreds, and few are asked for. */
+export function tailsOf(s: State, part: number, so?: (tail: Tail) => boolean): Tail[] {
+  const found: Tail[] = [];
+  for (const id of s.parts[part]!.tails) {
+    const tail = s.tails[id]!;
+    if (!so || so(tail)) found.push(tail);
+  }
+  return found;
+}
 
 /** Tails of a part at one of its ends. */
 export const tailsAt = (s: State, part: number, edge: 'cast-on' | 'hung-off'): Tail[] =>
-  tailsOf(s, part).filter((t) => t.where.at === edge);
+  tailsOf(s, part, (tail) => tail.where.at === edge);

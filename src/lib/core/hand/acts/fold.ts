@@ -26,7 +26,7 @@ const POUCH = ['pouch-right', 'pouch-left', 'pouch-over'] as const;
 
 /** A tail that would be caught: loose, inside, and nothing leads there any more. */
 const caught = (t: Table, id: number): boolean =>
-  tailsOf(t.s, id).some((tail) => tail.fate === 'loose' && !reachable(t.s, tail));
+  tailsOf(t.s, id, (tail) => tail.fate === 'loose').some((tail) => !reachable(t.s, tail));
 
 function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusal | undefined {
   const { piece } = act;

@@ -13,13 +13,14 @@ type TieAct = ActOf<'tie'>;
 
 /** The tails an act ties. */
 function tailsFor(act: TieAct, t: Table, id: number): Tail[] {
-  if (act.tails === 'joins') return tailsOf(t.s, id).filter((tail) => tail.fate === 'loose' && tail.from === 'join');
-  const loose = tailsOf(t.s, id).filter((tail) => tail.fate === 'loose');
+  const loose = (so: (tail: Tail) => boolean): Tail[] => tailsOf(t.s, id, (tail) => tail.fate === 'loose' && so(tail));
   switch (act.tails) {
+    case 'joins':
+      return loose((tail) => tail.from === 'join');
     case 'first-loop':
-      return loose.filter((tail) => tail.where.at === act.edge && (tail.from === 'first' || tail.from === 'last')).slice(0, 1); // prettier-ignore
+      return loose((tail) => tail.where.at === act.edge && (tail.from === 'first' || tail.from === 'last')).slice(0, 1);
     case 'crowns':
-      return (['cast-on', 'hung-off'] as const).flatMap((edge) => loose.filter((tail) => tail.where.at === edge).slice(0, 1)); // prettier-ignore
+      return (['cast-on', 'hung-off'] as const).flatMap((edge) => loose((tail) => tail.where.at === edge).slice(0, 1));
   }
 }
 
