@@ -181,8 +181,9 @@ function withBallsTied(plan: Plan, brief: Brief, faults: readonly CrankFault[]):
 
 /** Everything read from one plan that was drafted already. */
 export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
-  const mended = (): Plan => ({ ...plan, acts: [...mendingActs(plan, faults), ...withBallsTied(plan, brief, faults)] });
-  const run = make(execute(kit, brief, faults.length > 0 ? mended() : plan, notes, faults));
+  const mends = faults.length > 0;
+  const acts = mends ? [...mendingActs(plan, faults), ...withBallsTied(plan, brief, faults)] : plan.acts;
+  const run = make(execute(kit, brief, mends ? { ...plan, acts } : plan, notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);
   // Written out: a spread object of this size is a slow one.

@@ -79,16 +79,10 @@ export function mainGauge(run: Pick<Executed, 'fabric' | 'gauges'>, piece: numbe
 }
 
 /** The same for the gauges of the piece: its yarn as tight as it is there. */
-export function mainFeed(piece: Fabric['pieces'][number]): number {
-  const at = piece.purpose.indexOf(0);
-  return piece.feed[at < 0 ? 0 : at] ?? 0;
-}
+export const mainFeed = ({ feed, work }: PieceFabric): number => feed[work.first] ?? 0;
 
 /** Yarn of the first work row of a piece, by its index in the fabric. */
-export function mainYarn(piece: Fabric['pieces'][number]): number {
-  const at = piece.purpose.indexOf(0);
-  return piece.yarn[at < 0 ? 0 : at] ?? 0;
-}
+export const mainYarn = ({ yarn, work }: PieceFabric): number => yarn[work.first] ?? 0;
 
 /** True rows of a finished plan, every copy counted. */
 export const allRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>

@@ -111,12 +111,10 @@ function runPiece(
   }
   // A piece that could not be begun: nothing hangs after any of its operations.
   while (trace.length < piece.operations.length) trace.push(traced(ring, trace.length, 0));
-  const ladders = [...ring.ladders].sort((a, b) => a - b);
   out.rows = ring.rows;
   out.runs = runsOf(out);
   out.work = workIn(out.runs);
-  out.doubled = ring.doubled;
-  out.ladders = ladders;
+  out.ladders = [...ring.ladders].sort((a, b) => a - b);
   out.floats = ring.floats;
   out.trace = trace;
   return out;

@@ -1,5 +1,5 @@
 import { remembered } from '../quantity';
-import { type Executed } from './executed';
+import type { Executed } from './executed';
 
 /** What lengths of a piece are read from. */
 type Laid = Pick<Executed, 'fabric' | 'gauges'>;

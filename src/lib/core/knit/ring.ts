@@ -1,5 +1,5 @@
 import type { Machine } from '../kit';
-import type { Mode, OperationOf, Piece, Side } from '../plan';
+import type { Mode, Piece, SectionOf, Side } from '../plan';
 
 /** The state of the machine while a piece hangs on it. Only `knit` writes it. */
 export interface Ring {
@@ -26,7 +26,7 @@ export interface Ring {
   /** The yarn in the guide, and the hole it runs through once rows were knitted with it. */
   threaded: { readonly yarn: string; readonly hole: number } | null;
   /** Name, yarn and purpose of the section that is being knitted, and its rows so far. */
-  section: Pick<OperationOf<'knit'>, 'section' | 'yarn' | 'purpose'> | null;
+  section: SectionOf | null;
   inSection: number;
   readonly doubled: { readonly from: number; readonly to: number }[];
   readonly ladders: Set<number>;

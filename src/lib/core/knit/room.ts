@@ -15,7 +15,7 @@ export type Growing = { -readonly [K in keyof PieceFabric]: PieceFabric[K] };
  * @param tensions how tight its rows will be; where they are all alike, a row's feed is its yarn
  */
 export function unknitted(pins: number, ring: Ring, rows: number, tensions: readonly Tension[]): Growing {
-  const { firstPin, width, floats } = ring;
+  const { firstPin, width, floats, doubled } = ring;
   const several = tensions.length > 1;
   const [longs, shorts] = [2, several ? 6 : 5];
   const all = new ArrayBuffer(rows * (4 * longs + 2 * shorts + 2 + width));
@@ -44,7 +44,7 @@ export function unknitted(pins: number, ring: Ring, rows: number, tensions: read
     floats,
     runs: [],
     work: { first: 0, last: -1, count: 0 },
-    doubled: [],
+    doubled,
     ladders: [],
     faults: [],
     trace: []

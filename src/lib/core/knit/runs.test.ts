@@ -50,36 +50,32 @@ function sectionOf({ mode, operations }: Piece, index: number): { from: number; 
   return { from: rowsBefore(mine[0]!) + 1, to: rowsBefore(mine.at(-1)! + 1) };
 }
 
+/** Looks at every piece of any plan there is. */
+function ofEveryPiece(look: (piece: PieceFabric) => void): void {
+  fc.assert(
+    fc.property(anyKitAndBrief, ({ kit, brief }) => planned(kit, brief)?.fabric.pieces.forEach(look)),
+    { numRuns: 60 }
+  );
+}
+
 describe('any plan of any kind', () => {
   it('its runs tell every row, and no two neighbours could be one', () => {
-    fc.assert(
-      fc.property(anyKitAndBrief, ({ kit, brief }) => {
-        for (const piece of planned(kit, brief)?.fabric.pieces ?? []) {
-          const told = piece.runs.flatMap(({ first, last, ...of }) =>
-            Array.from({ length: last - first + 1 }, () => of)
-          );
-          expect(told).toEqual(rowsOf(piece));
-          piece.runs.forEach((run, i) => expect(run.first).toBe(i === 0 ? 0 : piece.runs[i - 1]!.last + 1));
-          piece.runs.slice(1).forEach((run, i) => expect(run.operation).not.toBe(piece.runs[i]!.operation));
-          const work = rowsOf(piece).flatMap(({ purpose }, row) => (purpose === 0 ? [row] : []));
-          const [first, last] = [work[0] ?? 0, work.at(-1) ?? -1];
-          expect(piece.work).toEqual({ first, last, count: last - first + 1 });
-        }
-      }),
-      { numRuns: 60 }
-    );
+    ofEveryPiece((piece) => {
+      const told = piece.runs.flatMap(({ first, last, ...of }) => Array.from({ length: last - first + 1 }, () => of));
+      expect(told).toEqual(rowsOf(piece));
+      piece.runs.forEach((run, i) => expect(run.first).toBe(i === 0 ? 0 : piece.runs[i - 1]!.last + 1));
+      piece.runs.slice(1).forEach((run, i) => expect(run.operation).not.toBe(piece.runs[i]!.operation));
+      const work = rowsOf(piece).flatMap(({ purpose }, row) => (purpose === 0 ? [row] : []));
+      const [first, last] = [work[0] ?? 0, work.at(-1) ?? -1];
+      expect(piece.work).toEqual({ first, last, count: last - first + 1 });
+    });
   });
 
   it('lists that were asked for in one share no byte', () => {
-    fc.assert(
-      fc.property(anyKitAndBrief, ({ kit, brief }) => {
-        for (const piece of planned(kit, brief)?.fabric.pieces ?? []) {
-          const spans = bytesOf(piece).sort((a, b) => a[0] - b[0] || a[1] - b[1]);
-          spans.slice(1).forEach(([from], i) => expect(from).toBeGreaterThanOrEqual(spans[i]![1]));
-        }
-      }),
-      { numRuns: 60 }
-    );
+    ofEveryPiece((piece) => {
+      const spans = bytesOf(piece).sort((a, b) => a[0] - b[0] || a[1] - b[1]);
+      spans.slice(1).forEach(([from], i) => expect(from).toBeGreaterThanOrEqual(spans[i]![1]));
+    });
   });
 
   it('pieces are one fabric where they are knitted alike, and never otherwise', () => {

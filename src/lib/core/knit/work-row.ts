@@ -1,6 +1,5 @@
 import { type PieceFabric, PURPOSES } from './fabric';
 
-const WORK = PURPOSES.indexOf('work');
 const SEPARATOR = PURPOSES.indexOf('separator');
 
 /** A row as hands count it: the work from its first row, waste by itself (craft 1.7). */
@@ -13,11 +12,8 @@ export interface Counted {
 }
 
 /** Rows of waste before the work of a piece, and rows of the work. */
-export function workOf(piece: PieceFabric): { readonly before: number; readonly rows: number } {
-  const first = piece.purpose.indexOf(WORK);
-  if (first < 0) return { before: piece.rows, rows: 0 };
-  return { before: first, rows: piece.purpose.lastIndexOf(WORK) - first + 1 };
-}
+export const workOf = ({ work, rows }: PieceFabric): { readonly before: number; readonly rows: number } =>
+  work.count > 0 ? { before: work.first, rows: work.count } : { before: rows, rows: 0 };
 
 /**
  * What a true row of a piece is called.

@@ -1,3 +1,4 @@
+export { sameSection, type SectionOf } from './same-section';
 export { type Act, type ActOf, type ButtonLine, type Face, type Join, type JoinWay, type WasteWay } from './acts';
 export { apartIn } from './apart';
 export { beyond } from './bounds';

@@ -1,7 +1,7 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
 import { type Executed, pieceAt, type RowRun, ruleOfOperation } from '../knit';
-import type { Operation, OperationOf, Piece } from '../plan';
+import { type Operation, type OperationOf, type Piece, sameSection } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
 import { factsOf, type JoinedFacts, type What } from './facts';
@@ -83,8 +83,7 @@ function sectionsOf({ mode, operations }: Piece): readonly Stretch[] {
       if (!SHAPES.has(op.op)) of = null;
       continue;
     }
-    const same = last?.section === op.section && last.yarn === op.yarn && last.purpose === op.purpose;
-    if (!of || !same) of = { rows: 0 };
+    if (!of || !sameSection(last, op)) of = { rows: 0 };
     sections[i] = { of, before: of.rows };
     of.rows += op.rows;
     last = op;

@@ -3,7 +3,7 @@ import type { ActOf } from '../../plan';
 import { addRun as put, endRuns, ringAt } from '../rims';
 import type { Refusal } from '../refusal';
 import type { Hold, Part, Run, State } from '../state';
-import { reachable, sealed, tailsOf } from '../tails';
+import { reaches, sealed, tailsOf } from '../tails';
 import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
 
 export interface FoldFacts {
@@ -25,8 +25,10 @@ export interface FoldFacts {
 const POUCH = ['pouch-right', 'pouch-left', 'pouch-over'] as const;
 
 /** A tail that would be caught: loose, inside, and nothing leads there any more. */
-const caught = (t: Table, id: number): boolean =>
-  tailsOf(t.s, id, (tail) => tail.fate === 'loose').some((tail) => !reachable(t.s, tail));
+function caught(t: Table, id: number): boolean {
+  const reached = reaches(t.s);
+  return tailsOf(t.s, id, (tail) => tail.fate === 'loose').some((tail) => !reached(tail));
+}
 
 function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusal | undefined {
   const { piece } = act;
@@ -121,7 +123,6 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       else part.pouch = [...part.pouch, act.how];
     }
     const { runs, work } = pieceAt(t.run, act.piece).fabric;
-
     const first = partsIn(t, act.piece)[0]!.id;
     const across = endRuns(t.s, first, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
     const inside = act.how === 'inside' || act.how === 'pinch';

@@ -1,3 +1,4 @@
+import { sameSection } from '../../plan';
 import { CELL, PURPOSES } from '../fabric';
 import { empty, type RuleOf, unchanged } from './rule';
 
@@ -26,9 +27,7 @@ export const knit: RuleOf<'knit'> = {
       }
     }
     // Shaping cuts a section into stretches of rows; its count goes on.
-    const { section } = ring;
-    const same = section?.section === op.section && section.yarn === op.yarn && section.purpose === op.purpose;
-    if (ring.mode === 'tube' || !same) ring.inSection = 0;
+    if (ring.mode === 'tube' || !sameSection(ring.section, op)) ring.inSection = 0;
     ring.section = op;
     let at = ring.yarnAt === 'low' ? 0 : 1;
     // One walk: most sections are a few rows, and a call for each array takes longer than they do.
