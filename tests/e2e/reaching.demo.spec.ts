@@ -35,6 +35,33 @@ test('a list of yarns is walked by keys from its first opening on, and the focus
   await expect(field).toBeFocused();
 });
 
+test('keys pressed while a list is still on its way reach it in their order', async ({ browser, baseURL }) => {
+  const context = await browser.newContext({ baseURL: baseURL!, serviceWorkers: 'block' });
+  const page = await context.newPage();
+  await page.goto('/project/demo-fog');
+  await page.getByTestId('rows').waitFor();
+  // The list comes after the last key.
+  let letGo = (): void => undefined;
+  const pressed = new Promise<void>((done) => (letGo = done));
+  let held = 0;
+  await page.route(/immutable/, async (route) => {
+    held++;
+    await pressed;
+    await route.continue();
+  });
+  const field = page.getByRole('combobox', { name: outside });
+  const before = await field.getAttribute('aria-label');
+  await field.focus();
+  for (const key of ['Enter', 'Home', 'ArrowDown', 'Enter']) await page.keyboard.press(key);
+  expect(held).toBeGreaterThan(0);
+  await expect(field).toHaveAttribute('aria-label', before!);
+  letGo();
+  await expect(field).toHaveAccessibleName('Outside: Millbarrow, Oat');
+  await expect(page.getByRole('listbox')).toHaveCount(0);
+  await expect(field).toBeFocused();
+  await context.close();
+});
+
 test('a figure and the files open and close at their own button, and give the focus back', async ({ page }) => {
   await page.goto('/project/demo-fog');
   for (const [name, role] of [

@@ -30,25 +30,44 @@
   // A list of all yarns behind every field would be made for nothing: the one that is reached for gets its own.
   let Picker = $state.raw<Component<ComponentProps<typeof YarnPicker>, object, 'open'> | null>(null);
   let open = $state(false);
-  let box: HTMLElement;
+  let box: HTMLElement | undefined;
 
   const load = () => import('./YarnPicker.svelte');
   /** Loads while a mouse is on its way, or once a key has brought the focus; what is not opened stays the button it is. */
   const near = (): void => void load().catch(() => undefined);
-  /** Opens the list: it takes the place of the button, and the focus with it. */
+  /** What was pressed before the list was there. */
+  let early: string[] = [];
+  /** Opens the list: it takes the place of the button, and the focus with it, and hears what was pressed meanwhile. */
   async function openIt(): Promise<void> {
+    if (open) return;
+    early = [];
     open = true;
-    Picker = await wanted(load);
-    open &&= Picker !== null;
+    const loaded = await wanted(load);
+    open &&= loaded !== null;
+    // Who has gone on with Tab is not fetched back.
+    const here = open || box?.contains(document.activeElement);
+    Picker = loaded;
     await tick();
-    box.querySelector<HTMLElement>('[role=combobox]')?.focus();
+    const list = box?.querySelector<HTMLElement>('[role=combobox]');
+    if (here) list?.focus();
+    if (!open) return;
+    // What is chosen now is marked a moment after the list is there.
+    await tick();
+    for (const key of early)
+      list?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
   }
   function byKey(event: KeyboardEvent): void {
-    // Taken back while it is on its way.
-    if (event.key === 'Escape') open = false;
-    if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
-    event.preventDefault();
-    void openIt();
+    if (!open) {
+      if (event.key !== 'ArrowDown' && event.key !== 'ArrowUp') return;
+      event.preventDefault();
+      void openIt();
+    } else if (event.key === 'Escape' || event.key === 'Tab') {
+      // Taken back while it is on its way.
+      open = false;
+    } else if (!event.ctrlKey && !event.altKey && !event.metaKey) {
+      event.preventDefault();
+      early.push(event.key);
+    }
   }
 </script>
 
