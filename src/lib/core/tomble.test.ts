@@ -74,6 +74,19 @@ describe('planFrom', () => {
       { kit, brief: { ...brief, options: { ...brief.options, style: 'loud' } } },
       'brief.options.style must be one of contrast, plain, striped; received "loud".'
     ],
+    [
+      'a day that is none',
+      { kit: { ...kit, yarns: [{ ...kit.yarns[0], addedAt: 'yesterday' }, ...kit.yarns.slice(1)] }, brief },
+      'kit.yarns[0].addedAt must be a valid datetime; received "yesterday".'
+    ],
+    [
+      'a colour that is none',
+      {
+        kit: { ...kit, yarns: [{ ...kit.yarns[0], colour: { name: 'Red', hex: 'red' } }, ...kit.yarns.slice(1)] },
+        brief
+      },
+      'kit.yarns[0].colour.hex must be a colour such as #c2552d; received "red".'
+    ],
     ['no yarns', { kit: { ...kit, yarns: [] }, brief }, 'kit.yarns must have at least 1 entry; received [].']
   ])('refuses %s by path, rule and what came in', (_what, input, sentence) => expect(say(input)).toContain(sentence));
 

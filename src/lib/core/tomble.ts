@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { judge, type Readings } from './judge';
 import { kindOf, KINDS } from './kinds';
 import { refsOf } from './kinds/refs';
@@ -36,6 +36,10 @@ function many(count: unknown, origin: string): string {
   return `${String(count)} ${Number(count) === 1 ? one : more}`;
 }
 
+/** The rule that a schema of ours gave with the check. */
+const ownRule = ({ message }: z.core.$ZodIssue): string | undefined =>
+  message.startsWith('must') ? message : undefined;
+
 /** What a Zod issue asks for, as a rule that begins with a verb. */
 function ruleOf(issue: z.core.$ZodIssue): string {
   switch (issue.code) {
@@ -55,13 +59,14 @@ function ruleOf(issue: z.core.$ZodIssue): string {
       return `must be one of ${issue.values.map(String).join(', ')}`;
     case 'unrecognized_keys':
       return `must not have ${issue.keys.join(', ')}`;
+    case 'invalid_format':
+      return ownRule(issue) ?? `must be a valid ${issue.format}`;
     case 'custom':
     case 'invalid_element':
-    case 'invalid_format':
     case 'invalid_key':
     case 'invalid_union':
     case 'not_multiple_of':
-      return issue.message.startsWith('must') ? issue.message : `must be valid (${issue.message.toLowerCase()})`;
+      return ownRule(issue) ?? 'must be valid';
   }
 }
 
@@ -91,7 +96,7 @@ const MOST_ISSUES = 200;
  * @param input what it was given
  * @param under path the input stands at in the whole, for example ['brief', 'options']
  */
-export function faultsOf(error: z.ZodError, input: unknown, under: readonly PropertyKey[] = []): PathFault[] {
+export function faultsOf(error: z.core.$ZodError, input: unknown, under: readonly PropertyKey[] = []): PathFault[] {
   return error.issues.slice(0, MOST_ISSUES).map((issue) => {
     const path = showPath([...under, ...issue.path]);
     return {
@@ -137,12 +142,17 @@ function tooLarge({ what, most, asked }: NonNullable<ReturnType<typeof beyond>>)
  * Options with a yarn in every place that the other answers leave unused: nobody has to name a lining for a hat of one colour.
  * Only absent ones are filled, and none that the form would ask for.
  */
-function withUnasked(schema: z.ZodObject, kit: Kit, given: Readonly<Record<string, unknown>>): Record<string, unknown> {
+function withUnasked(
+  schema: z.ZodMiniObject,
+  kit: Kit,
+  given: Readonly<Record<string, unknown>>
+): Record<string, unknown> {
   const fields = optionFields(schema);
   const filled: Record<string, unknown> = { ...given };
   for (const { key, meta } of fields) {
     if (key in filled || meta.control !== 'yarn' || meta.open || !meta.when) continue;
-    const decides = given[meta.when.key] ?? schema.shape[meta.when.key]?.safeParse(undefined).data;
+    const decides =
+      given[meta.when.key] ?? (schema.shape[meta.when.key] as z.ZodMiniType | undefined)?.safeParse(undefined).data;
     if (!meta.when.is.includes(decides as never)) filled[key] = kit.yarns[0]!.id;
   }
   return filled;
@@ -256,7 +266,7 @@ const PlanRequest = z.object({
   kit: Kit,
   brief: Brief,
   /** What went wrong at the crank; each dropped stitch becomes an act of making up. */
-  faults: z.array(CrankFault).max(500).default([])
+  faults: z._default(z.array(CrankFault).check(z.maxLength(500)), [])
 });
 
 /**

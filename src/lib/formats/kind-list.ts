@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { KINDS, type Kind } from '$lib/core/kinds';
 import { kindWords, optionLabels } from '$lib/words';
 

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /** `made` in the answer of the planning service: what hands make of what was knitted. */
 export const MadeAnswer = z
@@ -6,27 +6,40 @@ export const MadeAnswer = z
     things: z.array(
       z.object({
         name: z.string(),
-        times: z.int().min(1),
+        times: z.int().check(z.minimum(1)),
         /** Euler characteristic of its surface, layers that lie on each other counted once. */
         euler: z.int(),
-        openings: z.array(z.object({ name: z.string(), girthMm: z.number().min(0) }))
+        openings: z.array(z.object({ name: z.string(), girthMm: z.number().check(z.minimum(0)) }))
       })
     ),
     seams: z.array(
-      z.object({ name: z.string(), a: z.string(), b: z.string(), by: z.string(), lengthMm: z.number().min(0) })
+      z.object({
+        name: z.string(),
+        a: z.string(),
+        b: z.string(),
+        by: z.string(),
+        lengthMm: z.number().check(z.minimum(0))
+      })
     ),
     tails: z.array(
       z.object({
         yarn: z.string(),
         place: z.string(),
         end: z.enum(['loose', 'string', 'tied', 'woven', 'inside', 'hanging']),
-        times: z.int().min(1)
+        times: z.int().check(z.minimum(1))
       })
     ),
-    cuts: z.array(z.object({ yarn: z.string(), what: z.string(), lengthMm: z.number().min(0), count: z.int().min(1) })),
+    cuts: z.array(
+      z.object({
+        yarn: z.string(),
+        what: z.string(),
+        lengthMm: z.number().check(z.minimum(0)),
+        count: z.int().check(z.minimum(1))
+      })
+    ),
     left: z.array(z.looseObject({ code: z.string() }))
   })
-  .meta({ title: 'What hands make of it' });
+  .check(z.meta({ title: 'What hands make of it' }));
 
 /** JSON Schema of `made`, for programs that read it. */
 export const madeSchema = (): object => ({

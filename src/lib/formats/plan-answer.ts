@@ -3,7 +3,7 @@ import type { Result } from '$lib/core/tomble';
 import type { Join, RunRef, Shaping } from '$lib/core/plan';
 import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step } from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import type { MadeAnswer } from './made-schema';
 import { type SaidFinding, type Speech, speak, withReasons, worded } from '$lib/words';
 

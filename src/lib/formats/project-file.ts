@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { refsOf } from '$lib/core/kinds/refs';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
@@ -24,11 +24,11 @@ export const ProjectFile = z.object({
   exportedAt: z.iso.datetime(),
   kit: Kit,
   brief: Brief,
-  actions: z.array(CrankEvent.shape.what).max(MOST_ACTIONS).default([]),
-  finished: z.array(z.string().max(80)).max(400).default([]),
-  measured: Measured.nullable().default(null),
+  actions: z._default(z.array(CrankEvent.shape.what).check(z.maxLength(MOST_ACTIONS)), []),
+  finished: z._default(z.array(z.string().check(z.maxLength(80))).check(z.maxLength(400)), []),
+  measured: z._default(z.nullable(Measured), null),
   /** Whether the plan is kept as it stands, because something of it was on the machine; files of before do not say. */
-  begun: z.boolean().optional()
+  begun: z.optional(z.boolean())
 });
 export type ProjectFile = z.infer<typeof ProjectFile>;
 

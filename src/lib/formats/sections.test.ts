@@ -38,6 +38,10 @@ describe('files of sections', () => {
     ['yarn,rows\n"Reedwick, Ember",many', 'Section 1: rows must be a number; received "many"'],
     ['yarn,rows,hole\n"Reedwick, Ember",3,9', 'Section 1: hole must be at most 5; received "9"'],
     ['yarn,rows,fingers\n"Reedwick, Ember",3,tight', 'Section 1: fingers must be loose, usual, firm; received "tight"'],
+    [
+      '{"format":"tomble-sections","version":1,"sections":[{"yarn":7,"rows":3}]}',
+      'Section 1: yarn must name a yarn; received 7.'
+    ],
     ['{"format":"other"}', 'format tomble-sections'],
     ['{"format"', 'it begins like JSON and is none']
   ])('%j is refused with what is wrong', (text, reason) => {

@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { FINGER_TENSIONS } from '$lib/core/kit';
 import { type ColourSection, MOST_HOLES, MOST_ROWS, MOST_SECTIONS, tensionOf } from '$lib/core/plan';
 
@@ -7,20 +7,25 @@ import { type ColourSection, MOST_HOLES, MOST_ROWS, MOST_SECTIONS, tensionOf } f
 export const SECTIONS_FORMAT = 'tomble-sections';
 
 /** A cell that a table leaves empty says nothing. */
-const orEmpty = <S extends z.ZodType>(schema: S) =>
-  z.preprocess((cell) => (cell === '' ? undefined : cell), schema.optional());
+const orEmpty = <S extends z.ZodMiniType>(schema: S) =>
+  z.pipe(
+    z.transform((cell: unknown) => (cell === '' ? undefined : cell)),
+    z.optional(schema)
+  );
 
 const Line = z.object({
-  yarn: z.string().trim().min(1, 'must name a yarn').max(120),
-  rows: z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_ROWS, `must be at most ${MOST_ROWS}`), // prettier-ignore
-  hole: orEmpty(z.coerce.number({ error: 'must be a number' }).int('must be a whole number').min(1, 'must be at least 1').max(MOST_HOLES, `must be at most ${MOST_HOLES}`)), // prettier-ignore
+  yarn: z
+    .string('must name a yarn')
+    .check(z.trim(), z.minLength(1, 'must name a yarn'), z.maxLength(120, 'must have at most 120 letters')),
+  rows: z.coerce.number({ error: 'must be a number' }).check(z.int('must be a whole number'), z.minimum(1, 'must be at least 1'), z.maximum(MOST_ROWS, `must be at most ${MOST_ROWS}`)), // prettier-ignore
+  hole: orEmpty(z.coerce.number({ error: 'must be a number' }).check(z.int('must be a whole number'), z.minimum(1, 'must be at least 1'), z.maximum(MOST_HOLES, `must be at most ${MOST_HOLES}`))), // prettier-ignore
   fingers: orEmpty(z.enum(FINGER_TENSIONS, { error: `must be ${FINGER_TENSIONS.join(', ')}` }))
 });
 
 const File = z.object({
   format: z.literal(SECTIONS_FORMAT),
   version: z.literal(1),
-  sections: z.array(Line).min(1).max(MOST_SECTIONS)
+  sections: z.array(Line).check(z.minLength(1), z.maxLength(MOST_SECTIONS))
 });
 
 /** Names of yarns by their ids, and back. */
@@ -93,9 +98,7 @@ export function readSections(text: string, names: YarnNames): ReadSections {
     } catch {
       return { ok: false, reasons: ['The file must be JSON or CSV; it begins like JSON and is none.'] };
     }
-    const head = File.omit({ sections: true })
-      .extend({ sections: z.array(z.unknown()) })
-      .safeParse(json);
+    const head = z.extend(z.omit(File, { sections: true }), { sections: z.array(z.unknown()) }).safeParse(json);
     if (!head.success) return { ok: false, reasons: [`The file must be of the format ${SECTIONS_FORMAT}, version 1, with a list of sections.`] }; // prettier-ignore
     return lines(head.data.sections, names);
   }

@@ -1,9 +1,9 @@
 import { expect, test } from 'vitest';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { memoryShelf } from '../../../tests/support/shelf';
 import { draftOf } from './draft';
 
-const Form = z.object({ note: z.string(), minutes: z.number().nullable() });
+const Form = z.object({ note: z.string(), minutes: z.nullable(z.number()) });
 
 test('what was typed is there again until it is saved or thrown away', () => {
   const shelf = memoryShelf();

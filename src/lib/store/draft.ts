@@ -1,4 +1,4 @@
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import { browserShelf, keepSmall } from './shelf';
 
 const DRAFT = 'tomble-draft:';
@@ -18,7 +18,7 @@ export interface Draft<T> {
  * @param schema what a draft of it looks like
  * @example draftOf(`measure ${project.id}`, MeasureDraft).read()
  */
-export function draftOf<T>(key: string, schema: z.ZodType<T>, shelf = browserShelf()): Draft<T> {
+export function draftOf<T>(key: string, schema: z.ZodMiniType<T>, shelf = browserShelf()): Draft<T> {
   const name = DRAFT + key;
   return {
     read() {

@@ -3,7 +3,7 @@ import { explicit } from '$lib/core/colour';
 import { kindOf } from '$lib/core/kinds';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { Kit, Observation } from '$lib/core/kit';
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { kindTitle } from '$lib/words';
 import type { CrankFault } from '$lib/core/knit';
@@ -25,7 +25,7 @@ const touched = (change: Change): string =>
     .join(' ');
 
 /** Schools this knitter chose last, where a kind asks for them and has them. */
-function schooled(schema: z.ZodObject, schools: Readonly<Record<string, string>>): Record<string, string> {
+function schooled(schema: z.ZodMiniObject, schools: Readonly<Record<string, string>>): Record<string, string> {
   const fits = optionFields(schema).filter(({ key, meta }) => meta.school && meta.choices?.includes(schools[key]!));
   return Object.fromEntries(fits.map(({ key }) => [key, schools[key]!]));
 }

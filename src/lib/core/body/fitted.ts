@@ -1,4 +1,4 @@
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import { optionFields } from '../plan';
 import type { Age } from './age';
 import type { Body } from './measures';
@@ -11,7 +11,7 @@ import type { Body } from './measures';
  * @returns what changes; nothing where the body knows no measure of the kind
  * @example fitted(HatOptions, { measures: { head: 455 }, age: 'child' }) // { headMm: 455, wearer: 'child' }
  */
-export function fitted(schema: z.ZodObject, body: Pick<Body, 'measures' | 'age'>): Record<string, unknown> {
+export function fitted(schema: z.ZodMiniObject, body: Pick<Body, 'measures' | 'age'>): Record<string, unknown> {
   const change: Record<string, unknown> = {};
   const fields = optionFields(schema);
   for (const { key, meta } of fields) {

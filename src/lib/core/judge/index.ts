@@ -1,4 +1,4 @@
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import { kindOf } from '../kinds';
 import type { Finding, Weight } from '../plan';
 import { bagRatio } from './bag-ratio';
@@ -100,9 +100,9 @@ export const JUDGES: readonly Judge[] = [
 const ORDER: Readonly<Record<Weight, number>> = { stop: 0, warn: 1, note: 2 };
 
 /** Whether the kind's own limits allow what a remedy sets: options know their limits one by one. */
-const allowed = (schema: z.ZodObject, options: Readonly<Record<string, unknown>>): boolean =>
+const allowed = (schema: z.ZodMiniObject, options: Readonly<Record<string, unknown>>): boolean =>
   Object.entries(options).every(([key, value]) => {
-    const field = schema.shape[key] as z.ZodType | undefined;
+    const field = schema.shape[key] as z.ZodMiniType | undefined;
     return field === undefined || field.safeParse(value).success;
   });
 

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { isLarge, machineOf } from '../kit';
 import { type Brief, choiceOption, countOption, type Draft, knitRows, yarnOption } from '../plan';

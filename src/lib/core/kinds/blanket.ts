@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { type Act, castOn, chainOff, lengthOption, shapedRows, sectionsOption, choiceOption, countOption, type Piece, type RunRef } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, usable, startingAt, startOption } from './shared/panel';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { isLarge, machineOf } from '../kit';
 import { choiceOption, countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { isLarge, machineOf } from '../kit';
 import { type Act, type Brief, choiceOption, type Draft, knitRows, switchOption } from '../plan';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, countOption, type Draft, type Edge, knitRows, lengthOption, type RunRef, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';

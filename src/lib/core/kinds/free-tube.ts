@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { type Act, choiceOption, countOption, knitRows, sectionsOption } from '../plan';
 import type { Kind } from './kind';
 import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';

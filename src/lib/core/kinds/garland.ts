@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { pompomMm, USUAL_CARD_MM } from '../body';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, drawstring, type Edge, knitRows, lengthOption, machineOption, type Notes, type Piece, type Promise, yarnOption } from '../plan'; // prettier-ignore

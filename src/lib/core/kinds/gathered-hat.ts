@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { headFit } from '../body';
 import { isLarge, type Kit, machineOf } from '../kit';
 import {

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { LENGTHWISE_STRETCH } from '../body';
 import { choiceOption } from '../plan';
 import type { Kind } from './kind';

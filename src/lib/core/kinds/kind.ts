@@ -1,4 +1,4 @@
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import type { Brief, Draft } from '../plan';
 
@@ -7,7 +7,7 @@ export const FAMILIES = ['hats', 'wear', 'carry', 'toys', 'panels', 'garments', 
 type Family = (typeof FAMILIES)[number];
 
 /** A kind of project: its options and how they become a program for the machine. One file, registered once. */
-export interface Kind<Schema extends z.ZodObject = z.ZodObject> {
+export interface Kind<Schema extends z.ZodMiniObject = z.ZodMiniObject> {
   readonly code: string;
   readonly family: Family;
   /** Pins of the rings it is made on, from practice, and the usual ring; another one gets a finding, never a refusal. */

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { type Act, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { closeOption, EDGES, promised } from './shared/hands';

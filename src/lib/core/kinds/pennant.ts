@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { panelMode, panelPiece, startingAt, startOption } from './shared/panel';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { pompomMm, USUAL_CARD_MM, USUAL_WRAPS } from '../body';
 import { choiceOption, countOption, lengthOption, yarnOption } from '../plan';
 import type { Kind } from './kind';

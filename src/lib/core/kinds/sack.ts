@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, switchOption, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';

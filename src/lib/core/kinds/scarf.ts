@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, type Draft, drawstring, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';

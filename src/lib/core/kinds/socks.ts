@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore

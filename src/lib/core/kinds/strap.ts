@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { choiceOption, countOption, lengthOption, MOST_ROWS, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { promised, weave } from './shared/hands';

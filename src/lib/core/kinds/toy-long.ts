@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { lengthOption, switchOption } from '../plan';
 import type { Kind } from './kind';
 import { stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { ballRows, stuffedGirth, ToyBuilder, toyOptions, toyStart } from './shared/toy';

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import { type Act, countOption, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';

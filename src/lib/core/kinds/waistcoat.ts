@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { isLarge, machineOf } from '../kit';
 import type { Kind } from './kind';
 import { draftGarment } from './shared/garment/draft';

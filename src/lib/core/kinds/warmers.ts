@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, chainOff, choiceOption, countOption, type Draft, type Edge, knitRows, lengthOption, type Operation, type Piece, type RunName, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore

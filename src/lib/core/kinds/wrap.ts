@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { type Kit, rulesOf } from '../kit';
 import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';

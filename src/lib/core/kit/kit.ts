@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { remembered } from '../quantity';
 import { Habits } from './habits';
 import { Machine } from './machine';
@@ -13,17 +13,17 @@ export const EDITION = 2;
 /** Everything a knitter owns and knows that a plan is worked out from. */
 export const Kit = z
   .object({
-    machines: z.array(Machine).min(1).max(200),
-    yarns: z.array(Yarn).min(1).max(100_000),
-    swatches: z.array(Swatch).max(20_000).default([]),
+    machines: z.array(Machine).check(z.minLength(1), z.maxLength(200)),
+    yarns: z.array(Yarn).check(z.minLength(1), z.maxLength(100_000)),
+    swatches: z._default(z.array(Swatch).check(z.maxLength(20_000)), []),
     /** Finished pieces that were measured. */
-    finished: z.array(Observation).max(20_000).default([]),
-    habits: Habits.default(() => Habits.parse({})),
+    finished: z._default(z.array(Observation).check(z.maxLength(20_000)), []),
+    habits: z._default(Habits, () => Habits.parse({})),
     /**
      * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end: rows that
      * hang on the machine cannot be laid anew (craft 12).
      */
-    edition: z.literal([1, 2]).default(EDITION)
+    edition: z._default(z.literal([1, 2]), EDITION)
   })
   .check(({ value, issues }) => {
     onceEach('machines', value.machines, issues);

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { AddedAt, Id, shownText } from './text';
 
 /**
@@ -10,24 +10,30 @@ export const DEFAULT_PIN_SPACING_MM = 16.5;
 /** A hand-cranked ring of pins, as its owner describes it. */
 export const Machine = z.object({
   id: Id,
-  name: shownText(60).trim().min(1).meta({ title: 'Name' }),
-  pins: z.int().min(4).max(200).meta({ title: 'Pins' }),
+  name: shownText(60).check(z.trim(), z.minLength(1), z.meta({ title: 'Name' })),
+  pins: z.int().check(z.minimum(4), z.maximum(200), z.meta({ title: 'Pins' })),
   marker: z
-    .object({
-      kind: z.enum(['light-among-dark', 'dark-among-light', 'several']),
-      counts: z.enum(['first', 'last'])
-    })
-    .default({ kind: 'light-among-dark', counts: 'first' })
-    .meta({ title: 'Marker pin' }),
-  numbered: z.boolean().default(true).meta({ title: 'Numbered slots' }),
+    ._default(
+      z.object({
+        kind: z.enum(['light-among-dark', 'dark-among-light', 'several']),
+        counts: z.enum(['first', 'last'])
+      }),
+      { kind: 'light-among-dark', counts: 'first' }
+    )
+    .check(z.meta({ title: 'Marker pin' })),
+  numbered: z._default(z.boolean(), true).check(z.meta({ title: 'Numbered slots' })),
   reach: z
-    .object({ start: z.int().min(0).max(6), end: z.int().min(0).max(6) })
-    .default({ start: 2, end: 2 })
-    .meta({ title: 'Stitches lost at the ends in PANEL mode' }),
-  counter: z.enum(['none', 'tube']).default('tube').meta({ title: 'Row counter' }),
-  tensionHoles: z.int().min(1).max(5).default(3).meta({ title: 'Tension holes' }),
-  pinSpacingMm: z.number().min(4).max(40).nullable().default(null).meta({ title: 'Pin spacing' }),
-  motor: z.boolean().default(false).meta({ title: 'Driven by a motor' }),
+    ._default(
+      z.object({ start: z.int().check(z.minimum(0), z.maximum(6)), end: z.int().check(z.minimum(0), z.maximum(6)) }),
+      { start: 2, end: 2 }
+    )
+    .check(z.meta({ title: 'Stitches lost at the ends in PANEL mode' })),
+  counter: z._default(z.enum(['none', 'tube']), 'tube').check(z.meta({ title: 'Row counter' })),
+  tensionHoles: z._default(z.int().check(z.minimum(1), z.maximum(5)), 3).check(z.meta({ title: 'Tension holes' })),
+  pinSpacingMm: z
+    ._default(z.nullable(z.number().check(z.minimum(4), z.maximum(40))), null)
+    .check(z.meta({ title: 'Pin spacing' })),
+  motor: z._default(z.boolean(), false).check(z.meta({ title: 'Driven by a motor' })),
   addedAt: AddedAt
 });
 export type Machine = z.infer<typeof Machine>;

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { FINGER_TENSIONS } from './finger-tension';
 import { STATES } from './loop';
 import { Id } from './text';
@@ -9,25 +9,25 @@ import { Id } from './text';
 export const Statement = z.discriminatedUnion('as', [
   z.object({
     as: z.literal('counts'),
-    stitches: z.number().min(1).max(80).meta({ title: 'Stitches to 10 cm' }),
-    rows: z.number().min(1).max(120).meta({ title: 'Rows to 10 cm' })
+    stitches: z.number().check(z.minimum(1), z.maximum(80), z.meta({ title: 'Stitches to 10 cm' })),
+    rows: z.number().check(z.minimum(1), z.maximum(120), z.meta({ title: 'Rows to 10 cm' }))
   }),
   z.object({
     as: z.literal('lengths'),
-    cmTo40Stitches: z.number().min(4).max(120).meta({ title: 'Centimetres to 40 stitches' }),
-    cmTo20Rows: z.number().min(1).max(60).meta({ title: 'Centimetres to 20 rows' })
+    cmTo40Stitches: z.number().check(z.minimum(4), z.maximum(120), z.meta({ title: 'Centimetres to 40 stitches' })),
+    cmTo20Rows: z.number().check(z.minimum(1), z.maximum(60), z.meta({ title: 'Centimetres to 20 rows' }))
   }),
   z.object({
     as: z.literal('tube'),
-    pins: z.int().min(4).max(200).meta({ title: 'Pins' }),
-    rows: z.int().min(4).max(2000).meta({ title: 'Rows' }),
-    lengthCm: z.number().min(1).max(1000).meta({ title: 'Length of the tube' }),
-    flatWidthCm: z.number().min(1).max(200).meta({ title: 'Flat width of the tube' })
+    pins: z.int().check(z.minimum(4), z.maximum(200), z.meta({ title: 'Pins' })),
+    rows: z.int().check(z.minimum(4), z.maximum(2000), z.meta({ title: 'Rows' })),
+    lengthCm: z.number().check(z.minimum(1), z.maximum(1000), z.meta({ title: 'Length of the tube' })),
+    flatWidthCm: z.number().check(z.minimum(1), z.maximum(200), z.meta({ title: 'Flat width of the tube' }))
   }),
   z.object({
     as: z.literal('rows'),
-    rows: z.int().min(4).max(2000).meta({ title: 'Rows' }),
-    lengthCm: z.number().min(1).max(1000).meta({ title: 'Length of these rows' })
+    rows: z.int().check(z.minimum(4), z.maximum(2000), z.meta({ title: 'Rows' })),
+    lengthCm: z.number().check(z.minimum(1), z.maximum(1000), z.meta({ title: 'Length of these rows' }))
   })
 ]);
 export type Statement = z.infer<typeof Statement>;
@@ -37,24 +37,20 @@ export const Swatch = z.object({
   id: Id,
   machineId: Id,
   yarnId: Id,
-  strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
-  hole: z.int().min(1).max(5).meta({ title: 'Tension hole' }),
-  fingers: z.enum(FINGER_TENSIONS).default('usual').meta({ title: 'Finger tension' }),
-  state: z.enum(STATES).meta({ title: 'State' }),
+  strands: z._default(z.int().check(z.minimum(1), z.maximum(3)), 1).check(z.meta({ title: 'Strands' })),
+  hole: z.int().check(z.minimum(1), z.maximum(5), z.meta({ title: 'Tension hole' })),
+  fingers: z._default(z.enum(FINGER_TENSIONS), 'usual').check(z.meta({ title: 'Finger tension' })),
+  state: z.enum(STATES).check(z.meta({ title: 'State' })),
   statement: Statement,
   /** The same swatch measured again; all are averaged. */
-  more: z.array(Statement).max(20).default([]),
+  more: z._default(z.array(Statement).check(z.maxLength(20)), []),
   /** Length of 20 rows as they hung on the pins, cm; null where nobody laid a tape there. */
   hangCmTo20Rows: z
-    .number()
-    .min(1)
-    .max(60)
-    .nullable()
-    .default(null)
-    .meta({ title: 'Centimetres to 20 rows as they hang' }),
+    ._default(z.nullable(z.number().check(z.minimum(1), z.maximum(60))), null)
+    .check(z.meta({ title: 'Centimetres to 20 rows as they hang' })),
   /** Kept, but left out of the estimate. */
-  setAside: z.boolean().default(false),
-  on: z.iso.date().meta({ title: 'Date' })
+  setAside: z._default(z.boolean(), false),
+  on: z.iso.date().check(z.meta({ title: 'Date' }))
 });
 export type Swatch = z.infer<typeof Swatch>;
 

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /** Signs that steer a terminal, end a string or are no letter at all: no drawing, table or file may hold them. */
 // eslint-disable-next-line no-control-regex -- exactly these are looked for
@@ -14,17 +14,17 @@ export const shownOnly = (text: string): string => text.replace(UNSHOWN, '');
  * A text of the knitter's own: a name, a note.
  *
  * @param most letters it may have
- * @example shownText(60).min(1)
+ * @example shownText(60).check(z.minLength(1))
  */
-export const shownText = (most: number): z.ZodString =>
-  z.string().max(most).refine(isShown, 'must hold letters that can be shown, without control signs');
+export const shownText = (most: number): z.ZodMiniString =>
+  z.string().check(z.maxLength(most), z.refine(isShown, 'must hold letters that can be shown, without control signs'));
 
 /** What one thing of the kit is called by other things. No program can keep a list by `__proto__`. */
-export const Id = z
-  .string()
-  .min(1)
-  .max(80)
-  .refine((id) => id !== '__proto__', 'must not be __proto__');
+export const Id = z.string().check(
+  z.minLength(1),
+  z.maxLength(80),
+  z.refine((id) => id !== '__proto__', 'must not be __proto__')
+);
 
 /**
  * Adds a fault for every entry of a list whose id another one before it has.
@@ -45,7 +45,7 @@ export function onceEach(
 }
 
 /** When a thing of one's own came into the kit; things without it are older than any that has it. */
-export const AddedAt = z.iso.datetime().optional().meta({ title: 'Added' });
+export const AddedAt = z.optional(z.iso.datetime()).check(z.meta({ title: 'Added' }));
 
 /** The newest first; things whose day nobody knows last. @example yarns.toSorted(newestFirst) */
 export const newestFirst = (a: { addedAt?: string | undefined }, b: { addedAt?: string | undefined }): number => {

@@ -1,43 +1,55 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { texOfLabel } from '../quantity';
 import { AddedAt, Id, shownText } from './text';
 
 /** A colour as a display shows it. */
 export const Hex = z
   .string()
-  .regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #c2552d')
-  .meta({ title: 'Colour' });
+  .check(z.regex(/^#[0-9a-f]{6}$/i, 'must be a colour such as #c2552d'), z.meta({ title: 'Colour' }));
 
 /** A yarn as its label and its owner describe it. */
 export const Yarn = z.object({
   id: Id,
-  name: shownText(60).trim().min(1).meta({ title: 'Name' }),
-  weightClass: z.int().min(0).max(7).meta({ title: 'Weight class' }),
+  name: shownText(60).check(z.trim(), z.minLength(1), z.meta({ title: 'Name' })),
+  weightClass: z.int().check(z.minimum(0), z.maximum(7), z.meta({ title: 'Weight class' })),
   label: z
     .object({
-      metres: z.number().min(1).max(5000).meta({ title: 'Metres on the label' }),
-      grams: z.number().min(1).max(2000).meta({ title: 'Grams on the label' })
+      metres: z.number().check(z.minimum(1), z.maximum(5000), z.meta({ title: 'Metres on the label' })),
+      grams: z.number().check(z.minimum(1), z.maximum(2000), z.meta({ title: 'Grams on the label' }))
     })
-    .meta({ title: 'Label' }),
-  strands: z.int().min(1).max(3).default(1).meta({ title: 'Strands' }),
-  colour: z.object({ name: shownText(40).trim().min(1).meta({ title: 'Colour name' }), hex: Hex }),
-  fibre: shownText(80).trim().default('').meta({ title: 'Fibre' }),
+    .check(z.meta({ title: 'Label' })),
+  strands: z._default(z.int().check(z.minimum(1), z.maximum(3)), 1).check(z.meta({ title: 'Strands' })),
+  colour: z.object({ name: shownText(40).check(z.trim(), z.minLength(1), z.meta({ title: 'Colour name' })), hex: Hex }),
+  fibre: z._default(shownText(80).check(z.trim()), '').check(z.meta({ title: 'Fibre' })),
   behaviour: z
-    .object({
-      stretch: z.enum(['little', 'some', 'much']).meta({ title: 'Stretch' }),
-      strength: z.enum(['weak', 'fair', 'strong']).meta({ title: 'Strength' }),
-      surface: z.enum(['smooth', 'fuzzy', 'clingy']).meta({ title: 'Surface' }),
-      wash: z.enum(['machine', 'hand']).meta({ title: 'Washing' })
-    })
-    .default({ stretch: 'some', strength: 'fair', surface: 'smooth', wash: 'machine' })
-    .meta({ title: 'Behaviour' }),
+    ._default(
+      z.object({
+        stretch: z.enum(['little', 'some', 'much']).check(z.meta({ title: 'Stretch' })),
+        strength: z.enum(['weak', 'fair', 'strong']).check(z.meta({ title: 'Strength' })),
+        surface: z.enum(['smooth', 'fuzzy', 'clingy']).check(z.meta({ title: 'Surface' })),
+        wash: z.enum(['machine', 'hand']).check(z.meta({ title: 'Washing' }))
+      }),
+      { stretch: 'some', strength: 'fair', surface: 'smooth', wash: 'machine' }
+    )
+    .check(z.meta({ title: 'Behaviour' })),
   /** Colours of a long-phase yarn in the order they come, each with its metres; empty for one colour. */
   phases: z
-    .array(z.object({ name: shownText(40).trim().min(1), hex: Hex, metres: z.number().min(0.1).max(2000) }))
-    .max(60)
-    .default([])
-    .meta({ title: 'Phases' }),
-  stockGrams: z.number().min(0).max(100_000).nullable().default(null).meta({ title: 'Grams at hand' }),
+    ._default(
+      z
+        .array(
+          z.object({
+            name: shownText(40).check(z.trim(), z.minLength(1)),
+            hex: Hex,
+            metres: z.number().check(z.minimum(0.1), z.maximum(2000))
+          })
+        )
+        .check(z.maxLength(60)),
+      []
+    )
+    .check(z.meta({ title: 'Phases' })),
+  stockGrams: z
+    ._default(z.nullable(z.number().check(z.minimum(0), z.maximum(100_000))), null)
+    .check(z.meta({ title: 'Grams at hand' })),
   addedAt: AddedAt
 });
 export type Yarn = z.infer<typeof Yarn>;

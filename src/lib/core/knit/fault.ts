@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 
 /**
  * What went wrong while rows were cranked (craft 9): at a pin, in a row of the piece, waste and all, from 1. It is told at
@@ -19,12 +19,12 @@ export const CrankFault = z.object({
     /** No fault of the fabric: a knot was cut out or the ball ended, and a new end came in once that row was done. */
     'new-ball'
   ]),
-  piece: z.int().min(0).max(10_000),
+  piece: z.int().check(z.minimum(0), z.maximum(10_000)),
   /** Which copy of the piece, from 1. */
-  copy: z.int().min(1).max(10_000),
-  row: z.int().min(1).max(1_000_000),
-  pin: z.int().min(1).max(200),
+  copy: z.int().check(z.minimum(1), z.maximum(10_000)),
+  row: z.int().check(z.minimum(1), z.maximum(1_000_000)),
+  pin: z.int().check(z.minimum(1), z.maximum(200)),
   /** Rows it reaches down, or pins it reaches along. */
-  over: z.int().min(1).max(10_000)
+  over: z.int().check(z.minimum(1), z.maximum(10_000))
 });
 export type CrankFault = z.infer<typeof CrankFault>;

@@ -1,6 +1,6 @@
 import type { Notes } from './notes';
 import { isAsked, optionFields } from './options';
-import type * as z from 'zod';
+import type * as z from 'zod/mini';
 
 /**
  * Options after one of them was chosen anew: those that only now are asked for begin with what the plan has, as far as
@@ -13,7 +13,7 @@ import type * as z from 'zod';
  * @example choosing(HatOptions, notes, { sizeBy: 'head', rows: 120 }, 'sizeBy', 'rows') // { sizeBy: 'rows', rows: 138 }
  */
 export function choosing(
-  schema: z.ZodObject,
+  schema: z.ZodMiniObject,
   notes: Notes | null,
   options: Readonly<Record<string, unknown>>,
   key: string,

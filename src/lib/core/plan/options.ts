@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Id } from '../kit';
 import { remembered } from '../quantity';
 
@@ -55,22 +55,16 @@ const meta = (m: OptionMeta): Record<string, unknown> => ({ ...m });
 export function lengthOption(o: Common & { min: number; max: number; start: number; measure?: string; small?: true }) {
   const { start, ...rest } = o;
   return z
-    .number()
-    .min(o.min)
-    .max(o.max)
-    .default(start)
-    .meta(meta({ control: 'length', ...rest }));
+    ._default(z.number().check(z.minimum(o.min), z.maximum(o.max)), start)
+    .check(z.meta(meta({ control: 'length', ...rest })));
 }
 
 /** A whole number. @example countOption({ group: 'what', min: 10, max: 5000, start: 110 }) */
 export function countOption(o: Common & { min: number; max: number; start: number }) {
   const { start, ...rest } = o;
   return z
-    .int()
-    .min(o.min)
-    .max(o.max)
-    .default(start)
-    .meta(meta({ control: 'count', ...rest }));
+    ._default(z.int().check(z.minimum(o.min), z.maximum(o.max)), start)
+    .check(z.meta(meta({ control: 'count', ...rest })));
 }
 
 /** One of a few named choices; the first is the start. */
@@ -81,48 +75,30 @@ export function choiceOption<const V extends string>(
   }
 ) {
   const values = [...o.choices] as [V, ...V[]];
-  return z
-    .enum(values)
-    .default(values[0] as never)
-    .meta(meta({ control: 'choice', ...o }));
+  return z._default(z.enum(values), values[0] as never).check(z.meta(meta({ control: 'choice', ...o })));
 }
 
 /** Yes or no. */
 export function switchOption(o: Common & { start: boolean }) {
   const { start, ...rest } = o;
-  return z
-    .boolean()
-    .default(start)
-    .meta(meta({ control: 'switch', ...rest }));
+  return z._default(z.boolean(), start).check(z.meta(meta({ control: 'switch', ...rest })));
 }
 
 /** The id of a yarn of the kit. */
 export function yarnOption(o: Common) {
-  return z
-    .string()
-    .min(1)
-    .max(80)
-    .meta(meta({ control: 'yarn', ...o }));
+  return z.string().check(z.minLength(1), z.maxLength(80), z.meta(meta({ control: 'yarn', ...o })));
 }
 
 /** The id of a machine of the kit, for parts that another ring knits. */
 export function machineOption(o: Common) {
-  return z
-    .string()
-    .min(1)
-    .max(80)
-    .meta(meta({ control: 'machine', ...o }));
+  return z.string().check(z.minLength(1), z.maxLength(80), z.meta(meta({ control: 'machine', ...o })));
 }
 
 /** The id of a yarn of the kit, or null where the plan chooses. */
 export function yarnOrNoneOption(o: Common & { open: true }) {
   return z
-    .string()
-    .min(1)
-    .max(80)
-    .nullable()
-    .default(null)
-    .meta(meta({ control: 'yarn', ...o }));
+    ._default(z.nullable(z.string().check(z.minLength(1), z.maxLength(80))), null)
+    .check(z.meta(meta({ control: 'yarn', ...o })));
 }
 
 /** Most rows one section or one piece may have: a tube of half a kilometre is a slip of the finger. */
@@ -130,24 +106,20 @@ export const MOST_ROWS = 20_000;
 
 /** One stripe: a yarn for some rows. */
 export const Section = z.object({
-  yarn: Id.meta({ title: 'Yarn' }),
-  rows: z.int().min(1).max(MOST_ROWS).meta({ title: 'Rows' })
+  yarn: Id.check(z.meta({ title: 'Yarn' })),
+  rows: z.int().check(z.minimum(1), z.maximum(MOST_ROWS), z.meta({ title: 'Rows' }))
 });
 export type Section = z.infer<typeof Section>;
 
 /** A list of stripes in the order they are knitted. */
 export function sectionsOption(o: Common) {
-  return z
-    .array(Section)
-    .max(400)
-    .default([])
-    .meta(meta({ control: 'sections', ...o }));
+  return z._default(z.array(Section).check(z.maxLength(400)), []).check(z.meta(meta({ control: 'sections', ...o })));
 }
 
 /** The start value of every field, nothing for one that must be chosen. */
-const startsOf = remembered((schema: z.ZodObject): Readonly<Record<string, unknown>> =>
+const startsOf = remembered((schema: z.ZodMiniObject): Readonly<Record<string, unknown>> =>
   Object.fromEntries(
-    Object.entries(schema.shape).map(([key, field]) => [key, (field as z.ZodType).safeParse(undefined).data])
+    Object.entries(schema.shape).map(([key, field]) => [key, (field as z.ZodMiniType).safeParse(undefined).data])
   )
 );
 
@@ -156,7 +128,10 @@ const startsOf = remembered((schema: z.ZodObject): Readonly<Record<string, unkno
  *
  * @example withStarts(schema, { headMm: 560 }) // { headMm: 560, turnUpMm: 50, … }
  */
-export function withStarts(schema: z.ZodObject, options: Readonly<Record<string, unknown>>): Record<string, unknown> {
+export function withStarts(
+  schema: z.ZodMiniObject,
+  options: Readonly<Record<string, unknown>>
+): Record<string, unknown> {
   return { ...startsOf(schema), ...options };
 }
 
@@ -166,9 +141,9 @@ export function withStarts(schema: z.ZodObject, options: Readonly<Record<string,
  * @throws TypeError when a field was not made with one of the builders above
  */
 export const optionFields = remembered(
-  (schema: z.ZodObject): readonly { readonly key: string; readonly meta: OptionMeta }[] =>
+  (schema: z.ZodMiniObject): readonly { readonly key: string; readonly meta: OptionMeta }[] =>
     Object.entries(schema.shape).map(([key, field]) => {
-      const found = (field as z.ZodType).meta() as OptionMeta | undefined;
+      const found = z.globalRegistry.get(field) as OptionMeta | undefined;
       if (!found?.control) throw new TypeError(`option ${key} has no control; build it with plan/options`);
       return { key, meta: found };
     })

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { FINGER_TENSIONS } from '../kit';
 
 /** Holes the tension guide of any machine may have. */
@@ -10,9 +10,9 @@ export const MOST_HOLES = 5;
  */
 export const SectionTension = z.object({
   /** Tension hole, counted from the smallest; that of the piece when absent. */
-  hole: z.int().min(1).max(MOST_HOLES).optional().meta({ title: 'Tension hole' }),
+  hole: z.optional(z.int().check(z.minimum(1), z.maximum(MOST_HOLES))).check(z.meta({ title: 'Tension hole' })),
   /** How the yarn runs through the fingers; as in the rest of the project when absent. */
-  fingers: z.enum(FINGER_TENSIONS).optional().meta({ title: 'Finger tension' })
+  fingers: z.optional(z.enum(FINGER_TENSIONS)).check(z.meta({ title: 'Finger tension' }))
 });
 export type SectionTension = z.infer<typeof SectionTension>;
 

@@ -1,6 +1,6 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
 import { canonical } from '$lib/store/canonical';
 import { Conversion } from '$lib/store/records/conversion';
@@ -11,10 +11,10 @@ import { Project } from '$lib/store/records/project';
 import { Series } from '$lib/store/records/series';
 
 /** A setting that is no habit: when the last backup was, what was asked before. */
-const Setting = z.object({ key: z.string().max(80), value: z.json() });
+const Setting = z.object({ key: z.string().check(z.maxLength(80)), value: z.json() });
 
 /** What is said of a photograph beside the picture itself, which is a file of its own. */
-const PhotoFacts = Photo.omit({ bytes: true });
+const PhotoFacts = z.omit(Photo, { bytes: true });
 
 /** What every table of a browser holds, as it is written and read. Events stand in the order they happened. */
 export const TABLES = {
@@ -24,8 +24,8 @@ export const TABLES = {
   observations: Observation,
   people: Person,
   projects: Project,
-  events: CrankEvent.omit({ id: true }),
-  habits: Habits.extend({ id: z.string().max(20) }),
+  events: z.omit(CrankEvent, { id: true }),
+  habits: z.extend(Habits, { id: z.string().check(z.maxLength(20)) }),
   settings: Setting,
   photos: PhotoFacts,
   series: Series,

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { TABLE_NAMES } from './contents';
 
 /** Version of the bundle this build writes; older ones are read, newer ones are refused by name. */
@@ -12,14 +12,14 @@ export const Manifest = z.object({
   files: z
     .array(
       z.object({
-        path: z.string().max(200),
-        table: z.enum(TABLE_NAMES).optional(),
-        records: z.int().min(0).optional(),
-        bytes: z.int().min(0),
-        sha256: z.string().regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits')
+        path: z.string().check(z.maxLength(200)),
+        table: z.optional(z.enum(TABLE_NAMES)),
+        records: z.optional(z.int().check(z.minimum(0))),
+        bytes: z.int().check(z.minimum(0)),
+        sha256: z.string().check(z.regex(/^[0-9a-f]{64}$/, 'must be 64 hexadecimal digits'))
       })
     )
-    .max(20_000)
+    .check(z.maxLength(20_000))
 });
 export type Manifest = z.infer<typeof Manifest>;
 

@@ -1,5 +1,5 @@
 import { strFromU8, unzipSync } from 'fflate';
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { echo, wordFault } from '$lib/core/quantity';
 import { faultsOf } from '$lib/core/tomble';
 import type { Photo } from '$lib/store/records/photo';
@@ -90,7 +90,7 @@ function tableOf<K extends TableName>(files: Record<string, Uint8Array>, table: 
   const path = tablePath(table);
   if (ADDED_LATER.includes(table) && !Object.hasOwn(files, path)) return [];
   const value = valueOf(files, path);
-  const read = z.array(TABLES[table]).max(MOST_RECORDS).safeParse(value);
+  const read = z.array(TABLES[table]).check(z.maxLength(MOST_RECORDS)).safeParse(value);
   if (!read.success) return stop(...faultsOf(read.error, value).slice(0, MOST_REASONS).map((fault) => `${path}: ${wordFault(fault)}`)); // prettier-ignore
   const seen = new Set<string>();
   for (const [i, record] of read.data.entries()) {

@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Id } from '$lib/core/kit/text';
 import { CrankFault } from '$lib/core/knit';
 import { PASSED_FOR, type Position } from '$lib/core/read';
@@ -9,7 +9,7 @@ export const COUNTED_BY = ['rows', 'counter', 'tape', 'weight', 'ripped', 'again
 const Passed = z.object({
   why: z.enum(PASSED_FOR),
   /** What the knitter says about it. */
-  said: z.string().max(200).optional()
+  said: z.optional(z.string().check(z.maxLength(200)))
 });
 export type Passed = z.infer<typeof Passed>;
 
@@ -18,39 +18,39 @@ export type Passed = z.infer<typeof Passed>;
  * takes back the last event that stands, also a jump.
  */
 export const CrankEvent = z.object({
-  id: z.int().optional(),
+  id: z.optional(z.int()),
   /** Stands for this event alone; events from before it was kept have none. */
-  key: z.string().max(80).optional(),
+  key: z.optional(z.string().check(z.maxLength(80))),
   projectId: Id,
   /** How many things had happened to the project before it; events from before it was counted have none. */
-  turn: z.int().min(0).optional(),
+  turn: z.optional(z.int().check(z.minimum(0))),
   at: z.iso.datetime(),
   what: z.discriminatedUnion('do', [
-    z.object({ do: z.literal('row'), yarn: z.string().max(80) }),
+    z.object({ do: z.literal('row'), yarn: z.string().check(z.maxLength(80)) }),
     z.object({
       do: z.literal('confirm'),
-      step: z.string().max(80),
+      step: z.string().check(z.maxLength(80)),
       /** Not done when its turn came; absent where it was. */
-      passed: Passed.optional()
+      passed: z.optional(Passed)
     }),
     /** A step that was put off is done now. */
     z.object({
       do: z.literal('late'),
-      step: z.string().max(80),
+      step: z.string().check(z.maxLength(80)),
       /** Rows in all at which its turn had been. */
-      at: z.int().min(0).max(1_000_000)
+      at: z.int().check(z.minimum(0), z.maximum(1_000_000))
     }),
     z.object({
       do: z.literal('jump'),
-      to: z.int().min(0).max(1_000_000),
+      to: z.int().check(z.minimum(0), z.maximum(1_000_000)),
       /** How the knitter came to know, or why it was set; those from before it was asked say nothing. */
-      why: z.enum(COUNTED_BY).optional()
+      why: z.optional(z.enum(COUNTED_BY))
     }),
     z.object({
       do: z.literal('fault'),
       fault: CrankFault,
       /** The row counted over all pieces: torn back beyond it, it is gone with its row. */
-      at: z.int().min(0).max(1_000_000),
+      at: z.int().check(z.minimum(0), z.maximum(1_000_000)),
       /** Mended at once: it is remembered, and nothing is left to do. */
       mended: z.boolean()
     }),

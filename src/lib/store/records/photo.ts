@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Id, shownText } from '$lib/core/kit/text';
 
 /** Largest picture that is kept, bytes. */
@@ -13,8 +13,8 @@ export const Photo = z.object({
   projectId: Id,
   type: z.enum(PHOTO_TYPES),
   /** The picture as a file holds it. */
-  bytes: z.instanceof(Uint8Array).refine((bytes) => bytes.length <= LARGEST_PHOTO, 'must be at most 4 MiB'),
-  caption: shownText(200).default(''),
+  bytes: z.instanceof(Uint8Array).check(z.refine((bytes) => bytes.length <= LARGEST_PHOTO, 'must be at most 4 MiB')),
+  caption: z._default(shownText(200), ''),
   takenAt: z.iso.datetime()
 });
 export type Photo = z.infer<typeof Photo>;

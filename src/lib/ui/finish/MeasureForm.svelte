@@ -1,6 +1,6 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import * as z from 'zod';
+  import * as z from 'zod/mini';
   import { draftOf } from '$lib/store/draft';
   import type { Result } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
@@ -39,11 +39,11 @@
   const start = untrack(() => measured);
   // What was typed the last time and not saved yet stands here again.
   const Typed = z.object({
-    length: z.number().nullable(),
-    width: z.number().nullable(),
+    length: z.nullable(z.number()),
+    width: z.nullable(z.number()),
     minutes: z.string(),
     note: z.string(),
-    more: z.record(z.string(), z.number()).default({})
+    more: z._default(z.record(z.string(), z.number()), {})
   });
   const draft = untrack(() => draftOf(`measure ${id}`, Typed));
   const left = draft.read();

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type * as z from 'zod';
+  import type * as z from 'zod/mini';
   import { type Body, fitted, measureOf, sizesFor } from '$lib/core/body';
   import { showLength, type Units } from '$lib/core/quantity';
   import { db } from '../state/db';
@@ -7,7 +7,7 @@
 
   interface Props {
     /** Options of the kind, and how they stand. */
-    schema: z.ZodObject;
+    schema: z.ZodMiniObject;
     options: Readonly<Record<string, unknown>>;
     /** Codes of the measures that are asked for; the first stands beside each name. */
     measures: readonly string[];

@@ -1,20 +1,20 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { Yarn } from '$lib/core/kit';
 import { draftOf } from '$lib/store/draft';
 
 /** What is asked of the page besides the project and its yarn, which stand in the address; there again after a reload. */
 export const Wish = z.object({
-  machine: z.string().default(''),
-  rows: z.int().min(10).max(5000).default(110),
+  machine: z._default(z.string(), ''),
+  rows: z._default(z.int().check(z.minimum(10), z.maximum(5000)), 110),
   /** A pattern's gauge and the label of its yarn. */
-  cmTo40Stitches: z.number().min(4).max(120).default(29.6),
-  cmTo20Rows: z.number().min(1).max(60).default(10),
-  metres: z.number().min(1).max(5000).default(200),
-  grams: z.number().min(1).max(2000).default(100),
+  cmTo40Stitches: z._default(z.number().check(z.minimum(4), z.maximum(120)), 29.6),
+  cmTo20Rows: z._default(z.number().check(z.minimum(1), z.maximum(60)), 10),
+  metres: z._default(z.number().check(z.minimum(1), z.maximum(5000)), 200),
+  grams: z._default(z.number().check(z.minimum(1), z.maximum(2000)), 100),
   /** Yarns that are not in the stash, typed in for comparison. */
-  typed: z.array(Yarn).max(40).default([]),
+  typed: z._default(z.array(Yarn).check(z.maxLength(40)), []),
   /** Strands that are to be tried, by yarn. */
-  strands: z.record(z.string(), z.int().min(1).max(3)).default({})
+  strands: z._default(z.record(z.string(), z.int().check(z.minimum(1), z.maximum(3))), {})
 });
 export type Wish = z.infer<typeof Wish>;
 

@@ -5,7 +5,7 @@
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
-  import * as z from 'zod';
+  import * as z from 'zod/mini';
   import { draftOf } from '$lib/store/draft';
   import { className, Hex, type Kit, Yarn } from '$lib/core/kit';
   import { usualMetres, WEIGHT_CLASSES } from '$lib/core/kit/weight-class';
@@ -79,7 +79,7 @@
   // What was typed and not saved is there again, also after a reload.
   const draft = draftOf(
     `yarn ${known ? start.id : 'new'}`,
-    z.object({ form: z.looseObject({}), phases: Yarn.shape.phases.unwrap() })
+    z.object({ form: z.looseObject({}), phases: Yarn.shape.phases.def.innerType })
   );
   const first = JSON.stringify([untrack(() => $form), start.phases]);
   const changed = $derived(JSON.stringify([$form, phases]) !== first);

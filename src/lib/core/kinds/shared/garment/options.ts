@@ -1,4 +1,4 @@
-import * as z from 'zod';
+import * as z from 'zod/mini';
 import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
 import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
@@ -66,7 +66,7 @@ export const garmentOptions = {
 };
 
 /** What was chosen for a garment. */
-export type GarmentChoice = z.output<z.ZodObject<typeof garmentOptions>>;
+export type GarmentChoice = z.output<z.ZodMiniObject<typeof garmentOptions>>;
 
 /** Sleeves of a garment; none for a waistcoat. */
 export interface SleeveChoice {
