@@ -1,5 +1,5 @@
-import { bisectRight } from 'd3-array';
 import { courseWhenStretched } from '../kit';
+import { slopeOf } from './slope';
 
 /**
  * Hat fit: our own model on Peirce's trade-off between width and height of a stitch. The head is a dome: half a
@@ -31,9 +31,6 @@ export function reachOver(girthMm: number, restMm: number, ringMm: number): 'snu
   const stretch = girthMm / restMm - 1;
   return stretch <= SNUG_STRETCH ? 'snug' : stretch <= TIGHT_STRETCH ? 'tight' : 'very-tight';
 }
-
-/** Steps of the integration along the arc; at 240 the row count is steady to a thousandth of a row. */
-const STEPS = 240;
 
 export interface Knitted {
   readonly pins: number;
@@ -74,15 +71,6 @@ export function girthAt(arcMm: number, girthMm: number): number {
 }
 
 /**
- * Girth of the dome at every half step from crown to brow, as a share of the head's: the same for every head, because the
- * brow lies at the same share of the girth.
- */
-const DOME = Float64Array.from({ length: 2 * STEPS + 1 }, (_, i) => girthAt((i / (2 * STEPS)) * ARC_SHARE, 1));
-
-/** From this step on the dome is as wide as the head. */
-const WIDEST = Math.ceil(DOME.indexOf(1) / 2);
-
-/**
  * Stretch of knitting at the brow.
  *
  * @returns a share: 0.57 is 57 % wider than at rest
@@ -90,6 +78,21 @@ const WIDEST = Math.ceil(DOME.indexOf(1) / 2);
  */
 export const browStretch = (girthMm: number, { pins, wales }: Pick<Knitted, 'pins' | 'wales'>): number =>
   girthMm / (pins * (10 / wales)) - 1;
+
+/**
+ * The dome from crown to brow in three zones, by the angle at its middle: to `from` the knitting lies unstretched, to `to` its
+ * courses become flatter as the head widens, and below that all are alike.
+ */
+function zonesOf(girthMm: number, course: number, wale: number, wide: number, fullCourseMm: number) {
+  const radius = girthMm / (2 * Math.PI);
+  // Where the dome is as wide as the knitting at rest, and where it is as wide as courses can still follow.
+  const from = Math.asin(Math.min(1, wale / wide));
+  const flat = Math.asin(Math.min(1, (wale + 2 * (course - fullCourseMm)) / wide));
+  const to = wide > wale ? Math.max(from, flat) : from;
+  const slope = slopeOf(course + wale / 2, wide / 2, from);
+  const rowsFrom = (from * radius) / course;
+  return { radius, slope, from, to, rowsFrom, rowsFull: rowsFrom + radius * slope.rowsOver(to - from) };
+}
 
 /**
  * Lays one layer of knitting over a head.
@@ -104,38 +107,21 @@ export function headFit(girthMm: number, knitted: Knitted): HeadFit {
   if (!(girthMm > 0 && pins > 0 && courses > 0 && wales > 0)) {
     throw new RangeError(`girth, pins and gauge must be above 0; received ${girthMm}, ${pins}, ${courses}, ${wales}`);
   }
-  const restCourse = 10 / courses;
-  const restWale = 10 / wales;
-  const wide = girthMm / pins;
-  const courseAt = (half: number): number =>
-    courseWhenStretched(restCourse, restWale, DOME[half]! * wide, knitted.flattest);
+  const [course, wale, wide] = [10 / courses, 10 / wales, girthMm / pins];
   const browArcMm = girthMm * ARC_SHARE;
-  const step = browArcMm / STEPS;
-  // Rows up to each step, by Simpson's rule on every step.
-  const rowsUpTo = new Float64Array(STEPS + 1);
-  const rowsIn = (i: number): number =>
-    (step / 6) * (1 / courseAt(2 * i) + 4 / courseAt(2 * i + 1) + 1 / courseAt(2 * i + 2));
-  // Where it is not stretched yet, and where the head does not widen any more, all steps take as many rows.
-  const [unstretched, widest] = [rowsIn(0), rowsIn(STEPS - 1)];
-  for (let i = 0; i < STEPS; i++) {
-    const rows = DOME[2 * i + 2]! * wide <= restWale ? unstretched : i >= WIDEST ? widest : rowsIn(i);
-    rowsUpTo[i + 1] = rowsUpTo[i]! + rows;
-  }
-  const fullCourseMm = courseAt(2 * STEPS);
-  const browRows = rowsUpTo[STEPS]!;
+  const fullCourseMm = courseWhenStretched(course, wale, wide, knitted.flattest);
+  const { radius, slope, from, to, rowsFrom, rowsFull } = zonesOf(girthMm, course, wale, wide, fullCourseMm);
   const rowsTo = (arc: number): number => {
     if (arc <= 0) return 0;
-    if (arc >= browArcMm) return browRows + (arc - browArcMm) / fullCourseMm;
-    const at = arc / step;
-    const i = Math.floor(at);
-    return rowsUpTo[i]! + (at - i) * (rowsUpTo[i + 1]! - rowsUpTo[i]!);
+    if (arc <= from * radius) return arc / course;
+    if (arc >= to * radius) return rowsFull + (arc - to * radius) / fullCourseMm;
+    return rowsFrom + radius * slope.rowsOver(arc / radius - from);
   };
   const arcAt = (rows: number): number => {
     if (rows <= 0) return 0;
-    if (rows >= browRows) return browArcMm + (rows - browRows) * fullCourseMm;
-    const high = Math.min(STEPS, bisectRight(rowsUpTo, rows));
-    const low = high - 1;
-    return (low + (rows - rowsUpTo[low]!) / (rowsUpTo[high]! - rowsUpTo[low]!)) * step;
+    if (rows <= rowsFrom) return rows * course;
+    if (rows >= rowsFull) return to * radius + (rows - rowsFull) * fullCourseMm;
+    return radius * (from + slope.after((rows - rowsFrom) / radius));
   };
   return { girthMm, browArcMm, stretch: browStretch(girthMm, knitted), fullCourseMm, rowsTo, arcAt };
 }
