@@ -8,7 +8,7 @@ const floors = [
   ['kinds', 'read'],
   ['colour'],
   ['judge', 'convert'],
-  ['tomble']
+  ['faults', 'mending', 'tomble']
 ];
 const core = '^src/lib/core/';
 const rules = floors.map((rooms, i) => {

@@ -88,6 +88,8 @@ const FILES: Readonly<Record<string, { readonly lib: readonly string[]; readonly
       'core/hand/',
       'core/colour/',
       'core/tomble',
+      'core/faults',
+      'core/mending',
       'core/wishes',
       'core/remedy',
       'store/projects',

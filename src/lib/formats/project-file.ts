@@ -4,7 +4,8 @@ import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
 import { echo, wordFault } from '$lib/core/quantity';
 import { trackOf } from '$lib/core/read';
-import { faultsOf, type Result, tryPlan } from '$lib/core/tomble';
+import { faultsOf } from '$lib/core/faults';
+import { type Result, tryPlan } from '$lib/core/tomble';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Measured, type Project } from '$lib/store/records/project';
 

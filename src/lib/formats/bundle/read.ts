@@ -1,7 +1,7 @@
 import { strFromU8, unzipSync } from 'fflate';
 import * as z from 'zod/mini';
 import { echo, wordFault } from '$lib/core/quantity';
-import { faultsOf } from '$lib/core/tomble';
+import { faultsOf } from '$lib/core/faults';
 import type { Photo } from '$lib/store/records/photo';
 import { ADDED_LATER, type Contents, hashOf, keyOf, TABLE_NAMES, type TableName, TABLES } from './contents';
 import { BUNDLE_VERSION, MANIFEST, Manifest, photoPath, tablePath } from './manifest';

@@ -4,7 +4,7 @@
   import { sectionsOf } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import type { ColourSection } from '$lib/core/plan';
-  import { readCount, readNumber, showRun, wordFault } from '$lib/core/quantity';
+  import { readCount, readNumber, wordFault } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import { planProject, replanned } from '$lib/store/projects';
   import { reviseProject } from '$lib/store/revise';
@@ -18,9 +18,9 @@
   import { live } from '../state/live.svelte';
   import YarnDot from '../yarn/YarnDot.svelte';
   import type { ColourDesk } from './desk.svelte';
+  import LeftoverAnswers from './LeftoverAnswers.svelte';
 
   let { at, desk }: { at: ProjectState; desk: ColourDesk } = $props();
-  const uid = $props.id();
   const WANTED = 3;
   const SECONDS = 10;
   const yarns = $derived(at.kit!.yarns);
@@ -99,11 +99,6 @@
     }
     void tell('Laid on the tube; one undo takes it back.');
   }
-  const hex = (i: number): string => yarns.find((y) => y.id === asked!.yarns[i])?.colour.hex ?? '#888888';
-  const nameOf = (i: number): string => {
-    const yarn = yarns.find((y) => y.id === asked!.yarns[i]);
-    return yarn ? yarnName(yarn) : '';
-  };
 </script>
 
 <h2 class="text-lg font-semibold">From leftovers</h2>
@@ -196,57 +191,5 @@
   {/if}
 </div>
 {#if searched && asked}
-  <div class="mt-2" data-testid="answers">
-    {#if searched.is === 'found'}
-      <ol class="space-y-2">
-        {#each searched.answers as found, n (n)}
-          <li class="rounded-lg border border-base-300 p-2">
-            <p class="flex flex-wrap items-center gap-x-3">
-              <strong>{found.joins} {found.joins === 1 ? 'join' : 'joins'}</strong>
-              {#if found.uglyRows > 0}<span class="text-sm">{found.uglyRows} rows of the ugly ends are seen</span>{/if}
-              <span class="text-sm quiet"
-                >{n > 0
-                  ? 'another way'
-                  : found.proved
-                    ? 'proved: nothing better exists'
-                    : `nothing more than ${Math.ceil(100 * found.gap)} % better exists`}</span
-              >
-              <button type="button" class="btn ml-auto btn-sm" onclick={() => void take(found)}
-                >Lay it on the tube</button
-              >
-            </p>
-            {#each found.answer as laid, p (p)}
-              <div
-                class="mt-1 flex h-6 overflow-hidden rounded"
-                role="img"
-                aria-label={laid.map((s) => `${s.rows} rows ${nameOf(s.yarn)}`).join(', ')}
-              >
-                {#each laid as s, i (i)}<div
-                    class="border-r border-base-100"
-                    style:background={hex(s.yarn)}
-                    style:flex={s.rows}
-                    title="{s.rows} rows {nameOf(s.yarn)}"
-                  ></div>{/each}
-              </div>
-            {/each}
-          </li>
-        {/each}
-      </ol>
-    {:else if searched.is === 'short'}
-      <p class="rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2" id="{uid}-short">
-        It is not enough. With
-        {searched.missing
-          .flatMap((m, i) => (m > 0.05 ? [`${showRun(m, at.units)} more of ${nameOf(i)}`] : []))
-          .join(' and ')} it would be; that is the least that is missing.
-      </p>
-    {:else if searched.is === 'ruled-out'}
-      <p class="rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2">
-        The wishes rule each other out: take fewer rows at least, or let neighbours be alike.
-      </p>
-    {:else}
-      <p class="rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2">
-        The time was over before an answer was found. Fewer wishes, or fewer ends, are quicker.
-      </p>
-    {/if}
-  </div>
+  <LeftoverAnswers {searched} asked={asked.yarns} {yarns} units={at.units} ontake={(found) => void take(found)} />
 {/if}

@@ -1,6 +1,4 @@
 <script lang="ts">
-  import Plus from '@lucide/svelte/icons/plus';
-  import Trash from '@lucide/svelte/icons/trash';
   import { formatISO } from 'date-fns/formatISO';
   import { goto } from '$app/navigation';
   import { type Body, sizesFor } from '$lib/core/body';
@@ -17,12 +15,13 @@
   import { drawUpSeries } from '$lib/workers/draw-up-series';
   import { notKept } from '../frame/keeping';
   import FaultNote from '../frame/FaultNote.svelte';
-  import CountField from '../options/CountField.svelte';
   import TextField from '../options/TextField.svelte';
   import { paths } from '../paths';
   import { db } from '../state/db';
   import YarnDot from '../yarn/YarnDot.svelte';
+  import DrawnThings from './DrawnThings.svelte';
   import EveningsField from './EveningsField.svelte';
+  import SizesField, { type Size } from './SizesField.svelte';
 
   let { kit, projects }: { kit: Kit; projects: readonly Project[] } = $props();
 
@@ -42,9 +41,7 @@
     const code = measures.find((m) => body.measures[m] !== undefined);
     return code === undefined ? body.label : `${body.label}, ${showLength(body.measures[code]!, kit.habits.units)}`;
   };
-  let sizes = $state.raw<readonly { readonly key: string; readonly count: number }[]>([
-    { key: 'as-planned', count: 6 }
-  ]);
+  let sizes = $state.raw<readonly Size[]>([{ key: 'as-planned', count: 6 }]);
   const wanted = $derived(
     sizes.flatMap(({ key, count }) => {
       const body = bodies.find((b) => b.key === key);
@@ -69,12 +66,6 @@
   /** What the drawing depends on: once it changes, what was drawn up is old. */
   const asked = $derived(JSON.stringify([model?.id, model?.rev, wanted, yarnIds]));
   const up = $derived(drawn?.of === asked ? drawn.up : null);
-  const nameOf = (id: string): string => {
-    const yarn = kit.yarns.find((y) => y.id === id);
-    return yarn ? yarnName(yarn) : id;
-  };
-  const hexOf = (id: string): string => kit.yarns.find((y) => y.id === id)?.colour.hex ?? '#888888';
-
   async function draw(): Promise<void> {
     if (!model) return;
     fault = '';
@@ -123,48 +114,7 @@
           {#each models as p (p.id)}<option value={p.id}>{p.brief.name}</option>{/each}
         </select>
       </label>
-      <fieldset>
-        <legend class="mb-1 font-semibold">Sizes</legend>
-        <div class="space-y-2">
-          {#each sizes as size, i (i)}
-            <div class="flex items-start gap-2">
-              <select
-                class="select mt-7 min-w-0 flex-1 text-base"
-                aria-label="Size {i + 1}"
-                value={size.key}
-                onchange={(e) => (sizes = sizes.map((s, j) => (j === i ? { ...s, key: e.currentTarget.value } : s)))}
-              >
-                {#each bodies as body (body.key)}<option value={body.key}>{bodyName(body)}</option>{/each}
-              </select>
-              <div class="w-36">
-                <CountField
-                  label="How many"
-                  value={size.count}
-                  min={1}
-                  max={60}
-                  onvalue={(count) => (sizes = sizes.map((s, j) => (j === i ? { ...s, count } : s)))}
-                />
-              </div>
-              {#if sizes.length > 1}
-                <button
-                  type="button"
-                  class="btn mt-7 btn-square btn-ghost"
-                  aria-label="Take size {i + 1} out"
-                  onclick={() => (sizes = sizes.filter((_, j) => j !== i))}><Trash class="size-4" /></button
-                >
-              {/if}
-            </div>
-          {/each}
-        </div>
-        {#if bodies.length > 1 && sizes.length < 8}
-          <button
-            type="button"
-            class="btn mt-2 btn-quiet btn-sm"
-            onclick={() => (sizes = [...sizes, { key: bodies[1]!.key, count: 3 }])}
-            ><Plus class="size-4" /> Another size</button
-          >
-        {/if}
-      </fieldset>
+      <SizesField {sizes} {bodies} {bodyName} onsizes={(list) => (sizes = list)} />
       <fieldset>
         <legend class="font-semibold">From these yarns</legend>
         <p class="mb-1 text-sm quiet">
@@ -219,37 +169,5 @@
       <p class="text-sm">Choose at least {places.length} yarns.</p>
     {/if}
   </div>
-  {#if up && !up.ok}
-    <div class="mt-4 rounded-box border-2 border-warning bg-warning/15 px-4 py-3" role="status" data-testid="missing">
-      {#if up.missing.length > 0}
-        <p class="font-semibold">There is not enough yarn for {many}.</p>
-        <p>
-          Missing: about {up.missing
-            .map((m) => `${Math.ceil(m.metres)} m (${Math.ceil(m.grams)} g) of ${nameOf(m.id)}`)
-            .join(' and ')}. Take more yarns, fewer things, or weigh what is there.
-        </p>
-      {:else}
-        <p class="font-semibold">
-          {up.unplanned.join(', ') || 'It'} cannot be knitted on this machine in any of these yarns: another size, another
-          ring or other yarns.
-        </p>
-      {/if}
-    </div>
-  {/if}
-  {#if up?.ok}
-    <div class="mt-4" data-testid="drawn">
-      <ol class="flex flex-wrap gap-2">
-        {#each up.things as thing, i (i)}
-          <li class="flex items-center gap-2 rounded-box border border-base-300 bg-base-100 px-3 py-2">
-            <span class="numerals font-semibold">{i + 1}</span>
-            {#each thing.yarns as id (id)}<span title={nameOf(id)}
-                ><YarnDot hex={hexOf(id)} size={26} /><span class="sr-only">{nameOf(id)}</span></span
-              >{/each}
-            <span class="text-sm">{thing.size}</span>
-          </li>
-        {/each}
-      </ol>
-      <button type="button" class="btn mt-4 btn-primary" disabled={from === ''} onclick={keep}>Keep the series</button>
-    </div>
-  {/if}
+  {#if up}<DrawnThings {up} {many} {kit} dated={from !== ''} onkeep={keep} />{/if}
 {/if}

@@ -2,6 +2,8 @@
   import Trash from '@lucide/svelte/icons/trash';
   import { Dialog } from 'bits-ui';
   import DialogFrame from '../frame/DialogFrame.svelte';
+  import FaultNote from '../frame/FaultNote.svelte';
+  import TypedField from '../frame/TypedField.svelte';
   import { defaults, superForm } from 'sveltekit-superforms';
   import { zod4, zod4Client } from 'sveltekit-superforms/adapters';
   import { untrack } from 'svelte';
@@ -12,9 +14,8 @@
   import PhaseList from './PhaseList.svelte';
   import WeighIn from './WeighIn.svelte';
   import YarnDot from './YarnDot.svelte';
-  import { BEHAVIOUR, YarnForm } from './yarn-form';
+  import { BEHAVIOUR, typedOf, YarnForm, yarnOf } from './yarn-form';
   import YarnFacts from './YarnFacts.svelte';
-  import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
   interface Props {
     yarn: Yarn;
@@ -31,49 +32,17 @@
   // The dialog is made anew for every yarn, so its start values are read once on purpose.
   const start = untrack(() => yarn);
   const known = untrack(() => kit.yarns.some((y) => y.id === start.id));
-  const { form, errors, enhance } = superForm(
-    defaults(
-      {
-        // A new one begins without a name: what is not known is not made up.
-        name: known ? start.name : '',
-        colourName: known ? start.colour.name : '',
-        hex: start.colour.hex,
-        weightClass: start.weightClass,
-        metres: known ? start.label.metres : null,
-        grams: known ? start.label.grams : null,
-        stockGrams: start.stockGrams,
-        fibre: start.fibre,
-        strands: start.strands,
-        ...start.behaviour
-      },
-      zod4(YarnForm)
-    ),
-    {
-      id: `yarn-${uid}`,
-      SPA: true,
-      validators: zod4Client(YarnForm),
-      resetForm: false,
-      onUpdate: async ({ form: sent }) => {
-        if (!sent.valid) return;
-        const d = sent.data;
-        fault = await onsave(
-          Yarn.parse({
-            ...start,
-            name: d.name,
-            colour: { name: d.colourName, hex: d.hex },
-            weightClass: d.weightClass,
-            label: { metres: d.metres!, grams: d.grams! },
-            stockGrams: d.stockGrams,
-            fibre: d.fibre,
-            strands: d.strands,
-            behaviour: { stretch: d.stretch, strength: d.strength, surface: d.surface, wash: d.wash },
-            phases
-          })
-        );
-        if (!fault) draft.drop();
-      }
+  const { form, errors, enhance } = superForm(defaults(typedOf(start, known), zod4(YarnForm)), {
+    id: `yarn-${uid}`,
+    SPA: true,
+    validators: zod4Client(YarnForm),
+    resetForm: false,
+    onUpdate: async ({ form: sent }) => {
+      if (!sent.valid) return;
+      fault = await onsave(yarnOf(start, sent.data, phases));
+      if (!fault) draft.drop();
     }
-  );
+  });
   let phases = $state.raw(start.phases);
   let fault = $state('');
   // What was typed and not saved is there again, also after a reload.
@@ -119,82 +88,67 @@
     use:enhance
     class="grid grid-cols-2 gap-x-4 gap-y-1 max-[26rem]:grid-cols-1 max-[26rem]:*:col-span-1"
   >
-    <div>
-      <label for="{uid}-name" class="font-semibold">Name</label>
-      <input
-        id="{uid}-name"
-        class="input w-full"
-        bind:value={$form.name}
-        aria-invalid={$errors.name ? 'true' : undefined}
-      />
-      <p class="min-h-5 text-sm text-error">{$errors.name?.[0] ?? ''}</p>
-    </div>
-    <div>
-      <label for="{uid}-colour" class="font-semibold">Colour name</label>
-      <input
-        id="{uid}-colour"
-        class="input w-full"
-        bind:value={$form.colourName}
-        aria-invalid={$errors.colourName ? 'true' : undefined}
-      />
-      <p class="min-h-5 text-sm text-error">{$errors.colourName?.[0] ?? ''}</p>
-    </div>
-    <div>
-      <label for="{uid}-hex" class="font-semibold">Colour</label>
-      <div class="flex gap-2">
-        <input
-          id="{uid}-pick"
-          type="color"
-          class="h-10 w-12 cursor-pointer rounded"
-          aria-label="Pick the colour"
-          value={Hex.safeParse($form.hex).success ? $form.hex : start.colour.hex}
-          oninput={(e) => ($form.hex = e.currentTarget.value)}
-        />
-        <input
-          id="{uid}-hex"
-          class="input w-full"
-          bind:value={$form.hex}
-          aria-invalid={$errors.hex ? 'true' : undefined}
-        />
-      </div>
-      <p class="min-h-5 text-sm text-error">{$errors.hex?.[0] ?? ''}</p>
-    </div>
-    <div>
-      <label for="{uid}-weightClass" class="font-semibold">Thickness</label>
-      <div class="flex items-center gap-2">
-        <select id="{uid}-weightClass" class="select w-full" bind:value={$form.weightClass}>
-          {#each WEIGHT_CLASSES as { number } (number)}<option value={number}>{className(number)}</option>{/each}
-        </select>
-        <svg width="40" height="24" viewBox="0 0 40 24" class="shrink-0" aria-hidden="true"
-          ><path
-            d="M3 15 Q11 4 20 12 T37 9"
-            fill="none"
-            stroke={$form.hex}
-            stroke-width={1.5 + 1.4 * $form.weightClass}
-            stroke-linecap="round"
-          /></svg
-        >
-      </div>
-      <p class="min-h-5 text-sm text-error">{$errors.weightClass?.[0] ?? ''}</p>
-    </div>
+    <TypedField id="{uid}-name" label="Name" faults={$errors.name}>
+      {#snippet control(id, invalid)}
+        <input {id} class="input w-full" bind:value={$form.name} aria-invalid={invalid} />
+      {/snippet}
+    </TypedField>
+    <TypedField id="{uid}-colour" label="Colour name" faults={$errors.colourName}>
+      {#snippet control(id, invalid)}
+        <input {id} class="input w-full" bind:value={$form.colourName} aria-invalid={invalid} />
+      {/snippet}
+    </TypedField>
+    <TypedField id="{uid}-hex" label="Colour" faults={$errors.hex}>
+      {#snippet control(id, invalid)}
+        <div class="flex gap-2">
+          <input
+            id="{uid}-pick"
+            type="color"
+            class="h-10 w-12 cursor-pointer rounded"
+            aria-label="Pick the colour"
+            value={Hex.safeParse($form.hex).success ? $form.hex : start.colour.hex}
+            oninput={(e) => ($form.hex = e.currentTarget.value)}
+          />
+          <input {id} class="input w-full" bind:value={$form.hex} aria-invalid={invalid} />
+        </div>
+      {/snippet}
+    </TypedField>
+    <TypedField id="{uid}-weightClass" label="Thickness" faults={$errors.weightClass}>
+      {#snippet control(id)}
+        <div class="flex items-center gap-2">
+          <select {id} class="select w-full" bind:value={$form.weightClass}>
+            {#each WEIGHT_CLASSES as { number } (number)}<option value={number}>{className(number)}</option>{/each}
+          </select>
+          <svg width="40" height="24" viewBox="0 0 40 24" class="shrink-0" aria-hidden="true"
+            ><path
+              d="M3 15 Q11 4 20 12 T37 9"
+              fill="none"
+              stroke={$form.hex}
+              stroke-width={1.5 + 1.4 * $form.weightClass}
+              stroke-linecap="round"
+            /></svg
+          >
+        </div>
+      {/snippet}
+    </TypedField>
     {#each fields as field (field.key)}
-      <div>
-        <label for="{uid}-{field.key}" class="font-semibold">{field.label}</label>
-        <input
-          id="{uid}-{field.key}"
-          type="number"
-          step="any"
-          class="input w-full numerals"
-          placeholder={field.key === 'metres'
-            ? `about ${usualMetres($form.weightClass)}`
-            : field.key === 'grams'
-              ? 'of one ball'
-              : 'not known'}
-          bind:value={$form[field.key]}
-          aria-invalid={$errors[field.key] ? 'true' : undefined}
-        />
-        <p class="min-h-5 text-sm text-error">{$errors[field.key]?.[0] ?? ''}</p>
-      </div>
+      <TypedField id="{uid}-{field.key}" label={field.label} faults={$errors[field.key]}>
+        {#snippet control(id, invalid)}
+          <input
+            {id}
+            type="number"
+            step="any"
+            class="input w-full numerals"
+            placeholder={field.key === 'metres'
+              ? `about ${usualMetres($form.weightClass)}`
+              : field.key === 'grams'
+                ? 'of one ball'
+                : 'not known'}
+            bind:value={$form[field.key]}
+            aria-invalid={invalid}
+          />
+        {/snippet}
+      </TypedField>
     {/each}
     <p class="self-center text-sm quiet">
       {$form.stockGrams !== null && $form.grams
@@ -213,29 +167,29 @@
     <details class="col-span-2" bind:open={open.more}>
       <summary class="cursor-pointer py-1 font-semibold">Fibre, strands and how it behaves</summary>
       <div class="grid grid-cols-2 gap-x-4">
-        <div>
-          <label for="{uid}-fibre" class="font-semibold">Fibre, as the label has it</label>
-          <input
-            id="{uid}-fibre"
-            class="input w-full"
-            placeholder="75 % wool, 25 % polyamide"
-            bind:value={$form.fibre}
-            aria-invalid={$errors.fibre ? 'true' : undefined}
-          />
-          <p class="min-h-5 text-sm text-error">{$errors.fibre?.[0] ?? ''}</p>
-        </div>
-        <div>
-          <label for="{uid}-strands" class="font-semibold">Strands held together</label>
-          <input
-            id="{uid}-strands"
-            type="number"
-            step="any"
-            class="input w-full numerals"
-            bind:value={$form.strands}
-            aria-invalid={$errors.strands ? 'true' : undefined}
-          />
-          <p class="min-h-5 text-sm text-error">{$errors.strands?.[0] ?? ''}</p>
-        </div>
+        <TypedField id="{uid}-fibre" label="Fibre, as the label has it" faults={$errors.fibre}>
+          {#snippet control(id, invalid)}
+            <input
+              {id}
+              class="input w-full"
+              placeholder="75 % wool, 25 % polyamide"
+              bind:value={$form.fibre}
+              aria-invalid={invalid}
+            />
+          {/snippet}
+        </TypedField>
+        <TypedField id="{uid}-strands" label="Strands held together" faults={$errors.strands}>
+          {#snippet control(id, invalid)}
+            <input
+              {id}
+              type="number"
+              step="any"
+              class="input w-full numerals"
+              bind:value={$form.strands}
+              aria-invalid={invalid}
+            />
+          {/snippet}
+        </TypedField>
       </div>
       <div class="mt-2 grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
         {#each BEHAVIOUR as { key, label, choices } (key)}

@@ -1,5 +1,5 @@
 import * as z from 'zod/mini';
-import { Hex } from '$lib/core/kit';
+import { Hex, Yarn } from '$lib/core/kit';
 
 /** What the form of a yarn holds, with the sentences that name field and rule. */
 export const YarnForm = z.object({
@@ -56,6 +56,46 @@ export const YarnForm = z.object({
   surface: z.enum(['smooth', 'fuzzy', 'clingy']),
   wash: z.enum(['machine', 'hand'])
 });
+
+export type YarnForm = z.output<typeof YarnForm>;
+
+/**
+ * What the form of a yarn begins with. A new one begins without a name and a label: what is not known is not made up.
+ *
+ * @param known whether the yarn is in the stash already
+ */
+export const typedOf = ({ name, label, colour, behaviour, ...yarn }: Yarn, known: boolean): YarnForm => ({
+  name: known ? name : '',
+  colourName: known ? colour.name : '',
+  hex: colour.hex,
+  weightClass: yarn.weightClass,
+  metres: known ? label.metres : null,
+  grams: known ? label.grams : null,
+  stockGrams: yarn.stockGrams,
+  fibre: yarn.fibre,
+  strands: yarn.strands,
+  ...behaviour
+});
+
+/**
+ * The yarn that was typed.
+ *
+ * @param start the yarn the form was opened with: what the form does not ask stays as it is
+ * @throws ZodError where a sound form makes no sound yarn
+ */
+export const yarnOf = (start: Yarn, typed: YarnForm, phases: Yarn['phases']): Yarn =>
+  Yarn.parse({
+    ...start,
+    name: typed.name,
+    colour: { name: typed.colourName, hex: typed.hex },
+    weightClass: typed.weightClass,
+    label: { metres: typed.metres!, grams: typed.grams! },
+    stockGrams: typed.stockGrams,
+    fibre: typed.fibre,
+    strands: typed.strands,
+    behaviour: { stretch: typed.stretch, strength: typed.strength, surface: typed.surface, wash: typed.wash },
+    phases
+  });
 
 /** How a yarn behaves, as it is asked. */
 export const BEHAVIOUR = [
