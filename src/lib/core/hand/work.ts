@@ -1,6 +1,6 @@
 import { allRows, type Executed } from '../knit';
 import type { Act } from '../plan';
-import { type FactsOf, ruleOf } from './acts';
+import { type FactsOf, ruleOf, wayOf } from './acts';
 import { type Left, leftUndone, type Thing, thingsOf } from './check';
 import { off } from './off';
 import { copied } from './copied';
@@ -72,9 +72,10 @@ function perform(
   const table = { run, s };
   acts.forEach((act, i) => {
     const rule = ruleOf(act);
-    const refusal = rule.refuses(act, table);
-    const times = refusal ? 1 : (rule.times?.(act, table) ?? copiesOf(run, act));
-    each(act, i, refusal ?? null, refusal ? null : rule.does(act, table), times);
+    const way = wayOf(rule, act, table);
+    if (typeof way !== 'function') return each(act, i, way, null, 1);
+    const times = rule.times?.(act, table) ?? copiesOf(run, act);
+    each(act, i, null, way(), times);
   });
 }
 

@@ -208,7 +208,8 @@ function actStep(did: Did): Step {
 export function readSteps(run: Made): Step[] {
   const steps: Step[] = [];
   run.plan.pieces.forEach((piece, p) => {
-    const runs = new Map(pieceAt(run, p).fabric.runs.map((r) => [r.operation, r]));
+    const { runs } = pieceAt(run, p).fabric;
+    let next = 0;
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     for (const { id, what, each } of prepare(run, p)) {
       steps.push({
@@ -236,7 +237,9 @@ export function readSteps(run: Made): Step[] {
     const sections = sectionsOf(piece);
     const hangs = isBlind(run, p) ? hangingOf(run, p) : null;
     piece.operations.forEach((op, i) => {
-      steps.push(operationStep(run, p, i, op, runs.get(i), sections[i], i === final, last, due, hangs));
+      // Runs lie in the order of the operations that knitted them.
+      const rows = runs[next]?.operation === i ? runs[next++] : undefined;
+      steps.push(operationStep(run, p, i, op, rows, sections[i], i === final, last, due, hangs));
       if ('yarn' in op) last = op;
     });
   });

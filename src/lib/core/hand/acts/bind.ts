@@ -6,7 +6,7 @@ import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
 import { type Spread, spreadOn } from '../buttons';
 import type { CutWhat, Run } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
-import { type ActRule, firstOf, notOff, type Table } from './rule';
+import { type ActRule, notOff, type Table } from './rule';
 
 export interface BindFacts {
   /** Live loops that are caught. */
@@ -62,56 +62,64 @@ const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
     ? []
     : runsOfPart(t.s, part).filter((r) => r.run === 'held' && r.side === (ref.side ?? r.side) && r.hold === 'thread'); // prettier-ignore
 
+/** Why the loops of these runs cannot be bound. */
+function holdRefuse(t: Table, act: BindAct, runs: readonly Run[]): Refusal | undefined {
+  const { piece } = act.runs[0]!;
+  const rungs = runs.filter((r) => r.hold === 'rungs').length;
+  if (act.by === 'rungs' ? rungs < runs.length : rungs > 0) return { code: 'rungs-closed', piece };
+  if (runs.some((r) => r.hold === 'left')) return { code: 'used-up', piece, run: runs[0]!.run };
+  if (act.by === 'chain' && runs.some((r) => r.hold === 'bound')) return { code: 'used-up', piece, run: runs[0]!.run };
+  const ends = runs.some((r) => r.run === 'cast-on' || r.run === 'hung-off');
+  return ends && t.s.parts[runs[0]!.part]!.floats ? { code: 'floats-loose', piece } : undefined;
+}
+
+/** Works the edge on one instance. */
+function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times: number): BindFacts {
+  const perFour = act.perFour ?? PER_FOUR;
+  const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
+  const mm = runs.reduce((sum, r) => sum + r.mm, 0);
+  const picked = act.by === 'rungs' ? rows! : Math.round((rows! * perFour) / 4);
+  const stitches = act.stitches ?? loops! * (act.perLoop ?? 1) + picked;
+  const wide = stitches > 0 ? mm / stitches : 0;
+  const rounds = act.widthMm === undefined ? (act.rounds ?? 1) : roundsFor(act.widthMm, wide);
+  // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
+  const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
+  const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
+  addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
+  addCutTails(t.s, part, act.yarn, act.name);
+  for (const r of runs) {
+    r.hold = 'bound';
+    // A woven cast-on is held by the new edge: its tail is no string any more.
+    for (const tail of tailsOf(t.s, r.part)) if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
+  }
+  const holes = act.holes ? { ...spreadOn(t, act.holes, perFour), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
+  return { loops: loops!, rows: rows!, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm }; // prettier-ignore
+}
+
 /** An edge that holds: chained, crocheted, banded; rungs of one ladder chained alone. */
 export const bind: ActRule<BindAct, BindFacts> = {
   pieces: (act) => act.runs.map((ref) => ref.piece),
   name: (act) => act.name,
   mirror: (act, over) => ({ ...act, runs: act.runs.map(over.ref), ...(act.holes ? { holes: { ...act.holes, over: over.ref(act.holes.over) } } : {}) }), // prettier-ignore
-  refuses: (act, t) =>
-    firstOf(
-      () => notOff(t, ...act.runs.map((ref) => ref.piece)),
-      () => {
-        for (const { parts } of instancesOf(t.s, act.runs)) {
-          const runs = runsOf(act, t, parts);
-          if (!Array.isArray(runs)) return runs;
-          const piece = act.runs[0]!.piece;
-          const rungs = runs.filter((r) => r.hold === 'rungs').length;
-          if (act.by === 'rungs' ? rungs < runs.length : rungs > 0) return { code: 'rungs-closed', piece };
-          if (runs.some((r) => r.hold === 'left')) return { code: 'used-up', piece, run: runs[0]!.run };
-          if (act.by === 'chain' && runs.some((r) => r.hold === 'bound')) return { code: 'used-up', piece, run: runs[0]!.run }; // prettier-ignore
-          const ends = runs.some((r) => r.run === 'cast-on' || r.run === 'hung-off');
-          if (ends && t.s.parts[runs[0]!.part]!.floats) return { code: 'floats-loose', piece };
-        }
-        return undefined;
-      }
-    ),
-  does: (act, t) => {
-    const perFour = act.perFour ?? PER_FOUR;
-    let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour, widthMm: null, holes: null, mm: 0, cutMm: 0 }; // prettier-ignore
+  tries: (act, t) => {
+    const off = notOff(t, ...act.runs.map((ref) => ref.piece));
+    if (off) return off;
+    const found: { readonly runs: readonly Run[]; readonly part: number; readonly times: number }[] = [];
     for (const { parts, times } of instancesOf(t.s, act.runs)) {
-      const runs = runsOf(act, t, parts);
-      if (!Array.isArray(runs)) throw new TypeError('an edge that is not refused has runs');
-      const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
-      const mm = runs.reduce((sum, r) => sum + r.mm, 0);
-      const picked = act.by === 'rungs' ? rows! : Math.round((rows! * perFour) / 4);
-      const stitches = act.stitches ?? loops! * (act.perLoop ?? 1) + picked;
-      const wide = stitches > 0 ? mm / stitches : 0;
-      const rounds = act.widthMm === undefined ? (act.rounds ?? 1) : roundsFor(act.widthMm, wide);
-      // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
-      const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
-      const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
-      addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
-      addCutTails(t.s, parts[0]!, act.yarn, act.name);
-      for (const r of runs) {
-        r.hold = 'bound';
-        // A woven cast-on is held by the new edge: its tail is no string any more.
-        for (const tail of tailsOf(t.s, r.part))
-          if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
-      }
-      const holes = act.holes ? { ...spreadOn(t, act.holes, perFour), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
-      facts = { loops: loops!, rows: rows!, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm }; // prettier-ignore
+      const first = runsOf(act, t, parts);
+      if (!Array.isArray(first)) return first;
+      // Where one name lies in another, naming the second cut the first: they are looked up again.
+      const runs = first.some((r) => r.cut) ? runsOf(act, t, parts) : first;
+      if (!Array.isArray(runs)) return runs;
+      const refusal = holdRefuse(t, act, runs);
+      if (refusal) return refusal;
+      found.push({ runs, part: parts[0]!, times });
     }
-    return facts;
+    return () => {
+      let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour: PER_FOUR, widthMm: null, holes: null, mm: 0, cutMm: 0 }; // prettier-ignore
+      for (const { runs, part, times } of found) facts = bound(t, act, runs, part, times);
+      return facts;
+    };
   },
   minutes: (f) => 1 + 0.08 * f.stitches * f.rounds,
   times: (act, t) => instancesOf(t.s, act.runs).reduce((sum, i) => sum + i.times, 0)

@@ -90,5 +90,6 @@ export const ruleOf = (act: Act): ActRule => RULES[act.do] as unknown as ActRule
 /** Every act there is; a test fails when one is never exercised. */
 export const ACTS = Object.keys(RULES) as Act['do'][];
 
+export { wayOf } from './rule';
 export type { ActRule, Mirror } from './rule';
 export type { TailGroup } from './weave';

@@ -22,25 +22,46 @@ export interface Mirror {
   ) => { readonly [N in K]?: P };
 }
 
-/**
- * One act, whole: why hands cannot do it now, what it does, how long it takes a practised hand. To add an act, write its
- * file, its type in plan/acts, and name it in the index; words and drawing are asked for by the compiler.
- */
-export interface ActRule<A extends Act = Act, F extends object = object> {
+/** What every act says of itself. */
+interface Told<A extends Act, F extends object> {
   /** Pieces hands are on; one may be named twice. None where it is on all, or on nothing. */
   readonly pieces: (act: A) => readonly number[];
   /** What tells two acts of one kind on one piece apart: edge, seam, place, fold. Ids are made of it; never change one. */
   readonly name: (act: A) => string;
   /** The same act on the mirror image of its pieces. */
   readonly mirror: (act: A, over: Mirror) => A;
-  /** The refusal, or nothing when it can be done. Changes nothing that anybody could see. */
-  readonly refuses: (act: A, t: Table) => Refusal | undefined;
-  /** Does it to the state, and says what was done in counts and lengths. Asked only where nothing is refused. */
-  readonly does: (act: A, t: Table) => F;
   /** Minutes for one copy; common practice for a practised knitter, no source. */
   readonly minutes: (facts: F) => number;
   /** How many times it is done in all; one for each copy of its piece when absent. */
   readonly times?: (act: A, t: Table) => number;
+}
+
+/** An act that is asked about, then done. */
+interface Asked<A extends Act, F extends object> {
+  /** The refusal, or nothing when it can be done. Changes nothing that anybody could see. */
+  readonly refuses: (act: A, t: Table) => Refusal | undefined;
+  /** Does it to the state, and says what was done in counts and lengths. Asked only where nothing is refused. */
+  readonly does: (act: A, t: Table) => F;
+}
+
+/** An act that does with what it found when it was asked about. */
+interface Tried<A extends Act, F extends object> {
+  /**
+   * The refusal, or the way it is done: the state changes only once the way is gone, and nothing may come between. What was
+   * done is said in counts and lengths.
+   */
+  readonly tries: (act: A, t: Table) => Refusal | (() => F);
+}
+
+/**
+ * One act, whole: why hands cannot do it now, what it does, how long it takes a practised hand. To add an act, write its
+ * file, its type in plan/acts, and name it in the index; words and drawing are asked for by the compiler.
+ */
+export type ActRule<A extends Act = Act, F extends object = object> = Told<A, F> & (Asked<A, F> | Tried<A, F>);
+
+/** The refusal of an act, or the way it is done. @example const way = wayOf(rule, act, table); */
+export function wayOf(rule: ActRule, act: Act, t: Table): Refusal | (() => object) {
+  return 'tries' in rule ? rule.tries(act, t) : (rule.refuses(act, t) ?? (() => rule.does(act, t)));
 }
 
 /** An act that names no pin, side or half is its own mirror image. */
