@@ -53,7 +53,7 @@
     if (!open) return;
     // What is chosen now is marked a moment after the list is there.
     await tick();
-    for (const key of early)
+    for (const key of early.splice(0))
       list?.dispatchEvent(new KeyboardEvent('keydown', { key, bubbles: true, cancelable: true }));
   }
   function byKey(event: KeyboardEvent): void {

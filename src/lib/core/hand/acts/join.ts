@@ -55,8 +55,15 @@ function tailsOut(t: Table, part: number): void {
   }
 }
 
+/** Both sides of what was joined, and whether a gathered edge was among them. */
+interface Sides {
+  readonly a: SeamSide;
+  readonly b: SeamSide;
+  readonly gathered: boolean;
+}
+
 /** Both ends of a folded-in tube, fixed to each other. */
-function endsJoined(t: Table, act: JoinAct, id: number): { a: SeamSide; b: SeamSide; gathered: boolean } {
+function endsJoined(t: Table, act: JoinAct, id: number): Sides {
   const part = t.s.parts[id]!;
   const side = (edge: Edge): SeamSide => {
     const runs = endRuns(t.s, id, edge);
@@ -75,13 +82,7 @@ function endsJoined(t: Table, act: JoinAct, id: number): { a: SeamSide; b: SeamS
 }
 
 /** Two chains made one. */
-function chainsJoined(
-  t: Table,
-  act: JoinAct,
-  part: number,
-  [one, two]: Chains
-): { a: SeamSide; b: SeamSide; gathered: boolean } {
-  // prettier-ignore
+function chainsJoined(t: Table, act: JoinAct, part: number, [one, two]: Chains): Sides {
   const [a, b] = [sideOf(t.s, one), sideOf(t.s, two)];
   const runs = [...runsIn(t, one), ...runsIn(t, two)];
   const gathered = runs.some((r) => r.hold === 'gathered');
@@ -94,7 +95,9 @@ function chainsJoined(
 /** Sews one instance of a seam. */
 function joined(t: Table, act: JoinAct, parts: readonly number[], times: number, found?: Chains): JoinFacts {
   const [part] = parts as [number];
-  const { a, b, gathered } = bothEnds(act) ? endsJoined(t, act, part) : chainsJoined(t, act, part, found ?? chainsAgain(act, t, parts)); // prettier-ignore
+  const { a, b, gathered } = bothEnds(act)
+    ? endsJoined(t, act, part)
+    : chainsJoined(t, act, part, found ?? chainsAgain(act, t, parts));
   for (const p of new Set(parts)) tailsOut(t, p);
   const mm = act.across ? a.mm / 2 : (a.mm + b.mm) / 2;
   const cut = yarnOf(act, t, mm, gathered);
@@ -124,9 +127,11 @@ export const join: ActRule<JoinAct, JoinFacts> = {
     const instances = instancesOf(t.s, refs);
     const found: Chains[] = [];
     for (const { parts } of instances) {
-      const refusal = bothEnds(act) ? endsRefuse(t, act, parts[0]!) : undefined;
-      if (refusal) return refusal;
-      if (bothEnds(act)) continue;
+      if (bothEnds(act)) {
+        const refusal = endsRefuse(t, act, parts[0]!);
+        if (refusal) return refusal;
+        continue;
+      }
       const chains = chainsOf(act, t, parts);
       if (!chains.ok) return chains.no;
       const no = pairRefuse(t, act, parts[0]!, chains.value);
