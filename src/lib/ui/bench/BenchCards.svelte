@@ -49,12 +49,13 @@
   const going = $derived(projects.filter(({ id }) => hasBegun(id)));
   const planned = $derived(projects.filter(({ id }) => !hasBegun(id)));
 
-  // Cards further down are added a few at a time.
+  // Cards further down are added a few at a time: more than these would hold up a hand that scrolls meanwhile.
   const FIRST = 16;
+  const MORE = 6;
   let shown = $state(FIRST);
   $effect(() => {
     if (shown >= projects.length) return;
-    void turn().then(() => (shown += FIRST));
+    void turn().then(() => (shown += MORE));
   });
   const sections = $derived([
     { title: 'On the machine', entries: going.slice(0, shown), large: going.length === 1 },
