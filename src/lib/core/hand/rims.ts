@@ -162,6 +162,8 @@ export function chainOf(
     if (used) return no({ code: 'used-up', piece: ref.piece, run: ref.run });
     for (const r of found) ids.add(r.id);
   }
+  // Where one name lies in another, naming the second cut the first: now that all is cut, they are found anew.
+  if (refs.length > 1 && [...ids].some((id) => s.runs[id]!.cut)) return chainOf(run, s, refs, partIds, except);
   const surface = s.parts[partIds[0]!]!.surface;
   const rims = s.surfaces[surface]!.rims;
   const rim = rims.findIndex((list) => list.some((id) => ids.has(id)));

@@ -106,10 +106,7 @@ export const bind: ActRule<BindAct, BindFacts> = {
     if (off) return off;
     const found: { readonly runs: readonly Run[]; readonly part: number; readonly times: number }[] = [];
     for (const { parts, times } of instancesOf(t.s, act.runs)) {
-      const first = runsOf(act, t, parts);
-      if (!Array.isArray(first)) return first;
-      // Where one name lies in another, naming the second cut the first: they are looked up again.
-      const runs = first.some((r) => r.cut) ? runsOf(act, t, parts) : first;
+      const runs = runsOf(act, t, parts);
       if (!Array.isArray(runs)) return runs;
       const refusal = holdRefuse(t, act, runs);
       if (refusal) return refusal;
