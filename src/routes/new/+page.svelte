@@ -125,7 +125,7 @@
       <label class="block font-semibold"
         >On which machine
         <select class="select mt-1 w-full text-base font-normal" bind:value={machineId} onchange={remember}>
-          <option value="">The one that fits best, free before busy</option>
+          <option value="">What fits best, free first</option>
           {#each kit.machines as m (m.id)}<option value={m.id}
               >{m.name}, {m.pins} pins: {busy.has(m.id) ? `busy with ${busy.get(m.id)}` : 'free'}</option
             >{/each}
