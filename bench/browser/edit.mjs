@@ -24,7 +24,7 @@ export async function edits(browser, url) {
     if (!(field instanceof HTMLInputElement)) throw new Error('no field of length in this plan');
     const start = Number.parseFloat(field.value);
     const took = { edit: [], empty: [] };
-    for (let i = 0; i < 30; i++) {
+    for (let i = 0; i < 60; i++) {
       await new Promise((done) => setTimeout(done, 700 + (i % 7) * 5));
       let from = performance.now();
       await frame();

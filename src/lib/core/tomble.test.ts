@@ -4,6 +4,7 @@ import { linedHat } from './kinds/lined-hat';
 import { KINDS, kindOf } from './kinds';
 import { optionFields } from './plan';
 import { wordFault } from './quantity';
+import { judge } from './judge';
 import { plan, planFrom } from './tomble';
 import { Brief } from './plan';
 
@@ -98,6 +99,19 @@ describe('planFrom', () => {
     expect(() => plan(kit, Brief.parse({ ...brief, machineId: 'x' }))).toThrow(
       'brief.machineId must be the id of a machine'
     );
+  });
+});
+
+describe('what is found', () => {
+  it('is judged when it is asked about, once, and goes along where a result goes', () => {
+    // Four heads round: no ring of the kit goes there without a word.
+    const made = plan(kit, Brief.parse({ ...brief, options: { ...brief.options, headMm: 800 } }));
+    expect(made.findings.length).toBeGreaterThan(0);
+    expect(made.findings).toBe(made.findings);
+    expect(made.findings).toEqual(judge(made));
+    expect({ ...made }.findings).toEqual(made.findings);
+    expect(JSON.parse(JSON.stringify(made)).findings).toEqual(JSON.parse(JSON.stringify(made.findings)));
+    expect(structuredClone({ ...made, fabric: null }).findings).toEqual(made.findings);
   });
 });
 

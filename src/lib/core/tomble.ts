@@ -47,8 +47,9 @@ export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: rea
   const run = make(execute(kit, brief, mended(plan, brief, faults), notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);
+  let found: readonly Finding[] | null = null;
   // Written out: a spread object of this size is a slow one.
-  const result: Readings & { findings: readonly Finding[] } = {
+  const result: Result = {
     kit,
     brief,
     plan: run.plan,
@@ -64,9 +65,11 @@ export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: rea
     steps,
     pace: readPace(run, steps),
     outline: readOutline(run, reveal),
-    findings: []
+    // Judged when it is asked about: figures need not wait for it.
+    get findings(): readonly Finding[] {
+      return (found ??= judge(result));
+    }
   };
-  result.findings = judge(result);
   return result;
 }
 

@@ -3,6 +3,7 @@ import { type Brief, type Finding, NO_NOTES, type Notes, type Piece, type Plan }
 import type { Fabric, PieceFabric, RowRun } from './fabric';
 import type { CrankFault } from './fault';
 import { knit } from './knit';
+import { workOf } from './work-row';
 
 /** A plan that has been run, with everything its readings share. Readings take it and nothing else. */
 export interface Executed {
@@ -87,6 +88,14 @@ export const mainYarn = ({ yarn, work }: PieceFabric): number => yarn[work.first
 /** True rows of a finished plan, every copy counted. */
 export const allRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>
   run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * run.fabric.pieces[p]!.rows, 0);
+
+/**
+ * Rows of the work of a finished plan, every copy counted, waste left out.
+ *
+ * @example allWorkRows(result) === trackOf(result).workRows // true
+ */
+export const allWorkRows = (run: Pick<Executed, 'plan' | 'fabric'>): number =>
+  run.plan.pieces.reduce((sum, piece, p) => sum + piece.copies * workOf(run.fabric.pieces[p]!).rows, 0);
 
 /** Changes of colour in the rows of the work; what joins the waste to it is none. */
 export function colourChanges(runs: readonly RowRun[]): number {

@@ -6,6 +6,7 @@ export { ruleOf as ruleOfOperation } from './operations';
 export { reachOf } from './ring';
 export {
   allRows,
+  allWorkRows,
   execute,
   type Executed,
   mainFeed,

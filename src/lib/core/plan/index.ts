@@ -47,6 +47,7 @@ export {
 export {
   choiceOption,
   countOption,
+  askedIn,
   isAsked,
   lengthOption,
   machineOption,

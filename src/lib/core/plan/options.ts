@@ -44,6 +44,17 @@ export interface Condition {
 export const isAsked = (when: Condition | undefined, options: Readonly<Record<string, unknown>>): boolean =>
   !when || (when.is.includes(options[when.key]) && isAsked(when.and, options));
 
+/**
+ * Keys of the options that are asked while all are as they are, in the order of the form.
+ *
+ * @param options those that are missing have their start value
+ * @example askedIn(schema, { style: 'plain' }) // ['headMm', 'style', …]
+ */
+export function askedIn(schema: z.ZodMiniObject, options: Readonly<Record<string, unknown>>): string[] {
+  const whole = withStarts(schema, options);
+  return optionFields(schema).flatMap(({ key, meta }) => (isAsked(meta.when, whole) ? [key] : []));
+}
+
 interface Common {
   readonly group: OptionGroup;
   readonly when?: OptionMeta['when'];

@@ -19,7 +19,7 @@ export {
   type Spot
 } from './moments';
 export { measuredPiece, observationsOf } from './observe';
-export { allRows, workOf, execute, mainYarn, pieceAt, workRows } from '../knit';
+export { allRows, allWorkRows, workOf, execute, mainYarn, pieceAt, workRows } from '../knit';
 export { garmentSizes, type GarmentSizes } from './garment';
 export { lengthMmOf } from '../knit';
 export { areaOf, layPanel, panelAreaMm2, type PanelLay } from './panel';

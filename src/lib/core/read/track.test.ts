@@ -2,6 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { hat, made } from '../../../../tests/support/sample';
 import { speak } from '$lib/words';
+import { KINDS } from '../kinds';
+import { allRows, allWorkRows } from '../knit';
 import type { Result } from '../tomble';
 import { cuesAhead, legAt, nextAt, type Track, trackOf } from './track';
 
@@ -119,6 +121,16 @@ describe('the crank track', () => {
     expect([at(1), at(47), at(48)]).toMatchObject([{ do: 'lift', pin: 1, step: { yarnId: 'red' } }, { pin: 47 }, { pin: 48 }]); // prettier-ignore
     // Only one thing is asked for before the row: nothing is passed over.
     expect(nextAt(whole, { rows: 46, ticks: 0 })).toMatchObject({ do: 'row', counted: { row: 42 } });
+  });
+
+  it.each(KINDS.map((kind) => kind.code))('rows of the work are those that count as such, one by one: %s', (code) => {
+    const result = made(code);
+    const counted = trackOf(result).legs.flatMap((leg) =>
+      Array.from({ length: leg.rows }, (_, i) => leg.counted(i + 1).of)
+    );
+    expect(allRows(result)).toBe(counted.length);
+    expect(allWorkRows(result)).toBe(counted.filter((of) => of === 'work').length);
+    expect(trackOf(result).workRows).toBe(allWorkRows(result));
   });
 
   it('has nothing to crank where nothing is knitted', () => {

@@ -1,7 +1,7 @@
 import { bisector } from 'd3-array';
 import type { Kit } from '../kit';
 import { remembered } from '../quantity';
-import { type Counted, countedRow, type Fabric, workOf } from '../knit';
+import { allWorkRows, type Counted, countedRow, type Fabric, workOf } from '../knit';
 import type { Plan } from '../plan';
 import type { Cue } from './cues';
 import type { Step } from './steps';
@@ -108,7 +108,7 @@ export function trackOf({ kit, plan, fabric, steps }: Planned): Track {
       return leg;
     });
   });
-  return { legs, rows: offset, workRows: legs.reduce((sum, leg) => sum + leg.workRows, 0) };
+  return { legs, rows: offset, workRows: allWorkRows({ plan, fabric }) };
 }
 
 /** A row that is cranked next. */

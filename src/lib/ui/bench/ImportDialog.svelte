@@ -5,7 +5,7 @@
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
-  import { trackOf, workCount } from '$lib/core/read';
+  import { allWorkRows, trackOf, workCount } from '$lib/core/read';
   import HangingTube from '../picture/HangingTube.svelte';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
 
@@ -19,8 +19,8 @@
     onclose: () => void;
   }
   let { name, read, here, ontake, onclose }: Props = $props();
-  const rowsThere = $derived(read.ok ? trackOf(read.result).workRows : 0);
-  const rowsHere = $derived(here?.ok ? trackOf(here.value).workRows : rowsThere);
+  const rowsThere = $derived(read.ok ? allWorkRows(read.result) : 0);
+  const rowsHere = $derived(here?.ok ? allWorkRows(here.value) : rowsThere);
   let keep = $state(false);
   let fault = $state('');
 </script>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Kind } from '$lib/core/kinds';
   import type { Machine } from '$lib/core/kit';
-  import { trackOf } from '$lib/core/read';
+  import { allWorkRows } from '$lib/core/read';
   import { showFigure, showRun, type Units } from '$lib/core/quantity';
   import type { Result } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
@@ -23,7 +23,7 @@
   const scene = $derived(result ? finishedScene(result, 200, 150, false) : null);
   const said = $derived(kindWords(kind.code));
   const metres = $derived(result?.yarnUse.reduce((sum, use) => sum + use.metres.value, 0) ?? 0);
-  const rows = $derived(result ? trackOf(result).workRows : 0);
+  const rows = $derived(result ? allWorkRows(result) : 0);
 </script>
 
 <!-- It hangs from the rail on a thread: a tag with what it is and what it takes. -->

@@ -3,15 +3,16 @@
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
   import { sectionsOf } from '$lib/core/colour/recolour';
-  import { trackOf, workCount } from '$lib/core/read';
+  import { allWorkRows, trackOf, workCount } from '$lib/core/read';
   import Counting from '../figure/Counting.svelte';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
 
   let { at }: { at: ProjectState } = $props();
   const id = $derived(at.project!.id);
+  const rows = $derived(at.result ? allWorkRows(at.result) : 0);
+  // Laid only where something hangs on the machine.
   const track = $derived(at.result ? trackOf(at.result) : null);
-  const rows = $derived(track?.workRows ?? 0);
   const stages = $derived([
     { href: paths.plan(id), label: 'Plan' },
     ...(rows > 0 || !at.result

@@ -5,7 +5,7 @@
   import { namedIn } from '$lib/store/log';
   import { planProject, saveProject } from '$lib/store/projects';
   import type { Project } from '$lib/store/records/project';
-  import { trackOf } from '$lib/core/read';
+  import { allWorkRows } from '$lib/core/read';
   import { notKept } from '../frame/keeping';
   import DialogFrame from '../frame/DialogFrame.svelte';
   import FaultNote from '../frame/FaultNote.svelte';
@@ -37,7 +37,7 @@
     const used = before.ok ? before.value.fabric.yarns : all.yarns;
     return { machines: all.machines, yarns: all.yarns.filter((id) => used.includes(id)) };
   });
-  const rows = (p: typeof planned): number | null => (p.ok ? trackOf(p.value).workRows : null);
+  const rows = (p: typeof planned): number | null => (p.ok ? allWorkRows(p.value) : null);
 
   async function make(): Promise<void> {
     const made = next;

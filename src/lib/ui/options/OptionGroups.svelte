@@ -2,7 +2,7 @@
   import { group } from 'd3-array';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { choosing, isAsked, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
+  import { askedIn, choosing, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube-parts';
   import { english, optionLabels, type SaidFinding } from '$lib/words';
   import FindingNote from '../finding/FindingNote.svelte';
@@ -18,7 +18,7 @@
   const schema = $derived(kindOf(kind)!.options);
   const options = $derived(withStarts(schema, brief.options));
   const fields = $derived(optionFields(schema));
-  const asked = $derived(fields.flatMap(({ key, meta }) => (isAsked(meta.when, options) ? [key] : [])).join(' '));
+  const asked = $derived(askedIn(schema, options).join(' '));
   const groups = $derived.by(() => {
     const keys = asked.split(' ');
     return [...new Set(fields.map(({ meta }) => meta.group))].map((group) => {

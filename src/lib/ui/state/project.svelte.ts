@@ -1,6 +1,6 @@
 import { liveQuery } from 'dexie';
 import type { CrankFault } from '$lib/core/knit';
-import { tick } from 'svelte';
+import { tick, untrack } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Change, changed } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
@@ -27,6 +27,7 @@ import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
 import { afterPaint, painted } from '../frame/turn';
+import { onPaper } from '../paper/printing.svelte';
 import { askToKeep } from './ask-to-keep';
 import { db } from './db';
 import { WriteQueue } from './write-queue.svelte';
@@ -80,23 +81,28 @@ export class ProjectState {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
   });
-  /** The last result whose remedies were tried: each is a plan of its own, so that waits until the frame is painted. */
+  /** The result whose findings are told: after an edit its figures are painted first. */
+  #judged = $state.raw<Result | null>(null);
+  /** The last result whose remedies were tried: each is a plan of its own, so that waits until the findings are painted. */
   #tried = $state.raw<{ readonly of: Result; readonly result: Result } | null>(null);
   /** What is found, in words; remedies are offered once they were tried. */
   findings = $derived.by((): readonly SaidFinding[] => {
-    const { result } = this;
-    if (!result) return [];
-    return worded(this.#tried?.of === result ? this.#tried.result : result).findings;
+    const of = onPaper() ? this.result : (this.#judged ?? this.result);
+    return of ? worded(this.#tried?.of === of ? this.#tried.result : of).findings : [];
   });
 
   constructor() {
     $effect(() => {
       const of = this.result;
-      if (!of?.findings.some((finding) => finding.remedies)) return;
       let gone = false;
-      void afterPaint().then(() => {
+      void (async () => {
+        if (untrack(() => this.#judged)) await afterPaint();
+        if (gone) return;
+        this.#judged = of;
+        if (!of?.findings.some((finding) => finding.remedies)) return;
+        await afterPaint();
         if (!gone) this.#tried = { of, result: tried(of) };
-      });
+      })();
       return () => (gone = true);
     });
   }
@@ -114,7 +120,7 @@ export class ProjectState {
    */
   follow(id: string): () => void {
     [this.#id, this.#stamp, this.#counted, this.#last, this.#edit] = [id, '', false, null, null];
-    [this.status, this.project, this.kit, this.collisions] = ['loading', null, undefined, []];
+    [this.status, this.project, this.kit, this.collisions, this.#judged] = ['loading', null, undefined, [], null];
     this.#took([]);
     const broken = (): unknown => this.status === 'loading' && (this.status = 'broken');
     const kit = liveQuery(() => loadKit(db())).subscribe({

@@ -2,7 +2,7 @@
   import { withRefs } from '$lib/core/kinds/refs';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
-  import { isAsked, optionFields, withStarts } from '$lib/core/plan';
+  import { askedIn } from '$lib/core/plan';
   import { cutsOf, isBlind, pieceAt, PLACE_WORDS } from '$lib/core/read';
   import { showFigure, wordFault } from '$lib/core/quantity';
   import { yarnLetter } from '$lib/draw/tube-parts';
@@ -49,13 +49,8 @@
   const machineName = (id: string): string => at.kit!.machines.find((m) => m.id === id)?.name ?? '';
 
   // A finding stands beside its field; those whose field is not in view stand with the answer.
-  const visible = $derived(
-    new Set(
-      optionFields(kindOf(brief.kind)!.options)
-        .filter(({ meta }) => isAsked(meta.when, withStarts(kindOf(brief.kind)!.options, brief.options)))
-        .map(({ key }) => key)
-    )
-  );
+  const asked = $derived(askedIn(kindOf(brief.kind)!.options, brief.options).join(' '));
+  const visible = $derived(new Set(asked.split(' ')));
   const findings = $derived(at.findings);
   const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
   const ofPompom = $derived(findings.filter((f) => f.code === 'button-slips' || f.fix?.change.pompom === null));
@@ -216,7 +211,7 @@
       aria-label="Steps"
     >
       <div class="sheet p-4" data-many-pieces={result.plan.pieces.length > 2 ? '' : undefined}>
-        <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(result.pace.all, units)}</h2>
+        <h2 class="mb-2 text-lg font-semibold">Every step, {showFigure(below!.pace.all, units)}</h2>
         <StepList result={below!} />
       </div>
     </section>

@@ -39,22 +39,22 @@ export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
   pieces: (act) => act.pieces ?? [],
   name: (act) => [act.how, act.tails].filter(Boolean).join('-'),
   mirror: unchanged,
-  refuses: (act, t) => {
-    if (within(act, t).length > 0) return undefined;
-    return { code: 'no-tail', piece: act.pieces?.[0] ?? 0 };
-  },
-  does: (act, t) => {
-    const groups = new Map<string, { yarn: string; place: TailGroup['place']; count: number }>();
-    let tails = 0;
-    for (const tail of within(act, t)) {
-      tail.fate = act.how;
-      tails += tail.times;
-      const key = `${tail.yarn} ${tail.where.at}`;
-      const known = groups.get(key);
-      if (known) known.count += tail.times;
-      else groups.set(key, { yarn: tail.yarn, place: tail.where.at, count: tail.times });
-    }
-    return { tails, groups: [...groups.values()] };
+  tries: (act, t) => {
+    const loose = within(act, t);
+    if (loose.length === 0) return { code: 'no-tail', piece: act.pieces?.[0] ?? 0 };
+    return () => {
+      const groups = new Map<string, { yarn: string; place: TailGroup['place']; count: number }>();
+      let tails = 0;
+      for (const tail of loose) {
+        tail.fate = act.how;
+        tails += tail.times;
+        const key = `${tail.yarn} ${tail.where.at}`;
+        const known = groups.get(key);
+        if (known) known.count += tail.times;
+        else groups.set(key, { yarn: tail.yarn, place: tail.where.at, count: tail.times });
+      }
+      return { tails, groups: [...groups.values()] };
+    };
   },
   minutes: (f) => 0.4 * f.tails,
   times: () => 1
