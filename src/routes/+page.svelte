@@ -2,7 +2,7 @@
   import FolderInput from '@lucide/svelte/icons/folder-input';
   import Plus from '@lucide/svelte/icons/plus';
   import { goto } from '$app/navigation';
-  import type { Planned } from '$lib/core/tomble';
+  import type { Read } from '$lib/core/tomble';
   import type { ReadFile } from '$lib/formats/project-file';
   import { crankedIds, openProjects } from '$lib/store/bench';
   import { ME } from '$lib/store/db';
@@ -57,7 +57,7 @@
   }
 
   let picker: HTMLInputElement;
-  let incoming = $state.raw<{ name: string; read: ReadFile; here: Planned | null } | null>(null);
+  let incoming = $state.raw<{ name: string; read: ReadFile; here: Read | null } | null>(null);
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
     const { LARGEST_FILE, readProjectFile } = await import('$lib/formats/project-file');

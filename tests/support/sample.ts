@@ -1,7 +1,7 @@
 import { kindOf } from '$lib/core/kinds';
 import { Kit, Machine, Yarn } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
-import { plan, read, type Result, tryPlan } from '$lib/core/tomble';
+import { judged, plan, read, type Result, tryPlan } from '$lib/core/tomble';
 
 /** A medium yarn of class 4: 200 m to 100 g, 500 tex, the yarn of common practice (craft 5.3). */
 export function medium(id: string, hex: string, more: object = {}): Yarn {
@@ -50,7 +50,7 @@ export function withLadder(): Result {
     { op: 'ladder', pins: [12] } as const,
     piece!.operations.at(-1)!
   ];
-  return read(kit, brief, { plan: { ...whole, pieces: [{ ...piece!, operations }] }, notes });
+  return judged(read(kit, brief, { plan: { ...whole, pieces: [{ ...piece!, operations }] }, notes }));
 }
 
 /** A hat on that kit with some options changed. */

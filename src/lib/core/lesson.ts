@@ -2,7 +2,7 @@ import { pieceAt } from './knit';
 import { gaugeFor, type Kit, machineOf, yarnOf } from './kit';
 import { measuredPiece } from './read';
 import type { Figure } from './quantity';
-import { type Result, tryPlan } from './tomble';
+import { type Readings, tryPlan } from './tomble';
 
 /** What one yarn was found to knit to, by a piece that was measured. */
 export interface Lesson {
@@ -36,7 +36,7 @@ const without = (kit: Kit, projectId: string): Kit => ({
  * @param projectId the project the piece is from
  * @example lessonsOf(kit, 'hat', result).next // { piece: 'Tube', before: 148, after: 154 }
  */
-export function lessonsOf(kit: Kit, projectId: string, result: Result): Lessons {
+export function lessonsOf(kit: Kit, projectId: string, result: Readings): Lessons {
   const piece = measuredPiece(result);
   const taught = kit.finished.filter((seen) => seen.projectId === projectId);
   if (piece === null || taught.length === 0) return { yarns: [], next: null };

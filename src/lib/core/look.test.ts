@@ -4,6 +4,7 @@ import { hat, made, medium, sampleKit } from '../../../tests/support/sample';
 import { byChance, readSeen } from './colour';
 import { lookAt, looksOf } from './look';
 import { PLACES } from './read';
+import type { Readings } from './tomble';
 
 const kit = sampleKit({ yarns: [medium('red', '#b03020'), medium('blue', '#205080'), medium('moss', '#60702a')] });
 
@@ -39,11 +40,11 @@ describe('a thing looked at otherwise', () => {
         const sections = byChance(['red', 'blue', 'moss'], seed, 2, 18, rows);
         const r = hat({ sizeBy: 'rows', rows, style: 'plain' }, kit, { colours: [{ piece: 0, sections }] });
         const over = lookAt(r, 'turned-over');
-        const yarns = (of: typeof r): string[] => [...of.fabric.pieces[0]!.yarn].map((y) => of.fabric.yarns[y]!);
+        const yarns = (of: Readings): string[] => [...of.fabric.pieces[0]!.yarn].map((y) => of.fabric.yarns[y]!);
         // A strip of paper, read from its other end.
         expect(yarns(over)).toEqual([...yarns(r)].reverse());
         expect(yarns(lookAt(over, 'turned-over'))).toEqual(yarns(r));
-        const all = (of: typeof r): number => readSeen(of).reduce((sum, own) => sum + own.rows.seen + own.rows['turned-up'], 0); // prettier-ignore
+        const all = (of: Readings): number => readSeen(of).reduce((sum, own) => sum + own.rows.seen + own.rows['turned-up'], 0); // prettier-ignore
         expect(all(over)).toBe(all(r));
       }),
       { numRuns: 25 }

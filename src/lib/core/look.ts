@@ -1,6 +1,6 @@
 import { flip, recolour, sectionsOf } from './colour';
 import type { Worn } from './plan';
-import { read, type Result } from './tomble';
+import { read, type Readings } from './tomble';
 
 /**
  * Ways of looking at a finished thing: as it is worn, its brim down, turned over so that the inside shows, or opened: the tube
@@ -16,13 +16,13 @@ function brimDown(worn: Worn): Worn {
 }
 
 /** Whether something of a thing is turned up. */
-const hasBrim = ({ plan, reveal }: Result): boolean => plan.worn !== null && reveal.turnRows > 0 && brimDown(plan.worn) !== plan.worn; // prettier-ignore
+const hasBrim = ({ plan, reveal }: Readings): boolean => plan.worn !== null && reveal.turnRows > 0 && brimDown(plan.worn) !== plan.worn; // prettier-ignore
 
 /** The tube a thing is made of, lying flat with both ends open. */
 const OPENED: Worn = { form: 'flat', ends: ['open', 'open'], pompoms: 0 };
 
 /** Whether rows of a thing of one tube are out of sight: folded in, turned up or gathered. */
-const hasFolds = ({ plan, fabric, reveal }: Result): boolean =>
+const hasFolds = ({ plan, fabric, reveal }: Readings): boolean =>
   plan.pieces.length === 1 &&
   plan.worn !== null &&
   plan.worn.form !== 'flat' &&
@@ -30,7 +30,7 @@ const hasFolds = ({ plan, fabric, reveal }: Result): boolean =>
   fabric.pieces[0]!.rows > 0 &&
   reveal.shares.some(({ place }) => place !== 'plain' && place !== 'removed' && place !== 'outside');
 
-const CAN: Readonly<Record<Look, (result: Result) => boolean>> = {
+const CAN: Readonly<Record<Look, (result: Readings) => boolean>> = {
   worn: () => true,
   'brim-down': hasBrim,
   'turned-over': ({ plan }) => plan.worn?.form === 'lined-hat',
@@ -43,14 +43,14 @@ const CAN: Readonly<Record<Look, (result: Result) => boolean>> = {
  *
  * @example looksOf(hat) // ['worn', 'brim-down', 'turned-over', 'opened']
  */
-export const looksOf = (result: Result): Look[] => LOOKS.filter((look) => CAN[look](result));
+export const looksOf = (result: Readings): Look[] => LOOKS.filter((look) => CAN[look](result));
 
 /**
  * A thing looked at otherwise: the same rows, read again. Turned over, the first row and the last one change places.
  *
  * @param look one of those that `looksOf` names; any other gives the thing as it is worn
  */
-export function lookAt(result: Result, look: Look): Result {
+export function lookAt(result: Readings, look: Look): Readings {
   const { kit, brief, plan, notes } = result;
   if (look === 'worn' || !plan.worn || !looksOf(result).includes(look)) return result;
   if (look === 'opened') return read(kit, brief, { plan: { ...plan, worn: OPENED }, notes });

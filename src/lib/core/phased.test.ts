@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import type { Readings } from './tomble';
 import { hat, made, medium, sampleKit } from '../../../tests/support/sample';
 import { alongRows, cycleMetres, phaseRuns } from './colour';
 import { phased, rowPhases } from './phased';
@@ -62,7 +63,7 @@ describe('a thing in the colours of a long-phase yarn', () => {
     const painted = phased(r, {});
     expect(painted.sizes.pieces[0]!.rows).toBe(r.sizes.pieces[0]!.rows);
     expect(painted.sizes.pieces[0]!.lengthMm.value).toBeCloseTo(r.sizes.pieces[0]!.lengthMm.value, 6);
-    const metres = (of: typeof r): number => alongRows(of).reduce((sum, row) => sum + row.metres, 0);
+    const metres = (of: Readings): number => alongRows(of).reduce((sum, row) => sum + row.metres, 0);
     expect(metres(painted)).toBeCloseTo(metres(r), 6);
     const names = (share: number): string[] => {
       const of = phased(r, { lake: share });

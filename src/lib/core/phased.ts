@@ -2,7 +2,7 @@ import { pieceAt } from './knit';
 import { alongRows, cycleMetres, phaseRuns, recolour } from './colour';
 import type { Kit, Yarn } from './kit';
 import { type ColourSection, type PieceColours, sameTension, tensionOf } from './plan';
-import { read, type Result } from './tomble';
+import { read, type Readings } from './tomble';
 
 /** The yarn one phase of another is painted as: alike in everything but its colour, so that it knits alike. */
 const asYarn = (yarn: Yarn, phase: number): Yarn => ({
@@ -52,7 +52,7 @@ export function rowPhases(phases: Yarn['phases'], metres: readonly number[], sta
  * @returns the thing itself where no yarn of it has phases
  * @example phased(result, { lake: 0.25 }).yarns.map((y) => y.colour.name) // ['Moss', 'Sand', 'Moss']
  */
-export function phased(result: Result, starts: Readonly<Record<string, number>>): Result {
+export function phased(result: Readings, starts: Readonly<Record<string, number>>): Readings {
   const { brief, notes, plan } = result;
   const long = result.yarns.filter((yarn) => yarn.phases.length > 1);
   if (long.length === 0) return result;

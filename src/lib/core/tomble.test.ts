@@ -5,7 +5,7 @@ import { KINDS, kindOf } from './kinds';
 import { optionFields } from './plan';
 import { wordFault } from './quantity';
 import { judge } from './judge';
-import { plan, planFrom } from './tomble';
+import { judged, plan, planFrom, tryPlan, tryRead } from './tomble';
 import { Brief } from './plan';
 
 const kit = sampleKit();
@@ -103,15 +103,18 @@ describe('planFrom', () => {
 });
 
 describe('what is found', () => {
-  it('is judged when it is asked about, once, and goes along where a result goes', () => {
-    // Four heads round: no ring of the kit goes there without a word.
-    const made = plan(kit, Brief.parse({ ...brief, options: { ...brief.options, headMm: 800 } }));
-    expect(made.findings.length).toBeGreaterThan(0);
-    expect(made.findings).toBe(made.findings);
-    expect(made.findings).toEqual(judge(made));
-    expect({ ...made }.findings).toEqual(made.findings);
-    expect(JSON.parse(JSON.stringify(made)).findings).toEqual(JSON.parse(JSON.stringify(made.findings)));
-    expect(structuredClone({ ...made, fabric: null }).findings).toEqual(made.findings);
+  it('is what the judges find in what was read; all else is the same without them', () => {
+    // The largest head that can be asked for: no ring of the kit goes there without a word.
+    const large = Brief.parse({ ...brief, options: { ...brief.options, headMm: 800 } });
+    const { findings, ...rest } = plan(kit, large);
+    const bare = tryRead(kit, large);
+    if (!bare.ok) throw new Error('a large head can be planned');
+    expect(findings.length).toBeGreaterThan(0);
+    expect(findings).toEqual(judge(bare.value));
+    expect(bare.value).not.toHaveProperty('findings');
+    expect(JSON.stringify(bare.value)).toBe(JSON.stringify(rest));
+    expect(judged(bare.value)).toEqual({ ...bare.value, findings });
+    expect(tryRead(kit, { ...large, machineId: 'x' })).toEqual(tryPlan(kit, { ...large, machineId: 'x' }));
   });
 });
 

@@ -15,12 +15,17 @@ import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readY
  * The one door of the core: a kit and a brief go in, the executed plan and everything read from it comes out.
  */
 
+export type { Readings };
+
 export interface Result extends Readings {
   readonly findings: readonly Finding[];
 }
 
-export type Planned =
-  { readonly ok: true; readonly value: Result } | { readonly ok: false; readonly faults: readonly PathFault[] };
+/** Something, or every fault that is in the way of it. */
+type Or<T> = { readonly ok: true; readonly value: T } | { readonly ok: false; readonly faults: readonly PathFault[] };
+export type Planned = Or<Result>;
+/** A plan that was read and not judged. */
+export type Read = Or<Readings>;
 
 /**
  * Options with a yarn in every place that the other answers leave unused: nobody has to name a lining for a hat of one colour.
@@ -43,13 +48,12 @@ function withUnasked(
 }
 
 /** Everything read from one plan that was drafted already. */
-export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Result {
+export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: readonly CrankFault[] = []): Readings {
   const run = make(execute(kit, brief, mended(plan, brief, faults), notes, faults));
   const reveal = readReveal(run);
   const steps = readSteps(run);
-  let found: readonly Finding[] | null = null;
   // Written out: a spread object of this size is a slow one.
-  const result: Result = {
+  return {
     kit,
     brief,
     plan: run.plan,
@@ -64,24 +68,39 @@ export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: rea
     reveal,
     steps,
     pace: readPace(run, steps),
-    outline: readOutline(run, reveal),
-    // Judged when it is asked about: figures need not wait for it.
-    get findings(): readonly Finding[] {
-      return (found ??= judge(result));
-    }
+    outline: readOutline(run, reveal)
   };
-  return result;
 }
 
+/** What was read, with what the judges find in it. Figures need not wait for them. */
+export const judged = (r: Readings): Result => ({
+  kit: r.kit,
+  brief: r.brief,
+  plan: r.plan,
+  notes: r.notes,
+  fabric: r.fabric,
+  refusals: r.refusals,
+  yarns: r.yarns,
+  gauges: r.gauges,
+  worked: r.worked,
+  sizes: r.sizes,
+  yarnUse: r.yarnUse,
+  reveal: r.reveal,
+  steps: r.steps,
+  pace: r.pace,
+  outline: r.outline,
+  findings: judge(r)
+});
+
 /**
- * Plans a project from a kit and a brief that are checked already, for example by the store. Options are checked
- * here, because only the kind knows them.
+ * Plans a project from a kit and a brief that are checked already, for example by the store, and reads all but what judges
+ * find. Options are checked here, because only the kind knows them.
  *
  * @param faults what went wrong at the crank so far
- * @returns the result, or every fault with its path
- * @example tryPlan(kit, brief) // { ok: true, value: { fabric, sizes, steps, … } }
+ * @returns what is read, or every fault with its path
+ * @example tryRead(kit, brief) // { ok: true, value: { fabric, sizes, steps, … } }
  */
-export function tryPlan(kit: Kit, brief: Brief, faults: readonly CrankFault[] = []): Planned {
+export function tryRead(kit: Kit, brief: Brief, faults: readonly CrankFault[] = []): Read {
   const kind = kindOf(brief.kind);
   if (!kind) return { ok: false, faults: [unknownKind(brief.kind)] };
   const options = kind.options.safeParse(withUnasked(kind.options, kit, brief.options));
@@ -95,6 +114,16 @@ export function tryPlan(kit: Kit, brief: Brief, faults: readonly CrankFault[] = 
   const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };
   return { ok: true, value: read(kit, whole, draft, faults) };
+}
+
+/**
+ * Does the same, and asks the judges.
+ *
+ * @example tryPlan(kit, brief) // { ok: true, value: { fabric, sizes, steps, findings, … } }
+ */
+export function tryPlan(kit: Kit, brief: Brief, faults: readonly CrankFault[] = []): Planned {
+  const planned = tryRead(kit, brief, faults);
+  return planned.ok ? { ok: true, value: judged(planned.value) } : planned;
 }
 
 /**

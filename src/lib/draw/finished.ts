@@ -1,5 +1,5 @@
 import { finishedSketch, pieceAt } from '$lib/core/read';
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 import { hatScene } from './hat';
 import type { Scene } from './scene';
 import { sketchScene } from './sketch';
@@ -10,7 +10,7 @@ import { sketchScene } from './sketch';
  * @param narrow pieces lie one below the other
  */
 export function finishedScene(
-  result: Result,
+  result: Readings,
   width: number,
   height: number,
   words = true,

@@ -1,5 +1,5 @@
 import { joinMomentsOf, momentsOf } from '$lib/core/read';
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 import { speak } from '$lib/words';
 import type { WordPicture } from '$lib/words/glossary';
 import { actSketch } from './acts';
@@ -20,7 +20,7 @@ const [WIDTH, HEIGHT] = [300, 200];
  * @param planned a plan of a kind as it begins
  * @returns null where that plan does not hold what the picture names
  */
-export function wordScene(picture: WordPicture, planned: (kind: string) => Result): Scene | null {
+export function wordScene(picture: WordPicture, planned: (kind: string) => Readings): Scene | null {
   if (picture.of === 'ring') {
     const { kit, brief } = planned('lined-hat');
     return ringScene(

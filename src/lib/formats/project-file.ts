@@ -5,7 +5,7 @@ import { Brief } from '$lib/core/plan';
 import { echo, wordFault } from '$lib/core/quantity';
 import { trackOf } from '$lib/core/read';
 import { faultsOf } from '$lib/core/faults';
-import { type Result, tryPlan } from '$lib/core/tomble';
+import { type Readings, type Result, tryPlan } from '$lib/core/tomble';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Measured, type Project } from '$lib/store/records/project';
 
@@ -37,7 +37,7 @@ export type ProjectFile = z.infer<typeof ProjectFile>;
  * The part of a kit that a plan stands on: its machines, its yarns, and every measurement on those machines, because a
  * swatch of another yarn on the same ring teaches too.
  */
-export function kitOf(result: Result): Kit {
+export function kitOf(result: Readings): Kit {
   const { kit, plan, fabric, brief } = result;
   const named = new Set(refsOf(brief).map(({ what, id }) => `${what} ${id}`));
   const machines = kit.machines.filter(
@@ -67,7 +67,7 @@ export function kitOf(result: Result): Kit {
  */
 export function writeProjectFile(
   project: Project,
-  result: Result,
+  result: Readings,
   events: readonly CrankEvent[] | null,
   now = new Date()
 ): string {

@@ -1,7 +1,7 @@
 import Papa from 'papaparse';
 import { PURPOSES } from '$lib/core/knit';
 import { pieceAt, PLACE_WORDS, PLACES } from '$lib/core/read';
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 
 /** Columns of the row table, in order. */
 export const ROW_COLUMNS = [
@@ -21,7 +21,7 @@ export const ROW_COLUMNS = [
  * Every row of every piece as CSV, with both counts. Cells that a spreadsheet would run as a formula are made
  * harmless.
  */
-export function rowTable(result: Result): string {
+export function rowTable(result: Readings): string {
   const data = result.fabric.pieces.flatMap((piece, p) => {
     const { label, operations } = pieceAt(result, p).planned;
     return Array.from({ length: piece.rows }, (_, row) => {

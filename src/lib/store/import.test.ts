@@ -5,7 +5,7 @@ import { contents, freshDb } from '../../../tests/support/store';
 import { medium, sampleKit } from '../../../tests/support/sample';
 import type { Kit } from '$lib/core/kit';
 import { trackOf } from '$lib/core/read';
-import { type Result, tryPlan } from '$lib/core/tomble';
+import { type Readings, tryPlan } from '$lib/core/tomble';
 import { readProjectFile, type ProjectFile, writeProjectFile } from '$lib/formats/project-file';
 import { importProject, plannedHere } from './import';
 import { addKit } from './add-kit';
@@ -167,7 +167,7 @@ describe('importProject', () => {
           const id = await importProject(db, read.file, NOW);
           const again = planProject((await loadKit(db))!, (await db.projects.get(id))!);
           if (!again.ok) throw new Error(JSON.stringify(again.faults));
-          const rows = (result: Result): unknown =>
+          const rows = (result: Readings): unknown =>
             result.fabric.pieces.map((p) => [p.rows, [...p.stitches], [...p.purpose]]);
           expect(rows(again.value)).toEqual(rows(own.value));
           expect(rows(read.result)).toEqual(rows(own.value));

@@ -1,7 +1,7 @@
 import { withRefs } from '$lib/core/kinds/refs';
 import type { Kit } from '$lib/core/kit';
 import type { ProjectFile } from '$lib/formats/project-file';
-import type { Planned } from '$lib/core/tomble';
+import type { Read } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import { loadKit } from './kit';
 import { planProject } from './projects';
@@ -36,7 +36,7 @@ export const isBegun = (file: ProjectFile): boolean =>
 
 /** Ends a transaction with what was found, and undoes all it did. */
 class Enough extends Error {
-  constructor(readonly found: Planned) {
+  constructor(readonly found: Read) {
     super('enough');
   }
 }
@@ -45,7 +45,7 @@ class Enough extends Error {
  * How an imported project would be planned here, with what is known here. Nothing is kept: it is brought in, planned and
  * taken out again.
  */
-export async function plannedHere(db: TombleDb, file: ProjectFile): Promise<Planned> {
+export async function plannedHere(db: TombleDb, file: ProjectFile): Promise<Read> {
   try {
     return await db.transaction(
       'rw',

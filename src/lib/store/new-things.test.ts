@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { judged } from '$lib/core/tomble';
 import { sampleKit } from '../../../tests/support/sample';
 import { freshDb } from '../../../tests/support/store';
 import { KINDS } from '$lib/core/kinds';
@@ -71,8 +72,9 @@ describe('pompoms on a project', () => {
     const brief = changed(project.brief, { pompom: POMPOM, options: { wearer: 'baby' } });
     const planned = planProject(kit, { ...project, brief });
     if (!planned.ok) throw new Error('a hat plans');
-    const finding = planned.value.findings.find((f) => f.code === 'baby-trim')!;
-    expect(changed(brief, remedyOf(planned.value, finding)!.change).pompom).toBeNull();
+    const told = judged(planned.value);
+    const finding = told.findings.find((f) => f.code === 'baby-trim')!;
+    expect(changed(brief, remedyOf(told, finding)!.change).pompom).toBeNull();
   });
   it('of a yarn that is gone are named as such', () => {
     const project = newProject(kit, 'scarf', 'm', NOW);

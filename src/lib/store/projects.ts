@@ -7,7 +7,7 @@ import type * as z from 'zod/mini';
 import { Brief, changed, type Change, optionFields } from '$lib/core/plan';
 import { kindTitle } from '$lib/words';
 import type { CrankFault } from '$lib/core/knit';
-import { type Planned, tryPlan } from '$lib/core/tomble';
+import { type Read, tryRead } from '$lib/core/tomble';
 import type { TombleDb } from './db';
 import { reviseProject } from './revise';
 import { planHabits, Project } from './records/project';
@@ -130,7 +130,7 @@ export function kitFor(kit: Kit, project: Pick<Project, 'knowledge'>): Kit {
 }
 
 /**
- * The plan of a project. Every screen asks here, so that a piece on the machine has one plan everywhere.
+ * The plan of a project, read and not judged. Every screen asks here, so that a piece on the machine has one plan everywhere.
  *
  * @param faults what went wrong at the crank and is not mended
  */
@@ -138,7 +138,7 @@ export const planProject = (
   kit: Kit,
   project: Pick<Project, 'brief' | 'knowledge'>,
   faults: readonly CrankFault[] = []
-): Planned => tryPlan(kitFor(kit, project), project.brief, faults);
+): Read => tryRead(kitFor(kit, project), project.brief, faults);
 
 /** The project with what is known now kept for it, unless it has its knowledge already. */
 export function settled(kit: Kit, project: Project): Project {

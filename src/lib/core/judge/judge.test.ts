@@ -3,7 +3,7 @@ import { codes, hat, made, medium, sampleKit } from '../../../../tests/support/s
 import { Kit } from '../kit';
 import { type Act, Brief, changed } from '../plan';
 import { remedyOf } from '../remedy';
-import { plan, read, type Result } from '../tomble';
+import { judged, plan, read, type Result } from '../tomble';
 import { speak } from '$lib/words';
 import { JUDGES } from './index';
 
@@ -67,7 +67,7 @@ const kitWithThick = sampleKit({
 /** A hat with one act more at its end. */
 function withAct(act: Act): Result {
   const { kit, brief, plan, notes } = hat();
-  return read(kit, brief, { plan: { ...plan, acts: [...plan.acts, act] }, notes });
+  return judged(read(kit, brief, { plan: { ...plan, acts: [...plan.acts, act] }, notes }));
 }
 
 const cases: readonly [string, () => Result, boolean][] = [

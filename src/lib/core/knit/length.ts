@@ -1,11 +1,11 @@
-import { remembered } from '../quantity';
+import { noted } from '../quantity';
 import type { Executed } from './executed';
 
 /** What lengths of a piece are read from. */
 type Laid = Pick<Executed, 'fabric' | 'gauges'>;
 
 /** Length of the rows of a piece up to each of them, mm at rest; as many entries as rows, and one before the first. */
-export const lengthsOf = remembered(
+export const lengthsOf = noted(
   (piece: Executed['fabric']['pieces'][number], gauges: Executed['gauges'][number]): Float64Array => {
     const upTo = new Float64Array(piece.rows + 1);
     let mm = 0;

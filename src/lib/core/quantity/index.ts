@@ -3,6 +3,7 @@ export { about, weakest, type Basis, type Figure } from './figure';
 export type { Reason, ReasonEvidence, Reasons } from './reason';
 export { readLength, showCut, showLength, showRun, showSmall, type Units } from './length';
 export { showMass } from './mass';
+export { noted } from './noted';
 export { remembered } from './remembered';
 export { readAmount, readCount, readNumber } from './number';
 export { showArea, showFigure, showRange } from './show';

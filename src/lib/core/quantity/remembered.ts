@@ -21,10 +21,10 @@ interface Answer<V> {
 }
 
 /**
- * The one memory of the core: a function that works out an answer once for the same arguments. Arguments must be everything
- * the answer depends on, and nothing may change them: objects are told apart by identity, numbers and texts by value. What
- * was worked out is let go with its first argument, where that is an object; a text is remembered for good, so there must be
- * few of them.
+ * The memory of the core for what outlives a plan: a function that works out an answer once for the same arguments. Arguments
+ * must be everything the answer depends on, and nothing may change them: objects are told apart by identity, numbers and texts
+ * by value. What was worked out is let go with its first argument, where that is an object; a text is remembered for good, so
+ * there must be few of them. What belongs to one plan alone is `noted` on it.
  *
  * @param work a pure function
  * @returns the same function, with a memory

@@ -1,5 +1,5 @@
 import type { RimPart } from '../plan';
-import { remembered } from '../quantity';
+import { noted } from '../quantity';
 import { edgeSize } from './edge';
 import { type Executed, mainGauge } from '../knit';
 
@@ -34,7 +34,7 @@ export const garmentSizes = (run: Executed): GarmentSizes | null =>
   run.notes.garment ? measured(run.fabric, run.gauges, run.plan, run.notes.garment) : null;
 
 /** Once for the same fabric: judges and figures ask for the same ones. */
-const measured = remembered(
+const measured = noted(
   (
     fabric: Executed['fabric'],
     gauges: Executed['gauges'],

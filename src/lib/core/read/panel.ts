@@ -2,7 +2,7 @@ import { ascending, bisectLeft } from 'd3-array';
 import { polygonArea } from 'd3-polygon';
 import type { Gauge, Yarn } from '../kit';
 import { type Executed, lengthsOf, mainFeed, pieceAt, type PieceFabric } from '../knit';
-import { remembered } from '../quantity';
+import { noted } from '../quantity';
 import type { Point, SketchShape } from './sketch';
 
 /** A panel as it lies flat, in mm: x from its lowest pin, y from its last row down. */
@@ -19,7 +19,7 @@ export interface PanelLay {
 }
 
 /** Pins of laid float groups in their order. */
-const laidAfter = remembered((floats: PieceFabric['floats']): readonly number[] => [...floats.after].sort(ascending));
+const laidAfter = noted((floats: PieceFabric['floats']): readonly number[] => [...floats.after].sort(ascending));
 
 /** Laid columns below a pin, for panels widened by floats. */
 const columnsBelow = (floats: PieceFabric['floats'], pin: number): number =>
@@ -31,51 +31,49 @@ export function layPanel(run: Executed, p: number): PanelLay {
   return laid(fabric, gauges, run.yarns, planned.label);
 }
 
-const laid = remembered(
-  (piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
-    const span = piece.work;
-    const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
-    const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
-    const heights = lengthsOf(piece, gauges);
-    const foot = heights[span.first] ?? 0;
-    const heightMm = (heights[span.first + span.count] ?? foot) - foot;
-    const yAt = (row: number): number => heightMm - (heights[span.first + Math.max(0, Math.min(span.count, row - 1))]! - foot); // prettier-ignore
-    const left = (i: number): number => xAt(piece.low[span.first + i]!);
-    const right = (i: number): number => xAt(piece.high[span.first + i]! + 1);
-    // Only where the side steps is there a corner.
-    const side = (ends: Uint16Array, x: (i: number) => number, from: number, to: number): Point[] => {
-      const points: Point[] = [];
-      let start = from;
-      for (let i = from + 1; i <= to; i++) {
-        if (i < to && ends[span.first + i] === ends[span.first + start]) continue;
-        points.push([x(start), yAt(start + 1)], [x(start), yAt(i + 1)]);
-        start = i;
-      }
-      return points;
-    };
-    const area = (from: number, to: number): Point[] => [...side(piece.low, left, from, to), ...side(piece.high, right, from, to).reverse()]; // prettier-ignore
-    const shapes: SketchShape[] = [];
-    let start = 0;
-    let widest = 0;
-    let highest = -1;
-    for (let i = 0; i < span.count; i++) {
-      if (piece.high[span.first + i]! > highest) {
-        highest = piece.high[span.first + i]!;
-        widest = right(i);
-      }
-      if (i + 1 < span.count && piece.yarn[span.first + i + 1] === piece.yarn[span.first + start]) continue;
-      const yarn = piece.yarn[span.first + start]!;
-      shapes.push({
-        points: area(start, i + 1),
-        yarn,
-        title: `${label}: ${yarns[yarn]!.colour.name}`,
-        rows: { from: start + 1, to: i + 1 }
-      });
-      start = i + 1;
+const laid = noted((piece: PieceFabric, gauges: readonly Gauge[], yarns: readonly Yarn[], label: string): PanelLay => {
+  const span = piece.work;
+  const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
+  const xAt = (pin: number): number => (pin - piece.firstPin + columnsBelow(piece.floats, pin)) * stitchMm;
+  const heights = lengthsOf(piece, gauges);
+  const foot = heights[span.first] ?? 0;
+  const heightMm = (heights[span.first + span.count] ?? foot) - foot;
+  const yAt = (row: number): number => heightMm - (heights[span.first + Math.max(0, Math.min(span.count, row - 1))]! - foot); // prettier-ignore
+  const left = (i: number): number => xAt(piece.low[span.first + i]!);
+  const right = (i: number): number => xAt(piece.high[span.first + i]! + 1);
+  // Only where the side steps is there a corner.
+  const side = (ends: Uint16Array, x: (i: number) => number, from: number, to: number): Point[] => {
+    const points: Point[] = [];
+    let start = from;
+    for (let i = from + 1; i <= to; i++) {
+      if (i < to && ends[span.first + i] === ends[span.first + start]) continue;
+      points.push([x(start), yAt(start + 1)], [x(start), yAt(i + 1)]);
+      start = i;
     }
-    return { widthMm: widest, heightMm, shapes, outline: span.count > 0 ? area(0, span.count) : [], xAt, yAt };
+    return points;
+  };
+  const area = (from: number, to: number): Point[] => [...side(piece.low, left, from, to), ...side(piece.high, right, from, to).reverse()]; // prettier-ignore
+  const shapes: SketchShape[] = [];
+  let start = 0;
+  let widest = 0;
+  let highest = -1;
+  for (let i = 0; i < span.count; i++) {
+    if (piece.high[span.first + i]! > highest) {
+      highest = piece.high[span.first + i]!;
+      widest = right(i);
+    }
+    if (i + 1 < span.count && piece.yarn[span.first + i + 1] === piece.yarn[span.first + start]) continue;
+    const yarn = piece.yarn[span.first + start]!;
+    shapes.push({
+      points: area(start, i + 1),
+      yarn,
+      title: `${label}: ${yarns[yarn]!.colour.name}`,
+      rows: { from: start + 1, to: i + 1 }
+    });
+    start = i + 1;
   }
-);
+  return { widthMm: widest, heightMm, shapes, outline: span.count > 0 ? area(0, span.count) : [], xAt, yAt };
+});
 
 /** Area of a panel's work, row by row, mm2; what the outline of its lay encloses. */
 export function panelAreaMm2(run: Executed, p: number): number {
@@ -83,7 +81,7 @@ export function panelAreaMm2(run: Executed, p: number): number {
   return area(fabric, gauges);
 }
 
-const area = remembered((piece: PieceFabric, gauges: readonly Gauge[]): number => {
+const area = noted((piece: PieceFabric, gauges: readonly Gauge[]): number => {
   const span = piece.work;
   const stitchMm = 10 / gauges[mainFeed(piece)]!.wales.value;
   const heights = lengthsOf(piece, gauges);

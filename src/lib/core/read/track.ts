@@ -1,6 +1,6 @@
 import { bisector } from 'd3-array';
 import type { Kit } from '../kit';
-import { remembered } from '../quantity';
+import { noted } from '../quantity';
 import { allWorkRows, type Counted, countedRow, type Fabric, workOf } from '../knit';
 import type { Plan } from '../plan';
 import type { Cue } from './cues';
@@ -268,7 +268,7 @@ function handWork(leg: Leg, step: Step): Cue[] {
 }
 
 /** Cues of a whole track by their rows, in order; the leg of each, because a leg that is over announces nothing. */
-const inOrder = remembered((track: Track): readonly { readonly cue: Cue; readonly until: number }[] =>
+const inOrder = noted((track: Track): readonly { readonly cue: Cue; readonly until: number }[] =>
   track.legs
     .flatMap((leg) => cuesOfLeg(leg).map((cue) => ({ cue, until: leg.offset + leg.rows })))
     // What hands must do there comes before what is minded there.

@@ -3,7 +3,7 @@ import { kindOf } from '../kinds';
 import { withRefs } from '../kinds/refs';
 import { type Kit, yarnOf, strandTex } from '../kit';
 import { Brief } from '../plan';
-import type { Result } from '../tomble';
+import type { Readings } from '../tomble';
 import { tryPlan } from '../tomble';
 import { type Missing, shareOut, type Way, type Wanted } from './share';
 
@@ -29,7 +29,7 @@ export type DrawnUp =
 const MOST_WAYS = 120;
 
 /** The yarns a plan knits rows of its work in: the places that a series colours anew. */
-export const placesToColour = (result: Pick<Result, 'yarnUse'>): string[] =>
+export const placesToColour = (result: Pick<Readings, 'yarnUse'>): string[] =>
   result.yarnUse.flatMap((use) => (use.parts.some((part) => part.what === 'rows') ? [use.yarnId] : []));
 
 /** One of the ways to put yarns into so many places, none twice, by its number from 0. */

@@ -1,6 +1,6 @@
 import { entriesOf, type Entry, momentsOf, pieceAt, type Step, workOf } from '$lib/core/read';
 import { showFigure, showRange } from '$lib/core/quantity';
-import type { Result } from '$lib/core/tomble';
+import { judged, type Readings } from '$lib/core/tomble';
 import { yarnName } from '$lib/core/kit';
 import { actSketch } from '$lib/draw/acts';
 import { momentScene } from '$lib/draw/close-up/moment';
@@ -63,7 +63,7 @@ const ACT_PICTURE = { width: 190, height: 130 } as const;
 const MACHINE_PICTURE = { width: 360, height: 225 } as const;
 
 /** The picture of a step; one that stood there before is not printed twice. */
-function pictureOf(result: Result, say: Speech, step: Step, again: boolean): Scene | null {
+function pictureOf(result: Readings, say: Speech, step: Step, again: boolean): Scene | null {
   if (step.act !== null) {
     const { width, height } = ACT_PICTURE;
     const sketch = actSketch(result, step.act, say);
@@ -76,7 +76,7 @@ function pictureOf(result: Result, say: Speech, step: Step, again: boolean): Sce
   return told ? momentScene(result, step.piece, told, say, say.moment(told), width, height) : null;
 }
 
-function stepOf(result: Result, say: Speech, entry: Entry, on: PaperPlaces): PaperStep {
+function stepOf(result: Readings, say: Speech, entry: Entry, on: PaperPlaces): PaperStep {
   const first = firstOf(entry);
   const said = 'step' in entry ? say.step(entry.step) : say.stretch(entry.stretch);
   const before = said.before === null ? [] : [entry.again ? say.words.joinedAgain(say.talk) : said.before];
@@ -136,7 +136,7 @@ function saidOnce(steps: readonly PaperStep[], say: Speech): PaperStep[] {
 }
 
 /** Chapters of the plan, as on the screen: set up, knit, finish; of several pieces each in turn. */
-function chaptersOf(result: Result, say: Speech): Paper['chapters'] {
+function chaptersOf(result: Readings, say: Speech): Paper['chapters'] {
   const several = result.plan.pieces.length > 1;
   const { setUp, machine, hands } = say.words.chapters;
   const plan = several
@@ -170,7 +170,7 @@ function chaptersOf(result: Result, say: Speech): Paper['chapters'] {
 }
 
 /** Work rows of every piece, with the letter of the yarn wherever it changes. */
-function gridsOf(result: Result, say: Speech): PaperGrid[] {
+function gridsOf(result: Readings, say: Speech): PaperGrid[] {
   const grids = new Map<string, { labels: string[]; pieces: number; rows: number; changes: Map<number, string> }>();
   result.fabric.pieces.forEach((piece, p) => {
     const { before, rows } = workOf(piece);
@@ -199,7 +199,7 @@ function gridsOf(result: Result, say: Speech): PaperGrid[] {
  *
  * @example paperOf(result).chapters[0].title // 'Set up'
  */
-export function paperOf(result: Result): Paper {
+export function paperOf(result: Readings): Paper {
   const say = speak(result);
   const { units } = result.kit.habits;
   const machine = result.kit.machines.find((m) => m.id === result.brief.machineId);
@@ -221,7 +221,9 @@ export function paperOf(result: Result): Paper {
       name: yarnName(result.yarns[i]!),
       need: `${showFigure(use.grams, units)}, ${showFigure(use.metres, units)}`
     })),
-    notes: result.findings.filter((f) => f.weight !== 'note').map((f) => say.finding(f)),
+    notes: judged(result)
+      .findings.filter((f) => f.weight !== 'note')
+      .map((f) => say.finding(f)),
     tubes:
       result.outline.tubes.length <= MOST_TUBES
         ? result.outline.tubes.map(

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Dialog } from 'bits-ui';
   import DialogFrame from '../frame/DialogFrame.svelte';
-  import type { Planned } from '$lib/core/tomble';
+  import type { Read } from '$lib/core/tomble';
   import { showFigure } from '$lib/core/quantity';
   import type { ReadFile } from '$lib/formats/project-file';
   import { progressOf } from '$lib/store/records/crank-event';
@@ -13,7 +13,7 @@
     name: string;
     read: ReadFile;
     /** How it would be planned with what is known here; null where the plan stays as it is in any case. */
-    here: Planned | null;
+    here: Read | null;
     /** @returns why it could not be brought in, or nothing */
     ontake: (keep: boolean) => Promise<string>;
     onclose: () => void;

@@ -3,7 +3,7 @@
   import type { Machine } from '$lib/core/kit';
   import { allWorkRows } from '$lib/core/read';
   import { showFigure, showRun, type Units } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
   import { kindWords } from '$lib/words';
   import ScenePicture from '../picture/ScenePicture.svelte';
@@ -11,7 +11,7 @@
   interface Props {
     kind: Kind;
     machine: Machine;
-    result: Result | null;
+    result: Readings | null;
     units: Units;
     /** What hangs on that machine now. */
     busyWith: string | null;

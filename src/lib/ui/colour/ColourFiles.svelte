@@ -2,7 +2,7 @@
   import FolderOpen from '@lucide/svelte/icons/folder-open';
   import { gathered } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
   import type { Scene } from '$lib/draw/scene';
   import { tubeScene } from '$lib/draw/tube';
@@ -12,7 +12,7 @@
   import type { ColourDesk } from './desk.svelte';
   import { scenePng } from './png';
 
-  let { at, desk, result }: { at: ProjectState; desk: ColourDesk; result: Result } = $props();
+  let { at, desk, result }: { at: ProjectState; desk: ColourDesk; result: Readings } = $props();
   let reasons = $state.raw<readonly string[]>([]);
   const names = {
     nameOf: (id: string): string => {

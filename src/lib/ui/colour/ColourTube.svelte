@@ -2,7 +2,7 @@
   import { moveBorder, paint } from '$lib/core/colour';
   import { yarnName, yarnsById } from '$lib/core/kit';
   import { rowsIn } from '$lib/core/plan';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { type BorderDrag, borderDrag } from './border-drag';
   import type { ColourDesk } from './desk.svelte';
   import TubeStripes from './TubeStripes.svelte';
@@ -15,9 +15,9 @@
     sight = (hex) => hex
   }: {
     desk: ColourDesk;
-    result: Result;
+    result: Readings;
     /** The same thing in the colours that long-phase yarn gives it. */
-    painted?: Result | null;
+    painted?: Readings | null;
     /** Whether yarns are told apart by marks as well as by colour. */
     marked?: boolean;
     sight?: (hex: string) => string;

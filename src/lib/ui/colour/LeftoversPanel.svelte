@@ -5,7 +5,7 @@
   import { yarnName } from '$lib/core/kit';
   import type { ColourSection } from '$lib/core/plan';
   import { readCount, readNumber, wordFault } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { planProject, replanned } from '$lib/store/projects';
   import { reviseProject } from '$lib/store/revise';
   import type { Project } from '$lib/store/records/project';
@@ -49,7 +49,7 @@
   const others = $derived(
     (projects.value ?? []).filter((p) => p.id !== at.project!.id && !p.deletedAt && !p.measured && !p.knowledge)
   );
-  const piecesOf = (r: Result): number[] =>
+  const piecesOf = (r: Readings): number[] =>
     r.plan.pieces.flatMap((piece, p) => (sectionsOf(piece).length > 0 ? [p] : []));
 
   function projectOf(p: Project): LeftoverProject[] {

@@ -2,10 +2,10 @@
   import { alongRows, cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import { showRun } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
 
   interface Props {
-    result: Result;
+    result: Readings;
     /** How far into its phases each ball is begun, 0 to 1, by yarn. */
     starts: Readonly<Record<string, number>>;
     onstart: (yarnId: string, share: number) => void;

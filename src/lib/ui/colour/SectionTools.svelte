@@ -1,11 +1,11 @@
 <script lang="ts">
   import { centredOnBrim, fatesOf, flip, hiddenJoin, merge, mirror, remove, repeat, split } from '$lib/core/colour';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { tell } from '../frame/tell.svelte';
   import type { ColourDesk } from './desk.svelte';
   import TensionFields from './TensionFields.svelte';
 
-  let { desk, result }: { desk: ColourDesk; result: Result } = $props();
+  let { desk, result }: { desk: ColourDesk; result: Readings } = $props();
   const i = $derived(Math.min(desk.chosen, desk.sections.length - 1));
   const section = $derived(desk.sections[i]);
   const brim = $derived(fatesOf(result, desk.piece).includes('turned-up'));

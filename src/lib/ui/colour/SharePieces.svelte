@@ -2,10 +2,10 @@
   import { pieceAt } from '$lib/core/read';
   import { cutTo, sectionsOf } from '$lib/core/colour';
   import { rowsIn } from '$lib/core/plan';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { ColourDesk } from './desk.svelte';
 
-  let { desk, result }: { desk: ColourDesk; result: Result } = $props();
+  let { desk, result }: { desk: ColourDesk; result: Readings } = $props();
   // Pieces that meet this one in a seam along their rows: there stripes are seen to match.
   const seamed = $derived(
     result.plan.acts.reduce<number[]>((found, act) => {

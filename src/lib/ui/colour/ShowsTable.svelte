@@ -2,11 +2,11 @@
   import { FATES, readJoins, readSeen } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import { showArea } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import YarnDot from '../yarn/YarnDot.svelte';
   import { FATE_WORDS } from './words';
 
-  let { result }: { result: Result } = $props();
+  let { result }: { result: Readings } = $props();
   const seen = $derived(readSeen(result));
   const joins = $derived(readJoins(result));
   const fates = $derived(FATES.filter((fate) => seen.some((own) => own.rows[fate] > 0)));

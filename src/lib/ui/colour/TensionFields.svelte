@@ -6,12 +6,12 @@
   import { rowsIn } from '$lib/core/plan';
   import { showLength } from '$lib/core/quantity';
   import Counting from '../figure/Counting.svelte';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { ColourDesk } from './desk.svelte';
   import { FINGER_WORDS } from '../words/fingers';
 
   /** How tight one section is knitted: the fingers at any row, the hole where a yarn begins. */
-  let { desk, result, i }: { desk: ColourDesk; result: Result; i: number } = $props();
+  let { desk, result, i }: { desk: ColourDesk; result: Readings; i: number } = $props();
   const section = $derived(desk.sections[i]!);
   const piece = $derived(pieceAt(result, desk.piece).planned);
   const holes = $derived(machineOf(result.kit, piece.machineId).tensionHoles);

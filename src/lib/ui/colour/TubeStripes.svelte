@@ -1,7 +1,7 @@
 <script lang="ts">
   import { type Fate, fatesOf, sectionsOf } from '$lib/core/colour';
   import { yarnsById } from '$lib/core/kit';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { tileOf } from '$lib/draw/texture';
   import KnitPattern from '../picture/KnitPattern.svelte';
   import type { ColourDesk } from './desk.svelte';
@@ -11,9 +11,9 @@
   /** The rows of a tube in their colours, and along its left edge what becomes of them. */
   interface Props {
     desk: ColourDesk;
-    result: Result;
+    result: Readings;
     /** The same thing in the colours that long-phase yarn gives it. */
-    painted: Result | null;
+    painted: Readings | null;
     /** Whether yarns are told apart by marks as well as by colour. */
     marked: boolean;
     sight: (hex: string) => string;

@@ -3,10 +3,10 @@
   import { alongRows, ballEndRows } from '$lib/core/colour';
   import { yarnName } from '$lib/core/kit';
   import { showRun } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import YarnDot from '../yarn/YarnDot.svelte';
 
-  let { result }: { result: Result } = $props();
+  let { result }: { result: Readings } = $props();
   const units = $derived(result.kit.habits.units);
   const rows = $derived(alongRows(result));
   const ends = $derived(ballEndRows(result));

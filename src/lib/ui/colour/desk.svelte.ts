@@ -1,6 +1,6 @@
 import { offBy, sectionsOf } from '$lib/core/colour';
 import { type ColourSection, type PieceColours, rowsIn } from '$lib/core/plan';
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 import { planProject } from '$lib/store/projects';
 import type { ProjectState } from '../state/project.svelte';
 import { type Later, later } from '../state/later.svelte';
@@ -43,15 +43,15 @@ export class ColourDesk {
   });
 
   /** The plan as it would be with what is dragged: it follows a moment behind the pointer. */
-  #dropped = $derived.by((): Result | null => {
+  #dropped = $derived.by((): Readings | null => {
     const { kit, project } = this.at;
     if (!this.#trail || !kit || !project) return this.at.result;
     const planned = planProject(kit, { ...project, brief: { ...project.brief, colours: this.#with(this.#trail) } });
     return planned.ok ? planned.value : this.at.result;
   });
-  readonly #seen: Later<Result | null>;
+  readonly #seen: Later<Readings | null>;
   /** What the pictures show. */
-  get result(): Result | null {
+  get result(): Readings | null {
     return this.#seen.value ?? this.at.result;
   }
 

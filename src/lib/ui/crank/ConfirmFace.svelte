@@ -1,7 +1,7 @@
 <script lang="ts">
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import type { Moment } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
   import YarnDot from '$lib/ui/yarn/YarnDot.svelte';
   import MomentPicture from './MomentPicture.svelte';
@@ -16,7 +16,7 @@
     moment,
     hex
   }: {
-    result: Result;
+    result: Readings;
     piece: number;
     say: Speech;
     where: string;

@@ -11,7 +11,7 @@
     type Track,
     workIn
   } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { COUNTED_BY } from '$lib/store/records/crank-event';
   import type { Speech } from '$lib/words';
   import { scaleLink } from '../devices/connected.svelte';
@@ -32,7 +32,7 @@
     onset,
     onclose
   }: {
-    result: Result;
+    result: Readings;
     say: Speech;
     leg: Track['legs'][number];
     /** Rows of the piece that are counted now, waste and all. */

@@ -3,7 +3,7 @@
   import type { CrankFault } from '$lib/core/knit';
   import { machineOf } from '$lib/core/kit';
   import { faultMoment, markedPins, pieceAt, type Track } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
   import DialogFrame from '../frame/DialogFrame.svelte';
   import ChoiceField from '../options/ChoiceField.svelte';
@@ -21,7 +21,7 @@
     ontear,
     onclose
   }: {
-    result: Result;
+    result: Readings;
     say: Speech;
     leg: Track['legs'][number];
     /** Rows of the piece that are done, waste and all; at least one. */

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Moment } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { momentScene } from '$lib/draw/close-up/moment';
   import type { Speech } from '$lib/words';
   import ScenePicture from '../picture/ScenePicture.svelte';
@@ -11,7 +11,7 @@
     moment,
     say,
     class: extra = ''
-  }: { result: Result; piece: number; moment: Moment; say: Speech; class?: string } = $props();
+  }: { result: Readings; piece: number; moment: Moment; say: Speech; class?: string } = $props();
 
   /** A picture of the ring is wider than it is high; what room is left over stays paper. */
   const TALLEST = 0.95;

@@ -2,7 +2,7 @@
   import ArrowLeft from '@lucide/svelte/icons/arrow-left';
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import type { Moment, Next } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Speech } from '$lib/words';
   import { roundCard, rowEnd } from '$lib/words/crank';
   import Counting from '$lib/ui/figure/Counting.svelte';
@@ -22,7 +22,7 @@
     done,
     total
   }: {
-    result: Result;
+    result: Readings;
     say: Speech;
     next: Extract<Next, { do: 'row' | 'lift' }>;
     /** What is seen of a row that goes pin by pin. */

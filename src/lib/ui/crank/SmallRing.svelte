@@ -1,6 +1,6 @@
 <script lang="ts">
   import { ringLook } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { smallRing } from '$lib/draw/close-up/small-ring';
   import type { Speech } from '$lib/words';
   import ScenePicture from '../picture/ScenePicture.svelte';
@@ -11,7 +11,7 @@
     row,
     say,
     class: extra = ''
-  }: { result: Result; piece: number; row: number; say: Speech; class?: string } = $props();
+  }: { result: Readings; piece: number; row: number; say: Speech; class?: string } = $props();
   const hexes = $derived(result.yarns.map((yarn) => yarn.colour.hex));
   const scene = $derived(smallRing(ringLook(result, piece, row), hexes, say, 120));
 </script>

@@ -1,6 +1,6 @@
 import { repeatedIn, type Repeated } from '$lib/core/read';
 import type { CrankFault } from '$lib/core/knit';
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 import { faultsBesides } from '$lib/store/faults';
 import { afterPaint } from '../frame/turn';
 import { db } from '../state/db';
@@ -14,7 +14,7 @@ import { db } from '../state/db';
 export function watchTroubles(
   project: () => { readonly id: string; readonly brief: { readonly machineId: string } },
   own: () => readonly CrankFault[],
-  result: () => Result | null
+  result: () => Readings | null
 ): { readonly list: readonly Repeated[] } {
   let besides = $state.raw<readonly CrankFault[]>([]);
   // Which pin drops is a thing of the machine: others are looked at once, when the page stands.

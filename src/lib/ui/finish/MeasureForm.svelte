@@ -2,7 +2,7 @@
   import { untrack } from 'svelte';
   import * as z from 'zod/mini';
   import { draftOf } from '$lib/store/draft';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { readAmount, showFigure, showRange, type Units, wordFault } from '$lib/core/quantity';
   import { yarnName } from '$lib/core/kit';
   import { allRows, type Measurable, measurablesOf, measuredPiece, pieceAt } from '$lib/core/read';
@@ -23,7 +23,7 @@
   }: {
     /** The project it belongs to. */
     id: string;
-    result: Result;
+    result: Readings;
     units: Units;
     measured: Measured | null;
     /** Measured in a step before, while the piece rested. */

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { measuredPiece } from '$lib/core/read';
   import { showFigure } from '$lib/core/quantity';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Project } from '$lib/store/records/project';
   import type { Speech } from '$lib/words';
   import LengthField from '../options/LengthField.svelte';
 
   interface Props {
-    result: Result;
+    result: Readings;
     say: Speech;
     rested: Project['rested'];
     onrest: (rested: Project['rested']) => void;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { tubeScene } from '$lib/draw/tube';
   import { tubeLayers } from '$lib/draw/tube-layers';
   import Counting from '../figure/Counting.svelte';
@@ -11,7 +11,13 @@
     rowsDone = null,
     slim = false,
     copy
-  }: { result: Result; piece?: number; rowsDone?: number | null; slim?: boolean; copy?: number | undefined } = $props();
+  }: {
+    result: Readings;
+    piece?: number;
+    rowsDone?: number | null;
+    slim?: boolean;
+    copy?: number | undefined;
+  } = $props();
   // Told by the browser once it has laid the page out; asking for it would lay it out for every picture.
   let room = $state.raw<DOMRectReadOnly>();
   const width = $derived(room?.width ?? 0);

@@ -1,13 +1,18 @@
 <script lang="ts">
   import { type Moment, momentsOf, type Step } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { momentScene } from '$lib/draw/close-up/moment';
   import type { Speech } from '$lib/words';
   import { inView } from '../frame/in-view';
   import { onPaper } from '../paper/printing.svelte';
   import ScenePicture from './ScenePicture.svelte';
 
-  let { result, say, step, class: extra = '' }: { result: Result; say: Speech; step: Step; class?: string } = $props();
+  let {
+    result,
+    say,
+    step,
+    class: extra = ''
+  }: { result: Readings; say: Speech; step: Step; class?: string } = $props();
 
   const SIZE = [400, 250] as const;
   let near = $state(false);

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { tubeScene } from '$lib/draw/tube';
   import { onPaper } from '../paper/printing.svelte';
   import ScenePicture from './ScenePicture.svelte';
 
-  let { result, piece }: { result: Result; piece: number } = $props();
+  let { result, piece }: { result: Readings; piece: number } = $props();
 
   // A sheet of paper has a size of its own: the picture cannot wait to measure its place, as the one on screen does.
   const SIZE = { width: 190, height: 430 };

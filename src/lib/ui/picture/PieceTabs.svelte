@@ -1,7 +1,7 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
 
-  let { result, piece, onpiece }: { result: Result; piece: number; onpiece: (piece: number) => void } = $props();
+  let { result, piece, onpiece }: { result: Readings; piece: number; onpiece: (piece: number) => void } = $props();
 </script>
 
 {#if result.plan.pieces.length > 1}

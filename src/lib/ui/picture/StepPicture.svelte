@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { actSketch } from '$lib/draw/acts';
   import { sketchScene } from '$lib/draw/sketch';
   import type { Speech } from '$lib/words';
@@ -13,7 +13,7 @@
     act,
     large = false,
     class: extra = ''
-  }: { result: Result; say: Speech; act: number; large?: boolean; class?: string } = $props();
+  }: { result: Readings; say: Speech; act: number; large?: boolean; class?: string } = $props();
   const size = $derived(large ? [420, 190] : [240, 150]);
   // A plan has many steps, and few of them are in view: those that are not are drawn when they come near.
   let near = $state(false);

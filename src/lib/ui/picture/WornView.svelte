@@ -1,12 +1,12 @@
 <script lang="ts">
   import { pieceAt } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { finishedScene } from '$lib/draw/finished';
   import { cutScene, hatScene } from '$lib/draw/hat';
   import { MediaQuery } from 'svelte/reactivity';
   import ScenePicture from './ScenePicture.svelte';
 
-  let { result }: { result: Result } = $props();
+  let { result }: { result: Readings } = $props();
   const worn = $derived(result.outline.worn);
   // On a narrow screen pieces with a measure on every edge lie one below the other, each as wide as it can be read.
   const small = new MediaQuery('width < 40rem');

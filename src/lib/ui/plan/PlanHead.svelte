@@ -1,7 +1,7 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
   import { allRows, pieceAt, trackOf, workCount } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { optionLabels, type SaidFinding } from '$lib/words';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
@@ -10,7 +10,7 @@
   /** The first lines of a plan: how many rows on which ring, the way to the crank, and what is to be looked at. */
   interface Props {
     at: ProjectState;
-    result: Result;
+    result: Readings;
     /** The part that hangs beside it. */
     piece: number;
     serious: readonly SaidFinding[];

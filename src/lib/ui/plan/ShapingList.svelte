@@ -1,9 +1,9 @@
 <script lang="ts">
   import { pieceAt } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { speak, voiceOf } from '$lib/words';
 
-  let { result }: { result: Result } = $props();
+  let { result }: { result: Readings } = $props();
 </script>
 
 {#if result.notes.shaping?.length}

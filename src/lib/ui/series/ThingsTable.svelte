@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Project } from '$lib/store/records/project';
   import { paths } from '../paths';
   import YarnDot from '../yarn/YarnDot.svelte';
@@ -7,7 +7,7 @@
   /** One thing of a series: its plan, how far it is, and when it will be done. */
   interface Thing {
     readonly project: Project;
-    readonly result: Result | null;
+    readonly result: Readings | null;
     readonly done: boolean;
     readonly rows: number;
     readonly state: string;

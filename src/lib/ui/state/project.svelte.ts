@@ -4,7 +4,7 @@ import { tick, untrack } from 'svelte';
 import type { Kit } from '$lib/core/kit';
 import { type Change, changed } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
-import type { Planned, Result } from '$lib/core/tomble';
+import { judged, type Read, type Readings, type Result } from '$lib/core/tomble';
 import { departure, type Departure, observationsOf } from '$lib/core/read';
 import { jot, record, strike } from '$lib/store/journal';
 import { browserShelf } from '$lib/store/shelf';
@@ -52,7 +52,7 @@ export class ProjectState {
   project = $state.raw<Project | null>(null);
   status = $state<'loading' | 'ready' | 'missing' | 'broken'>('loading');
   /** The last plan that could be drafted, so that a picture stays while a field is being mended. */
-  #last: Result | null = null;
+  #last: Readings | null = null;
   #edit: EditMark | null = null;
   /** The project that is followed, and which version of it what is shown was made of. */
   #id = '';
@@ -74,21 +74,22 @@ export class ProjectState {
     const told = this.progress.faults;
     return told.length === 0 ? NO_FAULTS : told.filter(({ mended }) => !mended).map(({ fault }) => fault);
   });
-  planned = $derived.by((): Planned | null =>
+  planned = $derived.by((): Read | null =>
     this.kit && this.project ? planProject(this.kit, this.project, this.#open) : null
   );
-  result = $derived.by((): Result | null => {
+  result = $derived.by((): Readings | null => {
     if (this.planned?.ok) this.#last = this.planned.value;
     return this.#last;
   });
-  /** The result whose findings are told: after an edit its figures are painted first. */
-  #judged = $state.raw<Result | null>(null);
-  /** The last result whose remedies were tried: each is a plan of its own, so that waits until the findings are painted. */
-  #tried = $state.raw<{ readonly of: Result; readonly result: Result } | null>(null);
-  /** What is found, in words; remedies are offered once they were tried. */
+  /** What is told with its findings: after an edit its figures are painted first. */
+  #judged = $state.raw<{ readonly of: Readings; readonly result: Result } | null>(null);
+  /** What is found, in words; remedies are offered once they were tried: each is a plan of its own. */
   findings = $derived.by((): readonly SaidFinding[] => {
-    const of = onPaper() ? this.result : (this.#judged ?? this.result);
-    return of ? worded(this.#tried?.of === of ? this.#tried.result : of).findings : [];
+    const { result } = this;
+    if (!result) return [];
+    // At first, and on paper, nothing waits.
+    const told = !this.#judged || (onPaper() && this.#judged.of !== result) ? judged(result) : this.#judged.result;
+    return worded(told).findings;
   });
 
   constructor() {
@@ -98,10 +99,11 @@ export class ProjectState {
       void (async () => {
         if (untrack(() => this.#judged)) await afterPaint();
         if (gone) return;
-        this.#judged = of;
-        if (!of?.findings.some((finding) => finding.remedies)) return;
+        const result = of && judged(of);
+        this.#judged = of && result && { of, result };
+        if (!of || !result?.findings.some((finding) => finding.remedies)) return;
         await afterPaint();
-        if (!gone) this.#tried = { of, result: tried(of) };
+        if (!gone) this.#judged = { of, result: tried(result) };
       })();
       return () => (gone = true);
     });

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Yarn } from '$lib/core/kit';
   import { type Cue, type Entry, pieceAt, workOf } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { SaidStep, Speech } from '$lib/words';
   import MachineStepPicture from '../picture/MachineStepPicture.svelte';
   import StepPicture from '../picture/StepPicture.svelte';
@@ -21,7 +21,7 @@
     doors
   }: {
     entry: Entry;
-    result: Result;
+    result: Readings;
     say: Speech;
     /** Its picture stands on the paper already. */ picturedBefore: boolean;
     /** The same is said of a piece before: on paper it stands once. */

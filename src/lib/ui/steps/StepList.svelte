@@ -1,13 +1,13 @@
 <script lang="ts">
   import { entriesOf, pieceAt, type Step } from '$lib/core/read';
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import { speak } from '$lib/words';
   import { doorsOf } from '$lib/words/glossary';
   import { saidIn } from '$lib/words/list/said';
   import { firstOf, firstReasons, firstSaid, picturedBefore } from '$lib/words/list/once';
   import StepEntry from './StepEntry.svelte';
 
-  let { result }: { result: Result } = $props();
+  let { result }: { result: Readings } = $props();
   const { steps } = $derived(result);
   const say = $derived(speak(result));
   const several = $derived(result.plan.pieces.length > 1);

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Result } from '$lib/core/tomble';
+  import type { Readings } from '$lib/core/tomble';
   import type { Scene } from '$lib/draw/scene';
   import type { WordPicture } from '$lib/words/glossary';
   import ScenePicture from '../picture/ScenePicture.svelte';
@@ -9,7 +9,7 @@
   // What draws is loaded with the first picture.
   const drawn = $derived.by(async (): Promise<Scene | null> => {
     const [{ wordScene }, planned] = await Promise.all([import('$lib/draw/word-picture'), examples()]);
-    return wordScene(picture, (kind): Result => planned(kind));
+    return wordScene(picture, (kind): Readings => planned(kind));
   });
 </script>
 

@@ -1,12 +1,12 @@
-import type { Result } from '$lib/core/tomble';
+import type { Readings } from '$lib/core/tomble';
 
-let known: Promise<(kind: string) => Result> | undefined;
+let known: Promise<(kind: string) => Readings> | undefined;
 
 /** Plans of any kind as it begins, with the machines and yarns of the demo, each made once. */
-export function examples(): Promise<(kind: string) => Result> {
+export function examples(): Promise<(kind: string) => Readings> {
   known ??= Promise.all([import('$lib/core/tomble'), import('$lib/demo/kit'), import('$lib/store/projects')]).then(
     ([{ plan }, { demoKit }, { newBrief }]) => {
-      const made = new Map<string, Result>();
+      const made = new Map<string, Readings>();
       return (kind) => {
         const before = made.get(kind);
         if (before) return before;

@@ -1,7 +1,7 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, rulesOf, heldTex } from '../../kit';
 import { type Executed, mainFeed, pieceAt } from '../../knit';
-import { remembered } from '../../quantity';
+import { noted } from '../../quantity';
 import { placeCode } from '../places';
 
 /** A lined tube on a head, whichever way its crown is closed. */
@@ -35,7 +35,7 @@ export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
 }
 
 /** Once for the same fabric: sizes, reveal, outline and judges all ask for it. */
-const folded = remembered(
+const folded = noted(
   (
     piece: Executed['fabric']['pieces'][number],
     gauges: Executed['gauges'][number],

@@ -1,7 +1,7 @@
 import { browStretch, CROWN_SHARE } from '../../body';
 import { rulesOf } from '../../kit';
 import type { Plan, Worn } from '../../plan';
-import { type Figure, remembered } from '../../quantity';
+import { type Figure, noted } from '../../quantity';
 import { type Executed, mainGauge, pieceAt } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
@@ -26,7 +26,7 @@ export const wornHatSize = (run: Executed, size: PieceSize | undefined): WornSiz
   size ? measured(size, run.plan, run.notes, run.fabric, run.gauges, run.kit.edition) : null;
 
 /** Once for the same piece: the sizes and the figures of the finished thing ask for the same ones. */
-const measured = remembered(
+const measured = noted(
   (
     size: PieceSize,
     plan: Executed['plan'],
