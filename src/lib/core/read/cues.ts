@@ -1,4 +1,4 @@
-import { type Executed, pieceAt, type RowRun, workOf } from '../knit';
+import { type Executed, type PieceRun, type RowRun, workOf } from '../knit';
 import type { Side } from '../plan';
 import type { What } from './facts';
 import { hangingUpTo, isBlind } from './hanging';
@@ -62,9 +62,8 @@ const TAPE_EVERY = 30;
 const MARKED_FROM = 4;
 
 /** Where the edges of a piece of a garment begin to be shaped, and what by: true rows of the piece. */
-function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marker'])[] {
+function markersOf(run: Executed, { fabric, planned }: PieceRun): ({ row: number } & CueFacts['marker'])[] {
   if (!run.notes.shaping?.some(({ what }) => what.of === 'armhole' || what.of === 'neck')) return [];
-  const { fabric, planned } = pieceAt(run, p);
   const { trace } = fabric;
   const { before } = workOf(fabric);
   const seen = new Set<Side>();
@@ -83,7 +82,7 @@ function markersOf(run: Executed, p: number): ({ row: number } & CueFacts['marke
 
 /** What the cues of all sections of a piece share, worked out once. */
 export interface Due {
-  readonly p: number;
+  readonly at: PieceRun;
   readonly before: number;
   readonly rows: number;
   readonly markers: ReturnType<typeof markersOf>;
@@ -92,31 +91,41 @@ export interface Due {
 }
 
 /** What is due anywhere in a piece. */
-export function dueIn(run: Executed, p: number): Due {
-  const { before, rows } = workOf(pieceAt(run, p).fabric);
-  return { p, before, rows, markers: markersOf(run, p), hangs: isBlind(run, p) ? hangingUpTo(run, p) : null };
+export function dueIn(run: Executed, at: PieceRun): Due {
+  const { before, rows } = workOf(at.fabric);
+  const hangs = isBlind(run, at.index) ? hangingUpTo(run, at.index) : null;
+  return { at, before, rows, markers: markersOf(run, at), hangs };
+}
+
+/** Cues that say all by being there share this. */
+const NOTHING = Object.freeze({});
+
+/** Rows of a section at which so many rows of the work are done, again and again; not at its very end. */
+function* every(gap: number, { before, rows }: Due, { first, last }: RowRun): Generator<number> {
+  const until = before + Math.min(rows, last + 2 - before);
+  for (let row = before + gap * Math.max(1, Math.floor((first - before) / gap) + 1); row < until; row += gap) yield row;
 }
 
 /** What is looked at in a panel, and where the counter is blind. */
-function addLooks(cues: Cue[], run: Executed, { p, before, rows, markers, hangs }: Due, r: RowRun): void {
+function addLooks(cues: Cue[], due: Due, r: RowRun): void {
   if (r.purpose !== 0) return;
+  const { at, before, markers, hangs } = due;
   const start = r.first;
   const end = r.last + 1;
-  /** Rows of this section at which so many rows of the work are done, again and again; not at its very end. */
-  const every = (gap: number, due: (row: number) => void): void => {
-    const until = before + Math.min(rows, end - before + 1);
-    for (let row = before + gap * Math.max(1, Math.floor((start - before) / gap) + 1); row < until; row += gap)
-      due(row);
-  };
-  if (pieceAt(run, p).planned.mode === 'panel') {
-    every(EDGES_EVERY, (row) => cues.push({ row, kind: 'edge-loops', facts: {} }));
-  }
-  if (hangs) {
-    every(TAPE_EVERY, (row) => cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } }));
-  }
+  if (at.planned.mode === 'panel')
+    for (const row of every(EDGES_EVERY, due, r)) cues.push({ row, kind: 'edge-loops', facts: NOTHING });
+  if (hangs)
+    for (const row of every(TAPE_EVERY, due, r))
+      cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
   for (const { row, pin, held } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, held } });
   }
+}
+
+/** Most sections have a cue or two, in their order. */
+function isInOrder(cues: readonly Cue[]): boolean {
+  for (let i = 1; i < cues.length; i++) if (cues[i]!.row < cues[i - 1]!.row) return false;
+  return true;
 }
 
 /** Cues of a section: what its rows bring, and what the join before it leaves to do. */
@@ -129,19 +138,19 @@ export function cuesOf(
   last: boolean
 ): Cue[] {
   const cues: Cue[] = [];
-  const { p, before } = due;
+  const { at, before } = due;
   const start = r.first;
   const end = r.last + 1;
-  const { planned, fabric, gauges } = pieceAt(run, p);
+  const { planned, fabric, gauges } = at;
   const { mode } = planned;
   const tube = mode === 'tube';
   if (start === 0) {
     const how = tube ? 'tube' : mode === 'panel' ? 'panel' : 'by-hand';
     cues.push({ row: 0, kind: 'slow', facts: { how, until: SLOW_UNTIL } });
   }
-  if (tube && start < SLOW_UNTIL && end >= SLOW_UNTIL) cues.push({ row: SLOW_UNTIL, kind: 'speed-up', facts: {} });
+  if (tube && start < SLOW_UNTIL && end >= SLOW_UNTIL) cues.push({ row: SLOW_UNTIL, kind: 'speed-up', facts: NOTHING });
   if (fabric.doubled.some((d) => d.from - 1 === start)) {
-    cues.push({ row: start, kind: 'loose', facts: {} });
+    cues.push({ row: start, kind: 'loose', facts: NOTHING });
   }
   if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;
@@ -149,11 +158,11 @@ export function cuesOf(
   const courses = gauges[r.feed]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {
-    if (row > start) cues.push({ row, kind: 'doughnut', facts: {} });
+    if (row > start) cues.push({ row, kind: 'doughnut', facts: NOTHING });
   }
   const firstClog = Math.max(CLOGS_FROM, CLOGS_FROM + Math.ceil((start + 1 - CLOGS_FROM) / CLOG_EVERY) * CLOG_EVERY);
   for (let row = firstClog; row <= end; row += CLOG_EVERY) cues.push({ row, kind: 'clog', facts: { tube } });
-  addLooks(cues, run, due, r);
+  addLooks(cues, due, r);
   if (last) cues.push({ row: end, kind: 'last-row', facts: { tube } });
-  return cues.length > 1 ? cues.sort((a, b) => a.row - b.row) : cues;
+  return isInOrder(cues) ? cues : cues.sort((a, b) => a.row - b.row);
 }

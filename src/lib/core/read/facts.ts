@@ -1,5 +1,6 @@
 import { machineOf, ringMm } from '../kit';
-import { type Executed, pieceAt, type PieceRun, type Trace, workOf } from '../knit';
+import type { Executed, PieceRun, Trace } from '../knit';
+import { workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 import { tensionAt, type TensionFacts } from './tension';
@@ -89,17 +90,16 @@ function pinAt({ planned, fabric }: PieceRun, index: number, side: Side, inwards
  *
  * @param from true row of the piece before it
  * @param hangs length of rows as they hang, where the machine's counter does not show them
- * @example factsOf(run, 0, 2, knitRows('Hat', 'red', 40), 0) // { say: 'knit', facts: { rows: 40, from: 1, to: 40, … } }
+ * @example factsOf(run, pieceAt(run, 0), 2, knitRows('Hat', 'red', 40), 0) // { say: 'knit', facts: { rows: 40, from: 1, to: 40, … } }
  */
 export function factsOf(
   run: Executed,
-  p: number,
+  at: PieceRun,
   index: number,
   op: Operation,
   from: number,
   hangs: ((yarn: number, rows: number) => number) | null = null
 ): What {
-  const at = pieceAt(run, p);
   const { planned: piece, fabric } = at;
   const { trace } = fabric;
   switch (op.op) {
@@ -113,7 +113,7 @@ export function factsOf(
     case 'knit': {
       // Hands count the work from its first row, and waste by itself.
       const first = op.purpose === 'work' ? from + 1 - workOf(fabric).before : 1;
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: first, to: first + op.rows - 1, tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, p, index, op) } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: first, to: first + op.rows - 1, tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, at, index, op) } }; // prettier-ignore
     }
     case 'rehang': {
       const { before } = workOf(fabric);

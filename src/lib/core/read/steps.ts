@@ -1,6 +1,6 @@
 import type { Did, Made } from '../hand';
 import { type Habits, machineOf } from '../kit';
-import { type Executed, pieceAt, type RowRun, ruleOfOperation } from '../knit';
+import { type Executed, pieceAt, type PieceRun, type RowRun, ruleOfOperation } from '../knit';
 import { type Operation, type OperationOf, type Piece, sameSection } from '../plan';
 import { type Cue, cuesOf, type Due, dueIn } from './cues';
 import { hangingOf, isBlind } from './hanging';
@@ -119,8 +119,8 @@ function prepare(run: Executed, p: number): { id: string; what: What; each: bool
 }
 
 /** The yarn that is joined before the rows of an operation, where another was knitted before. */
-function joinedFacts(run: Executed, p: number, index: number, last: Operation | undefined): JoinedFacts | null {
-  const piece = pieceAt(run, p).planned;
+function joinedFacts(run: Executed, at: PieceRun, index: number, last: Operation | undefined): JoinedFacts | null {
+  const piece = at.planned;
   const op = piece.operations[index]!;
   if (op.op !== 'knit' || last === undefined || !('yarn' in last) || last.yarn === op.yarn) return null;
   const first =
@@ -128,14 +128,14 @@ function joinedFacts(run: Executed, p: number, index: number, last: Operation | 
   const tube = piece.mode === 'tube';
   // Waste is changed at the marker: there the first stitch of the work is found again.
   const before = tube && first === null && op.purpose === 'work' ? run.kit.habits.joinPins : 0;
-  const through = throughAt(run, p, index, op);
+  const through = throughAt(run, at, index, op);
   return { yarn: op.yarn, tailMm: op.joinTailMm, tube, before, first, through };
 }
 
 /** The step of one operation. */
 function operationStep(
   run: Executed,
-  p: number,
+  at: PieceRun,
   index: number,
   op: Operation,
   rows: RowRun | undefined,
@@ -145,11 +145,11 @@ function operationStep(
   due: Due,
   hangs: ReturnType<typeof hangingOf> | null
 ): Step {
-  const { planned: piece, fabric } = pieceAt(run, p);
+  const { planned: piece, fabric, index: p } = at;
   const from = rows?.first ?? 0;
   const knits = op.op === 'knit';
-  const what = factsOf(run, p, index, op, from, hangs);
-  const joined = joinedFacts(run, p, index, last);
+  const what = factsOf(run, at, index, op, from, hangs);
+  const joined = joinedFacts(run, at, index, last);
   const { trace } = fabric;
   const stitches = trace[index - 1]?.occupied ?? 0;
   const own = knits ? { from: from + 1, to: from + op.rows } : null;
@@ -208,7 +208,8 @@ function actStep(did: Did): Step {
 export function readSteps(run: Made): Step[] {
   const steps: Step[] = [];
   run.plan.pieces.forEach((piece, p) => {
-    const { runs } = pieceAt(run, p).fabric;
+    const at = pieceAt(run, p);
+    const { runs } = at.fabric;
     let next = 0;
     const final = piece.operations.findLastIndex((op) => op.op === 'knit');
     for (const { id, what, each } of prepare(run, p)) {
@@ -233,13 +234,13 @@ export function readSteps(run: Made): Step[] {
       });
     }
     let last: Operation | undefined;
-    const due = dueIn(run, p);
+    const due = dueIn(run, at);
     const sections = sectionsOf(piece);
     const hangs = isBlind(run, p) ? hangingOf(run, p) : null;
     piece.operations.forEach((op, i) => {
       // Runs lie in the order of the operations that knitted them.
       const rows = runs[next]?.operation === i ? runs[next++] : undefined;
-      steps.push(operationStep(run, p, i, op, rows, sections[i], i === final, last, due, hangs));
+      steps.push(operationStep(run, at, i, op, rows, sections[i], i === final, last, due, hangs));
       if ('yarn' in op) last = op;
     });
   });

@@ -1,4 +1,4 @@
-import { pieceAt } from '../knit';
+import { pieceAt, type PieceRun } from '../knit';
 import { type FingerTension, machineOf } from '../kit';
 import type { Executed } from '../knit';
 import type { OperationOf } from '../plan';
@@ -23,8 +23,7 @@ interface Turn {
 }
 
 /** What an operation is knitted at, and what the rows before it were; before the first rows the guide is threaded already. */
-function turnAt(run: Executed, p: number, index: number, op: Knit): Turn {
-  const piece = pieceAt(run, p).planned;
+function turnAt(run: Executed, { planned: piece, index: p }: PieceRun, index: number, op: Knit): Turn {
   const earlier = piece.operations.slice(0, index);
   const last = earlier.findLast((o) => o.op === 'knit');
   const laid = earlier.findLast((o) => 'yarn' in o);
@@ -38,34 +37,32 @@ function turnAt(run: Executed, p: number, index: number, op: Knit): Turn {
   };
 }
 
-const holesOf = (run: Executed, p: number): number =>
-  machineOf(run.kit, pieceAt(run, p).planned.machineId).tensionHoles;
-const isEven = (run: Executed, p: number): boolean => pieceAt(run, p).fabric.tensions.length === 1;
+const holesOf = (run: Executed, { planned }: PieceRun): number => machineOf(run.kit, planned.machineId).tensionHoles;
+const isEven = ({ fabric }: PieceRun): boolean => fabric.tensions.length === 1;
 
 /**
  * How the tension changes as the rows of an operation begin. The hole of a yarn that is laid in with them is told there.
  *
  * @returns null where it goes on as it was
- * @example tensionAt(run, 0, 4, knit) // { hole: null, holes: 3, fingers: 'firm' }
+ * @example tensionAt(run, pieceAt(run, 0), 4, knit) // { hole: null, holes: 3, fingers: 'firm' }
  */
-export function tensionAt(run: Executed, p: number, index: number, op: Knit): TensionFacts | null {
-  if (isEven(run, p)) return null;
-  const { hole, wasHole, fingers, wasFingers, joins } = turnAt(run, p, index, op);
+export function tensionAt(run: Executed, at: PieceRun, index: number, op: Knit): TensionFacts | null {
+  if (isEven(at)) return null;
+  const { hole, wasHole, fingers, wasFingers, joins } = turnAt(run, at, index, op);
   const facts = { hole: joins || hole === wasHole ? null : hole, fingers: fingers === wasFingers ? null : fingers };
-  return facts.hole === null && facts.fingers === null ? null : { ...facts, holes: holesOf(run, p) };
+  return facts.hole === null && facts.fingers === null ? null : { ...facts, holes: holesOf(run, at) };
 }
 
 /** The hole that a yarn laid in before an operation is threaded through; null where it is the one of the yarn before it. */
 export function throughAt(
   run: Executed,
-  p: number,
+  at: PieceRun,
   index: number,
   op: Knit
 ): { readonly hole: number; readonly holes: number } | null {
-  // prettier-ignore
-  if (isEven(run, p)) return null;
-  const { hole, wasHole, joins } = turnAt(run, p, index, op);
-  return joins && hole !== wasHole ? { hole, holes: holesOf(run, p) } : null;
+  if (isEven(at)) return null;
+  const { hole, wasHole, joins } = turnAt(run, at, index, op);
+  return joins && hole !== wasHole ? { hole, holes: holesOf(run, at) } : null;
 }
 
 /** The hole a piece is cast on through: that of its first rows where these are of the same yarn. */

@@ -60,16 +60,16 @@ function droppedBefore(run: Executed, p: number, index: number): Set<number> {
  * on one pin already.
  */
 function loopsBefore(run: Executed, p: number, index: number, yarn: number | null): PinLoop[] {
-  const { planned, fabric } = pieceAt(run, p);
-  const { operations } = planned;
-  const { trace } = fabric;
+  const at = pieceAt(run, p);
+  const { operations } = at.planned;
+  const { trace } = at.fabric;
   const last = operations.slice(0, index).findLastIndex((op) => op.op === 'knit' || op.op === 'castOn');
   const hung = trace[last];
   if (!hung || hung.occupied === 0) return [];
   const dropped = droppedBefore(run, p, index);
   let loops: PinLoop[] = span(hung.low, hung.high).map((pin) => ({ pin, yarn }));
   for (let i = last + 1; i < index; i++) {
-    const what = factsOf(run, p, i, operations[i]!, hung.rowsAfter);
+    const what = factsOf(run, at, i, operations[i]!, hung.rowsAfter);
     if (what.say === 'decrease') loops = moved(loops, decreaseMoves(what.facts));
     if (what.say === 'increase') loops.push({ pin: what.facts.next, yarn });
     if (what.say === 'hold') loops = loops.filter(({ pin }) => pin < what.facts.from || pin > what.facts.to);
