@@ -130,7 +130,7 @@ function tailsOfBalls(run: Executed, s: State, part: number, piece: number): voi
     const row = fault.row - first;
     if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
     for (let end = 0; end < 2; end++)
-      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
+      addTail(s, { id: s.tails.length, part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
   }
 }
 
@@ -146,7 +146,7 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
     from: Tail['from'],
     where: Tail['where'],
     fate: Tail['fate'] = 'loose'
-  ): void => void addTail(s, { part, yarn, mm, from, where, face: 'purl', fate, times });
+  ): void => addTail(s, { id: s.tails.length, part, yarn, mm, from, where, face: 'purl', fate, times });
   let before: { yarn: string; work: boolean } | null = null;
   for (const [i, op] of operations.entries()) {
     if (op.op === 'castOn') {
@@ -159,8 +159,9 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
       const row = knitted.trace[i]!.rowsBefore - first;
       if (before && before.yarn !== op.yarn) {
         if (before.work && work) {
-          add(before.yarn, op.joinTailMm, 'join', { at: 'row', row });
-          add(op.yarn, op.joinTailMm, 'join', { at: 'row', row });
+          const where = { at: 'row', row } as const;
+          add(before.yarn, op.joinTailMm, 'join', where);
+          add(op.yarn, op.joinTailMm, 'join', where);
         } else if (work) add(op.yarn, op.joinTailMm, 'first', { at: 'cast-on' });
         else if (before.work) add(before.yarn, op.joinTailMm, 'last', { at: 'hung-off' });
       } else if (before && before.work !== work) {

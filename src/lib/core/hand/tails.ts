@@ -31,14 +31,14 @@ export function reaches(s: State): (tail: Tail) => boolean {
   return (tail) => tail.face !== innerFace(s.parts[tail.part]!) || !(shut[tail.part] ??= sealed(s, tail.part));
 }
 
-/** A new end of yarn. */
-export function addTail(s: State, tail: Omit<Tail, 'id'>): Tail {
-  // Written out: a long striped piece has hundreds, and a spread object is a slow one.
-  const { part, yarn, mm, from, where, face, fate, times } = tail;
-  const made: Tail = { id: s.tails.length, part, yarn, mm, from, where, face, fate, times };
-  s.tails.push(made);
-  s.parts[made.part]!.tails.push(made.id);
-  return made;
+/**
+ * Puts a new end of yarn on record as it is, for a long striped piece has hundreds.
+ *
+ * @param tail its id is the next one of the table, `s.tails.length`
+ */
+export function addTail(s: State, tail: Tail): void {
+  s.tails.push(tail);
+  s.parts[tail.part]!.tails.push(tail.id);
 }
 
 /** Both ends of a length that was cut and worked in. */
@@ -46,7 +46,7 @@ export function addCutTails(s: State, part: number, yarn: string, name: string, 
   const { times, out } = s.parts[part]!;
   const where: TailAt = { at: 'seam', name };
   for (let i = 0; i < 2 * count; i++) {
-    addTail(s, { part, yarn, mm: 75, from: 'cut', where, face: out, fate: 'loose', times });
+    addTail(s, { id: s.tails.length, part, yarn, mm: 75, from: 'cut', where, face: out, fate: 'loose', times });
   }
 }
 

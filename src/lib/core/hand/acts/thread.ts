@@ -43,7 +43,7 @@ export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
       // A woven cast-on no longer needs its own tail as a string.
       for (const tail of tailsAt(t.s, id, act.edge)) if (tail.fate === 'string') tail.fate = 'loose';
       for (let i = 0; i < 2; i++) {
-        addTail(t.s, { part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, face: part.out, fate: 'string', times: part.times }); // prettier-ignore
+        addTail(t.s, { id: t.s.tails.length, part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, face: part.out, fate: 'string', times: part.times }); // prettier-ignore
       }
       addCut(t.s, { yarn: act.yarn, what: 'drawstring', mm, count: part.times });
     }

@@ -2,7 +2,7 @@ import type { ActOf } from '../../plan';
 import type { Refusal } from '../refusal';
 import type { Part, Tail } from '../state';
 import { reaches, tailsOf } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn, type Table, unchanged } from './rule';
+import { type ActRule, notOff, partsIn, type Table, unchanged } from './rule';
 
 export interface TieFacts {
   /** Pairs of tails, or tails, that are tied on one copy. */
@@ -24,8 +24,7 @@ function tailsFor(act: TieAct, t: Table, id: number): Tail[] {
   }
 }
 
-function refusalOf(act: TieAct, t: Table, part: Part, id: number): Refusal | undefined {
-  const tails = tailsFor(act, t, id);
+function refusalOf(act: TieAct, t: Table, part: Part, tails: readonly Tail[]): Refusal | undefined {
   if (tails.length === 0 || (act.tails === 'crowns' && tails.length < 2)) return { code: 'no-tail', piece: act.piece };
   const reachable = reaches(t.s);
   if (tails.some((tail) => !reachable(tail))) return { code: 'sealed', piece: act.piece };
@@ -38,28 +37,27 @@ export const tie: ActRule<TieAct, TieFacts> = {
   pieces: (act) => [act.piece],
   name: (act) => [act.tails, act.edge].filter(Boolean).join('-'),
   mirror: unchanged,
-  refuses: (act, t) =>
-    firstOf(
-      () => notOff(t, act.piece),
-      () => {
-        for (const { part, id } of partsIn(t, act.piece)) {
-          const refusal = refusalOf(act, t, part, id);
-          if (refusal) return refusal;
-        }
-        return undefined;
-      }
-    ),
-  does: (act, t) => {
-    let count = 0;
+  tries: (act, t) => {
+    const refusal = notOff(t, act.piece);
+    if (refusal) return refusal;
+    const found: { readonly part: Part; readonly tails: readonly Tail[] }[] = [];
     for (const { part, id } of partsIn(t, act.piece)) {
       const tails = tailsFor(act, t, id);
-      count = act.tails === 'joins' ? tails.length / 2 : tails.length;
-      // Crowns, and tails that are woven in afterwards, keep an end to bury.
-      const keeps = act.tails !== 'joins' || act.how === 'overhand';
-      if (!keeps) for (const tail of tails) tail.fate = 'tied';
-      if (act.tails === 'crowns') part.linked = true;
+      const refusal = refusalOf(act, t, part, tails);
+      if (refusal) return refusal;
+      found.push({ part, tails });
     }
-    return { count };
+    return () => {
+      let count = 0;
+      for (const { part, tails } of found) {
+        count = act.tails === 'joins' ? tails.length / 2 : tails.length;
+        // Crowns, and tails that are woven in afterwards, keep an end to bury.
+        const keeps = act.tails !== 'joins' || act.how === 'overhand';
+        if (!keeps) for (const tail of tails) tail.fate = 'tied';
+        if (act.tails === 'crowns') part.linked = true;
+      }
+      return { count };
+    };
   },
   minutes: (f) => 0.25 * f.count + 0.1
 };
