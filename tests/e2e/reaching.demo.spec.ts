@@ -1,4 +1,4 @@
-import { test as unwatched } from '@playwright/test';
+import { test as unwatched, type Page } from '@playwright/test';
 import { expect, test } from './quiet';
 
 // What is loaded when a hand reaches for it opens with the first press, whatever presses.
@@ -106,6 +106,55 @@ test('the question mark helps at a choice, where no letter is typed', async ({ p
   await page.getByRole('radio', { name: 'Lining of another colour' }).focus();
   await page.keyboard.press('?');
   await expect(page.getByRole('dialog')).toBeVisible();
+});
+
+/** Lets no page write into these tables until what it answers is asked for. */
+async function holdWrites(page: Page, tables: readonly string[]): Promise<() => Promise<void>> {
+  await page.evaluate(async (of) => {
+    const held = globalThis as unknown as { held: boolean };
+    held.held = true;
+    await new Promise<void>((done) => {
+      indexedDB.open('tomble').onsuccess = ({ target }) => {
+        const all = (target as IDBOpenDBRequest).result.transaction([...of], 'readwrite');
+        // A transaction lives as long as something is asked of it.
+        const again = (): void => {
+          if (held.held) all.objectStore(of[0]!).count().onsuccess = again;
+          done();
+        };
+        again();
+      };
+    });
+  }, tables);
+  return () => page.evaluate(() => void ((globalThis as unknown as { held: boolean }).held = false));
+}
+
+test('a person who is added is waited for: what is typed at once goes to nobody else', async ({ page }) => {
+  await page.goto('/measures');
+  const name = page.getByLabel('Name', { exact: true });
+  const shown = await name.inputValue();
+  const before = await page.getByRole('button', { name: / measures$/ }).allInnerTexts();
+  const letGo = await holdWrites(page, ['people']);
+  await page.getByRole('button', { name: 'Add a person' }).click();
+  await expect(page.getByRole('region', { name: `Measures of ${shown}` })).toHaveCount(0);
+  await letGo();
+  await name.fill('Ferry keeper');
+  await expect(page.getByRole('button', { name: 'Ferry keeper 0 measures' })).toBeVisible();
+  const after = await page.getByRole('button', { name: / measures$/ }).allInnerTexts();
+  expect(after).toEqual(expect.arrayContaining(before));
+  // Gone again, another one is looked at.
+  await page.getByRole('button', { name: 'Delete Ferry keeper' }).click();
+  await expect(name).toHaveCount(1);
+});
+
+test('a machine that is added is waited for in the same way', async ({ page }) => {
+  await page.goto('/machines');
+  const name = page.getByLabel('Name', { exact: true });
+  await expect(name).toHaveCount(1);
+  const letGo = await holdWrites(page, ['machines']);
+  await page.getByRole('button', { name: '22', exact: true }).click();
+  await expect(name).toHaveCount(0);
+  await letGo();
+  await expect(name).toHaveValue('22 pins');
 });
 
 // Without the watch of the others: what does not load is an error in the console, and must be here.

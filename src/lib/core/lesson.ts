@@ -2,7 +2,7 @@ import { pieceAt } from './knit';
 import { gaugeFor, type Kit, machineOf, yarnOf } from './kit';
 import { measuredPiece } from './read';
 import type { Figure } from './quantity';
-import { type Readings, tryPlan } from './tomble';
+import { type Readings, tryRead } from './tomble';
 
 /** What one yarn was found to knit to, by a piece that was measured. */
 export interface Lesson {
@@ -58,7 +58,7 @@ export function lessonsOf(kit: Kit, projectId: string, result: Readings): Lesson
     ];
   });
   const rows = (from: Kit): number | null => {
-    const planned = tryPlan(from, result.brief);
+    const planned = tryRead(from, result.brief);
     return planned.ok ? (planned.value.sizes.pieces[piece]?.rows ?? null) : null;
   };
   const [before, after] = [rows(bare), rows(kit)];

@@ -21,18 +21,18 @@
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
+  import { Picked } from '$lib/ui/state/picked.svelte';
 
   const kit = live(() => loadKit(db()));
   const machines = $derived(kit.value?.machines ?? []);
   const units = $derived(kit.value?.habits.units ?? 'metric');
-  let chosen = $state('');
-  const machine = $derived(machines.find((m) => m.id === chosen) ?? machines[0]);
+  const picked = new Picked(() => machines);
+  const machine = $derived(picked.one);
   let across = $state(10);
 
   async function add(pins: number): Promise<void> {
     const id = crypto.randomUUID();
-    const kept = await keeping(() => addMachine(db(), presetFor(pins, id, `${pins} pins`)));
-    if (kept) chosen = id;
+    await picked.add(id, () => keeping(() => addMachine(db(), presetFor(pins, id, `${pins} pins`))));
   }
   const keep = (change: Partial<Machine>): void => {
     if (machine) void keeping(() => changeMachine(db(), machine.id, change));
@@ -75,7 +75,7 @@
                 ? 'border-primary'
                 : 'border-base-300 hover:border-base-content/40'}"
               aria-pressed={each.id === machine?.id}
-              onclick={() => (chosen = each.id)}
+              onclick={() => picked.pick(each.id)}
             >
               <span class="w-12 text-right numerals text-3xl font-bold">{each.pins}</span>
               <span class="min-w-0">

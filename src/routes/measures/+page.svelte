@@ -16,6 +16,7 @@
   import TextField from '$lib/ui/options/TextField.svelte';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
+  import { Picked } from '$lib/ui/state/picked.svelte';
 
   const source = live(async () => {
     const [kit, people] = await Promise.all([loadKit(db()), db().people.toArray()]);
@@ -26,8 +27,8 @@
   });
   const units = $derived(source.value?.units ?? 'metric');
   const people = $derived(source.value?.people ?? []);
-  let chosen = $state('');
-  const person = $derived(people.find((p) => p.id === chosen) ?? people[0]);
+  const picked = new Picked(() => people);
+  const person = $derived(picked.one);
   const AGE_CHOICES = [
     { value: 'adult', label: 'Adult' },
     { value: 'child', label: 'Child' },
@@ -46,8 +47,7 @@
   async function add(): Promise<void> {
     const id = crypto.randomUUID();
     const fresh = Person.parse({ id, name: `Person ${people.length + 1}` });
-    if (!(await keeping(() => db().people.add(fresh)))) return;
-    chosen = id;
+    await picked.add(id, () => keeping(() => db().people.add(fresh)));
   }
   const keep = (change: PersonChange): void => {
     if (person) void keeping(() => changePerson(db(), person.id, change));
@@ -74,7 +74,7 @@
                 ? 'border-primary'
                 : 'border-base-300 hover:border-base-content/40'}"
               aria-pressed={each.id === person?.id}
-              onclick={() => (chosen = each.id)}
+              onclick={() => picked.pick(each.id)}
             >
               <span class="block font-semibold">{each.name}</span>
               <span class="block text-sm quiet">{Object.keys(each.measures).length} measures</span>

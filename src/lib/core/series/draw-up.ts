@@ -3,8 +3,7 @@ import { kindOf } from '../kinds';
 import { withRefs } from '../kinds/refs';
 import { type Kit, yarnOf, strandTex } from '../kit';
 import { Brief } from '../plan';
-import type { Readings } from '../tomble';
-import { tryPlan } from '../tomble';
+import { type Readings, tryPlan, tryRead } from '../tomble';
 import { type Missing, shareOut, type Way, type Wanted } from './share';
 
 /** A size of a series, and how many of it. */
@@ -68,7 +67,7 @@ export function placements(yarns: readonly string[], places: number, most = MOST
  */
 export function drawUp(kit: Kit, brief: Brief, sizes: readonly SizeWanted[], yarns: readonly string[]): DrawnUp {
   const kind = kindOf(brief.kind);
-  const base = tryPlan(kit, brief);
+  const base = tryRead(kit, brief);
   if (!kind || !base.ok) return { ok: false, missing: [], unplanned: sizes.map(({ body }) => body.label) };
   const places = placesToColour(base.value);
   const ways = placements(yarns, Math.min(places.length, yarns.length));
