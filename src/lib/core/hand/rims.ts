@@ -295,20 +295,32 @@ export const endRuns = (s: State, part: number, edge: Run['run']): Run[] =>
 
 /** What a seam meets of a chain. */
 export function sideOf(s: State, chain: Chain): SeamSide {
-  const runs = chain.ids.map((id) => s.runs[id]!);
-  const loops = runs.filter((r) => r.unit === 'stitches');
-  const rows = runs.filter((r) => r.unit === 'rows');
+  const pieces: number[] = [];
+  let [stitches, rows, ofLoops, mm, hasRows, isTall] = [0, 0, 0, 0, false, false];
+  for (const id of chain.ids) {
+    const r = s.runs[id]!;
+    const { piece } = s.parts[r.part]!;
+    if (!pieces.includes(piece)) pieces.push(piece);
+    mm += r.mm;
+    if (r.unit === 'stitches') {
+      stitches += countOf(r);
+      ofLoops += r.mm;
+    } else {
+      rows += countOf(r);
+      hasRows = true;
+      if (countOf(r) > STEP_ROWS) isTall = true;
+    }
+  }
   // A slope of held groups is counted by its stitches; the small steps between them are eased in.
-  const sloped = loops.length > 0 && rows.every((r) => countOf(r) <= STEP_ROWS);
-  const main = sloped || rows.length === 0 ? loops : rows;
-  const sum = (of: readonly Run[], what: (r: Run) => number): number => of.reduce((total, r) => total + what(r), 0);
+  const sloped = stitches > 0 && !isTall;
+  const byRows = hasRows && !sloped;
   return {
-    piece: s.parts[runs[0]!.part]!.piece,
-    pieces: [...new Set(runs.map((r) => s.parts[r.part]!.piece))],
-    count: sum(main, countOf),
-    unit: main[0]!.unit,
-    stitches: main === rows ? sum(loops, countOf) : 0,
-    mm: sum(sloped ? loops : runs, (r) => r.mm)
+    piece: pieces[0]!,
+    pieces,
+    count: byRows ? rows : stitches,
+    unit: byRows ? 'rows' : 'stitches',
+    stitches: byRows ? stitches : 0,
+    mm: sloped ? ofLoops : mm
   };
 }
 

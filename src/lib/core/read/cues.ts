@@ -100,23 +100,23 @@ export function dueIn(run: Executed, at: PieceRun): Due {
 /** Cues that say all by being there share this. */
 const NOTHING = Object.freeze({});
 
-/** Rows of a section at which so many rows of the work are done, again and again; not at its very end. */
-function* every(gap: number, { before, rows }: Due, { first, last }: RowRun): Generator<number> {
-  const until = before + Math.min(rows, last + 2 - before);
-  for (let row = before + gap * Math.max(1, Math.floor((first - before) / gap) + 1); row < until; row += gap) yield row;
-}
+/** The first row after a start at which so many rows of the work, or so many times as many, are done. */
+const firstAfter = (start: number, before: number, gap: number): number =>
+  before + gap * Math.max(1, Math.floor((start - before) / gap) + 1);
 
 /** What is looked at in a panel, and where the counter is blind. */
 function addLooks(cues: Cue[], due: Due, r: RowRun): void {
   if (r.purpose !== 0) return;
-  const { at, before, markers, hangs } = due;
+  const { at, before, rows, markers, hangs } = due;
+  const isPanel = at.planned.mode === 'panel';
   const start = r.first;
   const end = r.last + 1;
-  if (at.planned.mode === 'panel')
-    for (const row of every(EDGES_EVERY, due, r)) cues.push({ row, kind: 'edge-loops', facts: NOTHING });
-  if (hangs)
-    for (const row of every(TAPE_EVERY, due, r))
-      cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
+  // Not at the very end of the section or of the work.
+  const until = before + Math.min(rows, end - before + 1);
+  for (let row = firstAfter(start, before, EDGES_EVERY); isPanel && row < until; row += EDGES_EVERY)
+    cues.push({ row, kind: 'edge-loops', facts: NOTHING });
+  for (let row = firstAfter(start, before, TAPE_EVERY); hangs && row < until; row += TAPE_EVERY)
+    cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
   for (const { row, pin, held } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, held } });
   }
