@@ -24,8 +24,8 @@ class Notebook extends Given {
 
 /**
  * A memory for what is worked out of one plan, again and again while it is read: like `remembered`, but the answers are noted
- * on the first argument itself. A memory beside it would hold every plan until a long collection of what was thrown away; this
- * one goes with its plan at once. There may be a handful of answers on one object, for they are looked through in turn.
+ * on the first argument itself. Memories beside it would be tables of every plan's own, one in the other, which are made for a
+ * few answers and thrown away with it. There may be a handful of answers on one object, for they are looked through in turn.
  *
  * @param work a pure function; its arguments are everything the answer depends on, and nothing may change them
  * @returns the same function, with a memory
