@@ -73,24 +73,7 @@ export function read(kit: Kit, brief: Brief, { plan, notes }: Draft, faults: rea
 }
 
 /** What was read, with what the judges find in it. Figures need not wait for them. */
-export const judged = (r: Readings): Result => ({
-  kit: r.kit,
-  brief: r.brief,
-  plan: r.plan,
-  notes: r.notes,
-  fabric: r.fabric,
-  refusals: r.refusals,
-  yarns: r.yarns,
-  gauges: r.gauges,
-  worked: r.worked,
-  sizes: r.sizes,
-  yarnUse: r.yarnUse,
-  reveal: r.reveal,
-  steps: r.steps,
-  pace: r.pace,
-  outline: r.outline,
-  findings: judge(r)
-});
+export const judged = (readings: Readings): Result => ({ ...readings, findings: judge(readings) });
 
 /**
  * Plans a project from a kit and a brief that are checked already, for example by the store, and reads all but what judges

@@ -1,12 +1,17 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { noted } from './noted';
 import { remembered } from './remembered';
 
-describe('remembered', () => {
+// Both memories keep the same promises; what only one of them keeps stands beside it.
+describe.each([
+  ['remembered', remembered as typeof noted],
+  ['noted', noted]
+])('%s', (_name, memory) => {
   it('works an answer out once for the same arguments, whatever the answer is', () => {
     for (const answer of [0, '', null, undefined, Number.NaN, { of: 'its own' }]) {
       let asked = 0;
-      const once = remembered((_: object, __: number) => (asked++, answer));
+      const once = memory((_: object, __: number) => (asked++, answer));
       const on = {};
       expect(once(on, 1)).toBe(answer);
       expect(once(on, 1)).toBe(answer);
@@ -25,9 +30,7 @@ describe('remembered', () => {
       fc.oneof(fc.integer({ min: 0, max: 3 }), fc.constantFrom('', 'a', null, undefined, true, ...objects))
     );
     const plain = (a: { i: number }, b: unknown): string => `${a.i} ${typeof b} ${JSON.stringify(b)}`;
-    const kept = remembered((a: { i: number }, b: object | string | number | boolean | null | undefined) =>
-      plain(a, b)
-    );
+    const kept = memory((a: { i: number }, b: object | string | number | boolean | null | undefined) => plain(a, b));
     fc.assert(
       fc.property(fc.array(some, { maxLength: 40 }), (asked) => asked.every(([a, b]) => kept(a, b) === plain(a, b)))
     );
@@ -35,7 +38,7 @@ describe('remembered', () => {
 
   it('remembers no answer of a call that failed', () => {
     let fails = true;
-    const work = remembered((on: { name: string }) => {
+    const work = memory((on: { name: string }) => {
       if (fails) throw new RangeError('no');
       return on.name;
     });

@@ -1,6 +1,5 @@
 import { machineOf, ringMm } from '../kit';
-import type { Executed, PieceRun, Trace } from '../knit';
-import { workOf } from '../knit';
+import { type Executed, type PieceRun, type Trace, workOf } from '../knit';
 import type { Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 import { tensionAt, type TensionFacts } from './tension';
