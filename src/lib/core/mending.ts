@@ -1,4 +1,4 @@
-import { joinsTied } from './kinds/shared/hands';
+import { withJoinsTied } from './kinds/shared/hands';
 import type { CrankFault } from './knit';
 import type { Act, Brief, Plan } from './plan';
 
@@ -27,9 +27,8 @@ function withBallsTied(plan: Plan, brief: Brief, faults: readonly CrankFault[]):
   const inside = (piece: number, row: number): boolean => inWork(plan, piece, row) && inWork(plan, piece, row + 1);
   const pieces = new Set(faults.flatMap((f) => (f.kind === 'new-ball' && inside(f.piece, f.row) ? [f.piece] : [])));
   return [...pieces].reduce<readonly Act[]>((acts, piece) => {
-    if (acts.some((act) => act.do === 'tie' && act.piece === piece && act.tails === 'joins')) return acts;
-    const at = acts.findIndex((act) => act.do === 'rest' && act.pieces.includes(piece)) + 1;
-    return [...acts.slice(0, at), ...joinsTied(piece, 1, brief.options.joinBy === 'weave' ? 'weave' : 'knot'), ...acts.slice(at)]; // prettier-ignore
+    const how = brief.options.joinBy === 'weave' ? 'weave' : 'knot';
+    return withJoinsTied(acts, piece, plan.pieces[piece]!.mode === 'tube', how);
   }, plan.acts);
 }
 

@@ -1,5 +1,12 @@
 import * as z from 'zod/mini';
 
+/** The part of a piece that shows, and the face of the fabric on it. */
+const Shown = z.object({
+  piece: z.int().check(z.minimum(0)),
+  half: z.enum(['first', 'last', 'whole']),
+  face: z.enum(['knit', 'purl'])
+});
+
 /** `made` in the answer of the planning service: what hands make of what was knitted. */
 export const MadeAnswer = z
   .object({
@@ -9,7 +16,10 @@ export const MadeAnswer = z
         times: z.int().check(z.minimum(1)),
         /** Euler characteristic of its surface, layers that lie on each other counted once. */
         euler: z.int(),
-        openings: z.array(z.object({ name: z.string(), girthMm: z.number().check(z.minimum(0)) }))
+        openings: z.array(z.object({ name: z.string(), girthMm: z.number().check(z.minimum(0)) })),
+        /** What is seen from outside, and by looking in: one entry a piece; `inside` is empty where it is closed. */
+        outside: z.array(Shown),
+        inside: z.array(Shown)
       })
     ),
     seams: z.array(

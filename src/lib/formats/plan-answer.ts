@@ -42,7 +42,9 @@ function madeAnswer(result: Result, say: Speech): z.output<typeof MadeAnswer> {
       name: thing.name,
       times: thing.times,
       euler: thing.euler,
-      openings: thing.openings.map((o) => ({ name: o.name ?? 'hole', girthMm: o.girthMm }))
+      openings: thing.openings.map((o) => ({ name: o.name ?? 'hole', girthMm: o.girthMm })),
+      outside: thing.outside.map((side) => ({ ...side })),
+      inside: thing.inside.map((side) => ({ ...side }))
     })),
     seams: seams.map((seam) => ({
       name: say.words.seam(seam.name, say.talk),

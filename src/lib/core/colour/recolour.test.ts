@@ -87,9 +87,11 @@ describe('colours set on the tube', () => {
     const kit = kitOn(48);
     const sections = [{ yarn: 'red', rows: 40 }, { yarn: 'blue', rows: 1000 }]; // prettier-ignore
     const doing = made('lined-hat', { style: 'plain' }, kit, { colours: [{ piece: 0, sections }] }).plan.acts.map((a) => (a.do === 'tie' ? `tie ${a.tails}` : a.do)); // prettier-ignore
-    expect(doing.indexOf('tie joins')).toBe(doing.indexOf('rest') + 1);
+    const rest = doing.indexOf('rest');
+    expect(doing.slice(rest + 1, rest + 4)).toEqual(['turn', 'tie joins', 'turn']);
     const gone = made('lined-hat', { style: 'contrast' }, kit, { colours: [{ piece: 0, sections: [{ yarn: 'red', rows: 1000 }] }] }); // prettier-ignore
     expect(gone.plan.acts.some((a) => a.do === 'tie' && a.tails === 'joins')).toBe(false);
+    expect(gone.plan.acts.filter((a) => a.do === 'turn')).toEqual([]);
     expect(gone.worked.refusals).toEqual([]);
   });
 });

@@ -1,6 +1,6 @@
 import type { Kit } from '../kit';
 import { machineOf } from '../kit';
-import { joinsTied } from '../kinds/shared/hands';
+import { withJoinsTied, withoutJoinsTied } from '../kinds/shared/hands';
 import {
   type Act,
   type Operation,
@@ -115,11 +115,6 @@ function recoloured(kit: Kit, piece: Piece, sections: readonly Stretch[]): Piece
 export const yarnChanges = (stretches: readonly Stretch[]): number =>
   stretches.filter(({ yarn }, i) => i > 0 && yarn !== stretches[i - 1]!.yarn).length;
 
-/** Whether an act is about the tails of joins of one piece. */
-const tiesJoins = (act: Act, piece: number): boolean =>
-  (act.do === 'tie' && act.piece === piece && act.tails === 'joins') ||
-  (act.do === 'weave' && act.tails === 'joins' && (act.pieces?.includes(piece) ?? false));
-
 /** Ties the joins that there are now, once the piece was stretched and before anything closes it; and none that are gone. */
 function tied(
   acts: readonly Act[],
@@ -128,11 +123,8 @@ function tied(
   how: 'knot' | 'weave'
 ): readonly Act[] {
   return changed.reduce<readonly Act[]>((before, p) => {
-    const has = before.some((act) => tiesJoins(act, p));
-    if (yarnChanges(sectionsOf(pieces[p]!)) === 0) return before.filter((act) => !tiesJoins(act, p));
-    if (has) return before;
-    const at = before.findIndex((act) => (act.do === 'rest' || act.do === 'block') && act.pieces.includes(p)) + 1;
-    return [...before.slice(0, at), ...joinsTied(p, 1, how), ...before.slice(at)];
+    if (yarnChanges(sectionsOf(pieces[p]!)) === 0) return withoutJoinsTied(before, p);
+    return withJoinsTied(before, p, pieces[p]!.mode === 'tube', how);
   }, acts);
 }
 

@@ -1,9 +1,10 @@
 import { pieceAt } from '../knit';
 import type { Executed } from '../knit';
-import type { Edge, RunName, RunRef } from '../plan';
+import type { Edge, Promise, RunName, RunRef, ShownSide } from '../plan';
 import { latchedName } from './acts/latch-up';
+import { insideOf, isOutside, outsideOf } from './layers';
 import { countOf, girthMm } from './rims';
-import type { State } from './state';
+import type { Part, State } from './state';
 
 /** What is not as it should be when all is done, as data. */
 export interface LeftFacts {
@@ -28,6 +29,15 @@ export interface LeftFacts {
   readonly shut: { readonly piece: number; readonly opening: string };
   /** An opening that nobody promised. */
   readonly hole: { readonly piece: number; readonly girthMm: number };
+  /** Another layer or face shows than was promised. */
+  readonly 'wrong-side': {
+    readonly piece: number;
+    readonly where: 'outside' | 'inside';
+    readonly promised: ShownSide;
+    readonly shows: ShownSide;
+  };
+  /** The ridge of a seam lies outside, where it is seen. */
+  readonly 'ridge-out': { readonly piece: number; readonly seam: string };
 }
 export type LeftCode = keyof LeftFacts;
 export type Left = { readonly [C in LeftCode]: { readonly code: C } & LeftFacts[C] }[LeftCode];
@@ -41,6 +51,11 @@ interface Opening {
   readonly runs: readonly number[];
 }
 
+/** What is seen of one piece of a thing. */
+interface Shown extends ShownSide {
+  readonly piece: number;
+}
+
 /** One connected thing, as many as there are of it. */
 export interface Thing {
   readonly name: string;
@@ -48,6 +63,10 @@ export interface Thing {
   readonly times: number;
   readonly euler: number;
   readonly openings: readonly Opening[];
+  /** What is seen from outside, one entry a piece. */
+  readonly outside: readonly Shown[];
+  /** What is seen by looking in, one entry a piece; none where the thing is closed all round. */
+  readonly inside: readonly Shown[];
 }
 
 /** The things on the table: every connected surface with its openings, named as its kind promised them. */
@@ -75,13 +94,17 @@ export function thingsOf(run: Executed, s: State): Thing[] {
       const name = promise?.openings.find(({ at }) => has(rim, at))?.name ?? null;
       return { name, girthMm: girthMm(s, rim), runs: rim };
     });
+    const pieces = [...new Set(parts.map((p) => p.piece))];
+    const each = (side: (part: Part) => ShownSide): Shown[] => pieces.map((piece) => ({ piece, ...side(parts.find((p) => p.piece === piece)!) })); // prettier-ignore
     return [
       {
         name: promise?.name ?? pieceAt(run, first.piece).planned.label,
-        pieces: [...new Set(parts.map((p) => p.piece))],
+        pieces,
         times: Math.min(...parts.map((p) => p.times)),
         euler: surface.chi,
-        openings
+        openings,
+        outside: each(outsideOf),
+        inside: rims.length > 0 ? each(insideOf) : []
       }
     ];
   });
@@ -149,9 +172,31 @@ const sewnUp = (s: State, part: number): boolean =>
     s.runs.some((r) => r.part === part && r.run === fold && r.hold === 'joined')
   );
 
+/** What lies the wrong way round on one thing: another layer or face than its kind promised, a ridge that shows. */
+function leftOfSides(s: State, promise: Promise, thing: Thing): Left[] {
+  const left: Left[] = [];
+  const check = (where: 'outside' | 'inside', promised: ShownSide | null): void => {
+    if (!promised) return;
+    for (const { piece, half, face } of thing[where]) {
+      const own = piece === promise.of.piece ? promised.half : 'whole';
+      if (half === own && face === promised.face) continue;
+      left.push({ code: 'wrong-side', piece, where, promised, shows: { half, face } });
+    }
+  };
+  check('outside', promise.outside);
+  check('inside', promise.inside);
+  if (!promise.ridgesInside) return left;
+  for (const { name, ridge } of s.seams) {
+    const part = ridge && s.parts[ridge.part]!;
+    if (!part || !thing.pieces.includes(part.piece) || !isOutside(part, ridge)) continue;
+    left.push({ code: 'ridge-out', piece: part.piece, seam: name });
+  }
+  return left;
+}
+
 /**
- * The end check: nothing live, no waste, no thread, no open rung, no loose tail, and exactly the openings that were
- * promised.
+ * The end check: nothing live, no waste, no thread, no open rung, no loose tail, exactly the openings that were promised,
+ * and outside what was promised to be outside.
  */
 export function leftUndone(run: Executed, s: State, things: readonly Thing[]): Left[] {
   const left: Left[] = [...leftOfRuns(s), ...leftOfTails(s)];
@@ -175,6 +220,7 @@ export function leftUndone(run: Executed, s: State, things: readonly Thing[]): L
   }
   for (const promise of run.plan.promises) {
     const mine = things.filter((thing) => thing.pieces.includes(promise.of.piece));
+    for (const thing of mine) left.push(...leftOfSides(s, promise, thing));
     for (const opening of promise.openings) {
       for (const thing of mine) {
         const found = thing.openings.filter((o) => o.name === opening.name).length;

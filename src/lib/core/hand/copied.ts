@@ -24,6 +24,7 @@ const copyTail = (t: Tail): Tail => ({
   mm: t.mm,
   from: t.from,
   where: t.where,
+  half: t.half,
   face: t.face,
   fate: t.fate,
   times: t.times
@@ -37,7 +38,7 @@ const copyPart = (p: Part): Part => ({
   times: p.times,
   body: p.body,
   form: p.form,
-  out: p.out,
+  layers: p.layers,
   surface: p.surface,
   lifted: p.lifted,
   ran: p.ran,

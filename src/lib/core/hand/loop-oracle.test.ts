@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { made } from '../../../../tests/support/sample';
-import type { ActOf, Edge, RunRef } from '../plan';
+import type { ActOf, Edge, Face, RunRef } from '../plan';
 import { work } from './work';
 
 /**
@@ -9,7 +9,7 @@ import { work } from './work';
  * no spans, no characteristic. Acts come at random, sense or nonsense, and both must refuse the same ones and leave every
  * loop held by the same thing. Rules from the words of the craft (craft 3 and 7), common practice, no source.
  */
-type Tried = ActOf<'gather' | 'draw' | 'wasteOff' | 'bind' | 'join' | 'fill' | 'turn'>;
+type Tried = ActOf<'gather' | 'draw' | 'wasteOff' | 'bind' | 'join' | 'fill'>;
 interface Loop {
   readonly edge: Edge;
   readonly pin: number;
@@ -21,9 +21,11 @@ class Tube {
   readonly loops: Loop[];
   rings: Loop[][];
   filled = false;
-  out = 'knit';
+  /** The end of yarn that still hangs as a drawstring, and the side of the fabric it is on; all others are hidden. */
+  string: { edge: Edge; face: Face } | null;
 
-  constructor(n: number, start: Readonly<Record<Edge, { hold: string; waste: boolean }>>) {
+  constructor(n: number, start: Readonly<Record<Edge, { hold: string; waste: boolean }>>, string: Edge | null) {
+    this.string = string && { edge: string, face: 'purl' };
     const end = (edge: Edge): Loop[] => Array.from({ length: n }, (_, i) => ({ edge, pin: i + 1, ...start[edge] }));
     // Round the fabric with the fabric always on the same hand: the one end is passed up the pins, the other down.
     this.rings = [end('cast-on'), end('hung-off').reverse()];
@@ -63,8 +65,12 @@ class Tube {
       case 'draw': {
         const [edge] = act.edges as [Edge];
         if (!open(edge) || end(edge).some((l) => l.waste) || !strung(edge)) return false;
-        if (act.tail === 'in' && this.rings.every((r) => r.some((l) => l.edge === edge))) return false;
-        this.rings = this.rings.filter((r) => !r.some((l) => l.edge === edge));
+        const left = this.rings.filter((r) => !r.some((l) => l.edge === edge));
+        // On the purl side of a tube that is shut then, no hand gets to it.
+        const face = this.string?.edge === edge ? act.tail : this.string?.face;
+        if (left.length === 0 && face === 'purl') return false;
+        this.rings = left;
+        if (this.string?.edge === edge) this.string.face = act.tail;
         for (const l of end(edge)) l.hold = 'drawn';
         return true;
       }
@@ -93,23 +99,21 @@ class Tube {
         } else this.rings = [...others, [...this.rest(ringA, a), ...this.rest(ringB, b)]];
         this.rings = this.rings.filter((r) => r.length > 0);
         for (const l of [...a, ...b]) l.hold = 'joined';
+        // The tail of an edge that is closed is laid out over it.
+        if (this.string && !open(this.string.edge)) this.string.face = 'knit';
         return true;
       }
       case 'fill':
         if (this.filled || this.rings.length === 0) return false;
         return (this.filled = true);
-      case 'turn':
-        if (this.out === act.out || this.rings.length === 0) return false;
-        this.out = act.out;
-        return true;
     }
   }
 }
 
 const STARTS = [
-  ['scarf', { ends: 'drawn' }, { 'cast-on': { hold: 'woven', waste: false }, 'hung-off': { hold: 'thread', waste: false } }], // prettier-ignore
-  ['headband', {}, { 'cast-on': { hold: 'open', waste: true }, 'hung-off': { hold: 'open', waste: true } }],
-  ['bottle-cosy', {}, { 'cast-on': { hold: 'woven', waste: false }, 'hung-off': { hold: 'open', waste: true } }]
+  ['scarf', { ends: 'drawn' }, { 'cast-on': { hold: 'woven', waste: false }, 'hung-off': { hold: 'thread', waste: false } }, 'hung-off'], // prettier-ignore
+  ['headband', {}, { 'cast-on': { hold: 'open', waste: true }, 'hung-off': { hold: 'open', waste: true } }, null],
+  ['bottle-cosy', {}, { 'cast-on': { hold: 'woven', waste: false }, 'hung-off': { hold: 'open', waste: true } }, null]
 ] as const;
 
 const edge = fc.constantFrom<Edge>('cast-on', 'hung-off');
@@ -135,25 +139,26 @@ function anyAct(n: number): fc.Arbitrary<Tried> {
   );
   return fc.oneof(
     edge.map((e): Tried => ({ do: 'gather', piece: 0, edge: e })),
-    fc.tuple(edge, fc.constantFrom('in', 'out')).map(([e, tail]): Tried => ({ do: 'draw', piece: 0, edges: [e], tail: tail as 'in' | 'out' })), // prettier-ignore
+    fc.tuple(edge, fc.constantFrom<Face>('knit', 'purl')).map(([e, tail]): Tried => ({ do: 'draw', piece: 0, edges: [e], tail })), // prettier-ignore
     edge.map((e): Tried => ({ do: 'wasteOff', piece: 0, edge: e, by: 'strand' })),
     fc.tuple(ref, fc.constantFrom('crochet', 'chain')).map(([r, by]): Tried => ({ do: 'bind', name: 'edge', runs: [r], by: by as 'crochet' | 'chain', yarn: 'red' })), // prettier-ignore
     pair.map(([a, b]): Tried => ({ do: 'join', name: 'seam', a: [a!], b: [b!], by: 'hook', yarn: 'red' })),
-    fc.constant<Tried>({ do: 'fill', piece: 0 }),
-    fc.constantFrom('knit', 'purl').map((out): Tried => ({ do: 'turn', piece: 0, out: out as 'knit' | 'purl' }))
+    fc.constant<Tried>({ do: 'fill', piece: 0 })
   );
 }
 
 describe('hands against loops, one by one', () => {
-  for (const [kind, options, start] of STARTS) {
+  for (const [kind, options, start, string] of STARTS) {
     it(`${kind}: refuses the same acts, and the same things hold every loop`, () => {
       const result = made(kind, options);
       const n = result.fabric.pieces[0]!.width;
       fc.assert(
         fc.property(fc.array(anyAct(n), { maxLength: 14 }), (acts) => {
-          const worked = work({ ...result, plan: { ...result.plan, acts } });
-          const tube = new Tube(n, start);
-          const refused = acts.flatMap((act, i) => (tube.does(act, n) ? [] : [i]));
+          // Loose tails are hidden first: where they hang is told by fold-oracle.test.ts.
+          const hidden = { do: 'weave', how: 'woven' } as const;
+          const worked = work({ ...result, plan: { ...result.plan, acts: [hidden, ...acts] } });
+          const tube = new Tube(n, start, string);
+          const refused = acts.flatMap((act, i) => (tube.does(act, n) ? [] : [i + 1]));
           expect(worked.refusals.map(({ act }) => act)).toEqual(refused);
           for (const loop of tube.loops) {
             const run = worked.state.runs.find((r) => r.run === loop.edge && !r.cut && r.lo <= loop.pin && r.hi >= loop.pin)!; // prettier-ignore

@@ -1,6 +1,7 @@
 import { type Executed, lengthOfRows, pieceAt, PURPOSES } from '../knit';
 import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
-import type { Hold, Part, Run, State, Tail } from './state';
+import { LAYERS_OFF } from './layers';
+import type { Hold, Part, Run, State, Tail, TailAt } from './state';
 import { addRun, stitchMm } from './rims';
 import { addTail } from './tails';
 
@@ -120,6 +121,10 @@ class Layer {
   }
 }
 
+/** The half of a piece that a tail hangs on. */
+const halfOf = (at: Exclude<TailAt, { at: 'seam' }>, rows: number): 'first' | 'last' =>
+  at.at === 'cast-on' || (at.at === 'row' && at.row <= Math.floor(rows / 2)) ? 'first' : 'last';
+
 /** Tails of joins nobody planned: a new ball came in at the crank, in one copy alone. */
 function tailsOfBalls(run: Executed, s: State, part: number, piece: number): void {
   const { fabric } = pieceAt(run, piece);
@@ -130,7 +135,7 @@ function tailsOfBalls(run: Executed, s: State, part: number, piece: number): voi
     const row = fault.row - first;
     if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
     for (let end = 0; end < 2; end++)
-      addTail(s, { id: s.tails.length, part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
+      addTail(s, { id: s.tails.length, part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
   }
 }
 
@@ -144,9 +149,12 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
     yarn: string,
     mm: number,
     from: Tail['from'],
-    where: Tail['where'],
+    where: Exclude<TailAt, { at: 'seam' }>,
     fate: Tail['fate'] = 'loose'
-  ): void => addTail(s, { id: s.tails.length, part, yarn, mm, from, where, face: 'purl', fate, times });
+  ): void => {
+    const half = halfOf(where, knitted.work.count);
+    addTail(s, { id: s.tails.length, part, yarn, mm, from, where, half, face: 'purl', fate, times });
+  };
   let before: { yarn: string; work: boolean } | null = null;
   for (const [i, op] of operations.entries()) {
     if (op.op === 'castOn') {
@@ -207,7 +215,7 @@ function layPart(run: Executed, s: State, piece: number, copy: number | null, ti
     times,
     body,
     form: 'tube',
-    out: 'knit',
+    layers: LAYERS_OFF,
     surface: s.surfaces.length,
     lifted: null,
     ran: [],

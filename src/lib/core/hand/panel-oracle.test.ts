@@ -212,7 +212,7 @@ const anyAct: fc.Arbitrary<Tried> = fc.oneof(
   fc.tuple(fc.option(pieceNo), fc.constant('woven' as const)).map(([p, how]): Tried => ({ do: 'weave', how, ...(p !== null && { pieces: [p] }) })), // prettier-ignore
   fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'tie', piece, tails: 'first-loop', edge: e, how: 'knot' })),
   pieceNo.map((piece): Tried => ({ do: 'block', pieces: [piece] })),
-  fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'draw', piece, edges: [e], tail: 'out' })),
+  fc.tuple(pieceNo, edge).map(([piece, e]): Tried => ({ do: 'draw', piece, edges: [e], tail: 'knit' })),
   fc.tuple(pieceNo, fc.constantFrom<'flat' | 'inside'>('flat', 'inside')).map(([piece, how]): Tried => ({ do: 'fold', piece, how })), // prettier-ignore
   pieceNo.map((piece): Tried => ({ do: 'fill', piece }))
 );

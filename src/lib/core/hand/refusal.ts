@@ -1,4 +1,4 @@
-import type { Edge, Face, RunName } from '../plan';
+import type { ActOf, Edge, RunName } from '../plan';
 
 /**
  * Why hands cannot do an act now: a code and its facts. One place words them, see words. A refusal is a stop: the step
@@ -29,8 +29,14 @@ export interface RefusalFacts {
   'not-threaded': { readonly piece: number; readonly edge: Edge };
   /** A closed tube, or layers with no way in: a hand cannot reach it. */
   sealed: { readonly piece: number };
-  /** Both ends are shut and a tail is caught inside: it cannot be folded in. */
-  'fold-sealed': { readonly piece: number };
+  /** A loose tail would be shut up where no hand gets to it any more. */
+  'tail-caught': { readonly piece: number };
+  /** It is worked on the other side of the fabric: turn it first. */
+  'other-side': { readonly piece: number };
+  /** Nothing is open that it could be turned through. */
+  'no-way-through': { readonly piece: number };
+  /** The brim is turned up: it is turned down before anything is turned inside out. */
+  'brim-up': { readonly piece: number };
   'not-tube': { readonly piece: number };
   /** It must lie flat, or be closed, first. */
   'not-closed': { readonly piece: number };
@@ -50,7 +56,7 @@ export interface RefusalFacts {
   'none-dropped': { readonly piece: number; readonly pin: number };
   'no-floats': { readonly piece: number };
   'floats-loose': { readonly piece: number };
-  'out-already': { readonly piece: number; readonly out: Face };
+  'out-already': { readonly piece: number; readonly out: ActOf<'turn'>['out'] };
   'nothing-to-hang': { readonly piece: number };
 }
 
@@ -75,7 +81,10 @@ export const REFUSAL_CODES = [
   'waste-on',
   'not-threaded',
   'sealed',
-  'fold-sealed',
+  'tail-caught',
+  'other-side',
+  'no-way-through',
+  'brim-up',
   'not-tube',
   'not-closed',
   'folded-already',

@@ -28,7 +28,7 @@ const without = (drop: (act: Act) => boolean): Change => (acts) => acts.filter((
 const changed = (is: (act: Act) => boolean, more: object): Change => (acts) => acts.map((act) => (is(act) ? ({ ...act, ...more } as Act) : act)); // prettier-ignore
 const order = (...indices: number[]): Change => (acts) => indices.map((i) => acts[i]!); // prettier-ignore
 const named = (name: string) => (act: Act) => act.do === 'join' && act.name === name;
-const drawn = (edge: 'cast-on' | 'hung-off', tail: 'in' | 'out'): Act => ({
+const drawn = (edge: 'cast-on' | 'hung-off', tail: 'knit' | 'purl'): Act => ({
   do: 'draw',
   piece: 0,
   edges: [edge],
@@ -39,7 +39,7 @@ const drawn = (edge: 'cast-on' | 'hung-off', tail: 'in' | 'out'): Act => ({
 const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change, options?: object]>> = {
   'not-off': ['scarf', first({ do: 'fill', piece: 1 })],
   'nothing-there': ['scarf', first({ do: 'bind', name: 'x', runs: [{ piece: 0, run: 'held' }], by: 'chain', yarn: 'red' })], // prettier-ignore
-  'used-up': ['scarf', last(drawn('cast-on', 'out'))],
+  'used-up': ['scarf', last(drawn('cast-on', 'knit'))],
   uneven: ['cowl', changed(named('end-to-end'), { a: [{ piece: 0, run: 'cast-on', pins: { from: 1, to: 40 } }] })],
   apart: ['panel-tube', changed(named('panel-1'), { a: [{ piece: 0, run: 'side', side: 'high', rows: { from: 1, to: 5 } }, { piece: 0, run: 'side', side: 'high', rows: { from: 9, to: 12 } }] })], // prettier-ignore
   'no-ring': ['cardigan', without(named('shoulder-left')), { assembly: 'round' }],
@@ -48,10 +48,13 @@ const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change
   'waste-unheld': ['headband', without(named('end-first'))],
   'no-waste': ['scarf', first({ do: 'wasteOff', piece: 0, edge: 'cast-on', by: 'strand' })],
   'no-separator': ['headband', changed((act) => act.do === 'wasteOff', { by: 'separator' })],
-  'waste-on': ['headband', first(drawn('cast-on', 'out'))],
+  'waste-on': ['headband', first(drawn('cast-on', 'knit'))],
   'not-threaded': ['headband', first({ do: 'gather', piece: 0, edge: 'cast-on' })],
-  sealed: ['scarf', last({ do: 'turn', piece: 0, out: 'purl' })],
-  'fold-sealed': ['lined-hat', only(drawn('cast-on', 'in'), drawn('hung-off', 'out'), { do: 'fold', piece: 0, how: 'pinch' })], // prettier-ignore
+  sealed: ['lined-hat', changed((act) => act.do === 'bringOut', { through: 'cast-on', from: 'cast-on' }), { style: 'plain', outer: 'last' }], // prettier-ignore
+  'tail-caught': ['lined-hat', only(drawn('hung-off', 'purl'), drawn('cast-on', 'knit'))],
+  'other-side': ['lined-hat', without((act) => act.do === 'turn'), { style: 'contrast' }],
+  'no-way-through': ['scarf', last({ do: 'turn', piece: 0, out: 'purl' })],
+  'brim-up': ['lined-hat', last({ do: 'turn', piece: 0, out: 'last' })],
   'not-tube': ['panel', first({ do: 'fill', piece: 0 })],
   'not-closed': ['scarf', first({ do: 'fold', piece: 0, how: 'pinch' })],
   'folded-already': ['lined-hat', last({ do: 'fold', piece: 0, how: 'inside' })],

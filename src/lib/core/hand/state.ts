@@ -1,9 +1,20 @@
-import type { Face, RunName, Side } from '../plan';
+import type { Face, Half, RunName, Side } from '../plan';
 
 /**
  * What lies on the table while hands work: parts with their rims, what holds every loop, where tails hang, what is glued to
  * what. Only `work` writes it; everything shown of making up is read from it.
  */
+
+/** One layer of a piece, as it is met on the way from outside to inside. */
+export interface Layer {
+  /** A part of a tube by its rows, or one of the two walls of a tube that lies flat. */
+  readonly half: Half | 'front' | 'back';
+  /** The face of the fabric that points outwards. */
+  readonly face: Face;
+}
+
+/** A place on the fabric: which part of the piece, and on which face. */
+export type OnFabric = Layer;
 
 /** What holds the loops of a run. Nothing may be left `open`, `left`, `rungs` or on a mere `thread` at the end. */
 export type Hold =
@@ -66,7 +77,8 @@ export interface Part {
   readonly body: 'tube' | 'panel' | 'cord';
   /** A tube as it hung, folded into itself, or lying flat as two layers. */
   form: 'tube' | 'lined' | 'flat';
-  out: Face;
+  /** From outside to inside: what shows, and what lies within. */
+  layers: readonly Layer[];
   /** The surface it belongs to. */
   surface: number;
   /** The lifted first row of a doubled edge, with its waste; it is no rim any more. */
@@ -112,8 +124,9 @@ export interface Tail {
   readonly mm: number;
   readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'string' | 'cut' | 'chain';
   readonly where: TailAt;
-  /** The face of the fabric it hangs on. */
-  face: Face;
+  /** The part of the piece it hangs on, and the face of the fabric there. */
+  half: OnFabric['half'];
+  face: OnFabric['face'];
   fate: Fate;
   readonly times: number;
 }
@@ -126,6 +139,8 @@ export interface Seam {
   readonly b: SeamSide;
   readonly mm: number;
   readonly times: number;
+  /** Where the ridge of it lies; null for a seam that leaves none. */
+  readonly ridge: (OnFabric & { readonly part: number }) | null;
 }
 export interface SeamSide {
   readonly piece: number;

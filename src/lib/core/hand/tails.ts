@@ -1,35 +1,5 @@
-import type { Face } from '../plan';
-import type { Cut, Part, State, Tail, TailAt } from './state';
-
-/** The face that lies inside a tube now. */
-export const innerFace = (part: Part): Face => (part.out === 'knit' ? 'purl' : 'knit');
-
-/** Whether nothing leads into a tube, or between the layers of a folded one: every end of it is shut. */
-export function sealed(s: State, part: number): boolean {
-  const p = s.parts[part]!;
-  if (p.body !== 'tube') return false;
-  return !s.surfaces[p.surface]!.rims.some((rim) => rim.some((id) => s.runs[id]!.part === part && isWayIn(s, id)));
-}
-
-/** Ends of a tube lead inside; its long folds and the fold of a brim do not. */
-function isWayIn(s: State, id: number): boolean {
-  const { run } = s.runs[id]!;
-  return run === 'cast-on' || run === 'hung-off' || run === 'fold' ? !isFoldOfLining(s, id) : false;
-}
-
-/** The fold of a tube that was pushed into itself leads to the lining's face, not between the layers. */
-const isFoldOfLining = (s: State, id: number): boolean =>
-  s.runs[id]!.run === 'fold' && s.parts[s.runs[id]!.part]!.form === 'lined';
-
-/** Whether a hand reaches a tail: it hangs outside, or a way in is open. */
-export const reachable = (s: State, tail: Tail): boolean =>
-  tail.face !== innerFace(s.parts[tail.part]!) || !sealed(s, tail.part);
-
-/** `reachable` for many tails: the ways into each part are looked for once. */
-export function reaches(s: State): (tail: Tail) => boolean {
-  const shut: (boolean | undefined)[] = [];
-  return (tail) => tail.face !== innerFace(s.parts[tail.part]!) || !(shut[tail.part] ??= sealed(s, tail.part));
-}
+import type { Edge } from '../plan';
+import type { Cut, State, Tail, TailAt } from './state';
 
 /**
  * Puts a new end of yarn on record as it is, for a long striped piece has hundreds.
@@ -41,12 +11,24 @@ export function addTail(s: State, tail: Tail): void {
   s.parts[tail.part]!.tails.push(tail.id);
 }
 
-/** Both ends of a length that was cut and worked in. */
-export function addCutTails(s: State, part: number, yarn: string, name: string, count = 1): void {
-  const { times, out } = s.parts[part]!;
+/**
+ * Both ends of a length that was cut and worked in: they hang outside, on the half that was worked on.
+ *
+ * @param more how many lengths, and the half of the rows; one, and the layer that is outside, when absent
+ */
+export function addCutTails(
+  s: State,
+  part: number,
+  yarn: string,
+  name: string,
+  more: { readonly count?: number; readonly half?: Tail['half'] | undefined } = {}
+): void {
+  const { times, layers } = s.parts[part]!;
+  const { face } = layers[0]!;
+  const { count = 1, half = layers[0]!.half } = more;
   const where: TailAt = { at: 'seam', name };
   for (let i = 0; i < 2 * count; i++) {
-    addTail(s, { id: s.tails.length, part, yarn, mm: 75, from: 'cut', where, face: out, fate: 'loose', times });
+    addTail(s, { id: s.tails.length, part, yarn, mm: 75, from: 'cut', where, half, face, fate: 'loose', times });
   }
 }
 
@@ -66,5 +48,5 @@ export function tailsOf(s: State, part: number, so?: (tail: Tail) => boolean): T
 }
 
 /** Tails of a part at one of its ends. */
-export const tailsAt = (s: State, part: number, edge: 'cast-on' | 'hung-off'): Tail[] =>
+export const tailsAt = (s: State, part: number, edge: Edge): Tail[] =>
   tailsOf(s, part, (tail) => tail.where.at === edge);

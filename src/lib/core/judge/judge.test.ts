@@ -212,7 +212,7 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['waste-few', () => made('sack', {}, sampleKit({ habits: { wasteStart: 1 } })), true],
   ['waste-few', () => made('headband', {}, sampleKit({ habits: { wasteEnd: 0 } })), true],
   ['cord-marker', () => made('garland', { cordPins: 6 }, sampleKit({ machine: { pins: 6 } })), false],
-  ['hand-used-up', () => withAct({ do: 'draw', piece: 0, edges: ['hung-off'], tail: 'out' }), false],
+  ['hand-used-up', () => withAct({ do: 'draw', piece: 0, edges: ['hung-off'], tail: 'knit' }), false],
   ['ladder-clings', () => made('wrap', {}, kitWith({ behaviour: FUZZY })), true],
   ['garland-crowded', () => made('garland', { lineMm: 1000, count: 20 }), true],
   ['cord-care', () => made('garland'), false],

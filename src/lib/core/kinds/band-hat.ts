@@ -4,7 +4,7 @@ import { isLarge, machineOf } from '../kit';
 import { type Brief, choiceOption, countOption, type Draft, knitRows, yarnOption } from '../plan';
 import type { Kind } from './kind';
 import { crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows, turnUpOption } from './shared/hat';
-import { promised } from './shared/hands';
+import { linedThing } from './shared/hands';
 import { WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
@@ -41,11 +41,12 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
   const [outside, band, lining] = threeParts(o, fitted.rows);
   const rows = outside + band + lining;
   const lengthOf = (n: number): number => (10 * n) / ring.gauge.courses.value;
-  const work = [
+  const parts = [
     knitRows('Outside', o.yarn, outside),
     knitRows(BAND, o.bandYarn, band),
     knitRows('Lining', o.yarn, lining)
   ];
+  const work = o.outer === 'first' ? parts : parts.reverse();
   const { operations, waste, threads } = linedEnds(kit, o, work, ring, o.yarn, o.yarn);
   const joins = o.yarn === o.bandYarn ? 0 : 2;
   return {
@@ -53,7 +54,7 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
       title: brief.name,
       pieces: [tubePiece(kit, ring, 'Tube', operations)],
       acts: linedActs(o, { piece: 0, joins, first: o.yarn, waste, threads }),
-      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      promises: [linedThing('hat', 0, o.outer, o.closing === 'zip')],
       worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
       wearer: o.wearer,
       state: ring.gauge.state

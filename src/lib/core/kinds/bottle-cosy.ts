@@ -3,7 +3,7 @@ import { limbFit } from '../body';
 import { type Act, choiceOption, lengthOption, knitRows } from '../plan';
 import type { Kind } from './kind';
 import { endsOf } from './shared/ends';
-import { joinsTied, promised, rest, weave } from './shared/hands';
+import { joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -41,7 +41,11 @@ export const bottleCosy: Kind<typeof BottleCosyOptions> = {
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
     const ends = endsOf({ kit, ring, p: 0, first, last, choice: { ...o, closeBy: 'loops' } }, 'drawn', o.top);
     const joins = sections.length - 1;
-    const acts: Act[] = [rest(0), ...joinsTied(0, joins, o.joinBy), ...ends.acts, weave('woven', 0)];
+    const acts: Act[] = [
+      rest(0),
+      ...ends.last,
+      ...onPurlSide(0, [...joinsTied(0, joins, o.joinBy), ...ends.first, weave('woven', 0)])
+    ];
     const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
     return {
       plan: {

@@ -12,7 +12,7 @@ import {
   yarnOrNoneOption
 } from '../plan';
 import type { Kind } from './kind';
-import { joinOption, joinsTied, promised, rest, weave } from './shared/hands';
+import { joinOption, joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { headOption } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -50,12 +50,14 @@ function draft(kit: Kit, brief: Brief, o: BrimHatOptions): Draft {
   const joins = o.brimYarn === o.yarn ? 0 : 1;
   const acts: Act[] = [
     rest(0),
-    // The lifting holds the first row: its waste may go, and the first loop is tied so that it cannot drop.
-    ...wasteAway(0, 'cast-on', waste, o),
-    ...firstLoop(0, 'cast-on', waste),
-    ...joinsTied(0, joins, o.joinBy),
-    { do: 'draw', piece: 0, edges: ['hung-off'], tail: 'in' },
-    weave('woven', 0)
+    ...onPurlSide(0, [
+      // The lifting holds the first row: its waste may go, and the first loop is tied so that it cannot drop.
+      ...wasteAway(0, 'cast-on', waste, o),
+      ...firstLoop(0, 'cast-on', waste),
+      ...joinsTied(0, joins, o.joinBy),
+      { do: 'draw', piece: 0, edges: ['hung-off'], tail: 'purl' },
+      weave('woven', 0)
+    ])
   ];
   const whole = (courses: number): number => rowsAt(courses).brim + rowsAt(courses).body;
   const { courses } = ring.gauge;

@@ -1,10 +1,10 @@
 import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { isLarge, machineOf } from '../kit';
-import { type Act, type Brief, choiceOption, type Draft, knitRows, switchOption } from '../plan';
+import { type Act, type Brief, choiceOption, type Draft, edgeOfHalf, knitRows, otherEdge, switchOption } from '../plan';
 import type { Kind } from './kind';
-import { hatSizeOptions, linedTubeRows, turnUpOption } from './shared/hat';
-import { EDGES, joinsTied, promised, rest, weave } from './shared/hands';
+import { hatSizeOptions, linedTubeRows, outerOption, turnUpOption } from './shared/hat';
+import { EDGES, joinsTied, linedThing, onPurlSide, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -16,6 +16,7 @@ export const EarHatOptions = z.object({
   turnUpMm: turnUpOption(20),
   ...colourOptions,
   by: choiceOption({ group: ENDS, choices: ['hook', 'needle'] }),
+  outer: outerOption,
   gathered: switchOption({ group: ENDS, start: true }),
   ...wasteNeeded
 });
@@ -29,12 +30,15 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
   const waste = wasteFor(kit, o, first, last);
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const joins = sections.length - 1;
+  const outer = edgeOfHalf(o.outer);
   const acts: Act[] = [
     rest(0),
-    ...joinsTied(0, joins, o.joinBy),
-    { do: 'fold', piece: 0, how: 'inside' },
-    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by, yarn: first, across: true }, // prettier-ignore
+    ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
+    // Closed from the lining's side, so that ridge and tails lie inside once it is turned.
+    { do: 'fold', piece: 0, how: 'inside', enters: outer },
+    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: outer }], b: [{ piece: 0, run: otherEdge(outer) }], by: o.by, yarn: o.outer === 'first' ? last : first, across: true }, // prettier-ignore
     ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o)),
+    { do: 'turn', piece: 0, out: o.outer },
     ...(o.gathered ? [{ do: 'waist', piece: 0, at: 'corners', yarn: first } as const] : []),
     weave('inside', 0),
     ...(o.turnUpMm > 0 ? [{ do: 'fold', piece: 0, how: 'brim', heightMm: o.turnUpMm } as const] : [])
@@ -44,7 +48,7 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
       title: brief.name,
       pieces: [tubePiece(kit, ring, 'Tube', [...waste.before, ...work, ...waste.after])],
       acts,
-      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      promises: [linedThing('hat', 0, o.outer, true)],
       worn: { form: 'ear-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
       wearer: o.wearer,
       state: ring.gauge.state

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, countOption, type Draft, type Edge, knitRows, lengthOption, type RunRef, switchOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { closeFlat, closeOption, joinsTied, promised, rest, weave } from './shared/hands';
+import { closeFlat, closeOption, joinsTied, onPurlSide, promised, rest, weave, whole } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -46,7 +46,7 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
   ];
   const acts: Act[] = [
     rest(0),
-    ...joinsTied(0, sections.length - 1, o.joinBy),
+    ...onPurlSide(0, joinsTied(0, sections.length - 1, o.joinBy)),
     ...close(0, 'cast-on', first, waste),
     ...close(0, 'hung-off', last, waste),
     { do: 'fold', piece: 0, how: 'flat' },
@@ -85,7 +85,7 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
       ],
       acts,
       promises: [
-        promised('bag', 0, { mouth: { piece: 0, run: 'first-end' } }),
+        promised('bag', 0, { mouth: { piece: 0, run: 'first-end' } }, { inside: whole('knit') }),
         ...(o.handle ? [promised('handle', 1)] : [])
       ],
       worn: { form: 'folded-bag' },

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { type Act, choiceOption, countOption, knitRows, sectionsOption } from '../plan';
 import type { Kind } from './kind';
 import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
-import { closeOption, joinOption, joinsTied, promised, rest, weave } from './shared/hands';
+import { closeOption, joinOption, joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
 import { anyYarn, firstYarns } from './shared/pick';
 import { ringOn, tubePiece } from './shared/tube';
@@ -43,7 +43,13 @@ export const freeTube: Kind<typeof FreeTubeOptions> = {
     const ends = endsOf({ kit, ring, p: 0, first, last, choice: o }, o.start, o.end);
     const joins = sections.filter((s, i) => i > 0 && s.yarn !== sections[i - 1]!.yarn).length;
     const shut = Object.keys(ends.openings).length === 0;
-    const acts: Act[] = [rest(0), ...joinsTied(0, joins, o.joinBy), ...ends.acts, weave(shut ? 'inside' : 'woven', 0)];
+    const acts: Act[] = [
+      rest(0),
+      ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
+      ...ends.first,
+      ...ends.last,
+      weave(shut ? 'inside' : 'woven', 0)
+    ];
     const work = sections.map((s, i) => knitRows(`Section ${i + 1}`, s.yarn, s.rows));
     return {
       plan: {

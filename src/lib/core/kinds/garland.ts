@@ -3,7 +3,7 @@ import { pompomMm, USUAL_CARD_MM } from '../body';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, drawstring, type Edge, knitRows, lengthOption, machineOption, type Notes, type Piece, type Promise, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { EDGES, flatThing, promised, weave } from './shared/hands';
+import { EDGES, flatThing, linedThing, promised, weave } from './shared/hands';
 import { panelPiece } from './shared/panel';
 import { pennantClamped, pennantShape } from './shared/pennant';
 import { firstYarns, machineNear } from './shared/pick';
@@ -67,19 +67,24 @@ function motifOf(kit: Kit, brief: Brief, o: GarlandOptions): Motif {
     [castOn(o.motifYarn), knitRows(label, o.motifYarn, rows), drawstring(o.motifYarn, ring.turnMm)],
     { copies: o.count }
   );
-  const draw = (edge: Edge): Act => ({ do: 'draw', piece: 1, edges: [edge], tail: 'out' });
+  const draw = (edge: Edge): Act => ({ do: 'draw', piece: 1, edges: [edge], tail: 'knit' });
   return {
     piece,
     acts: [
-      ...EDGES.map(draw),
-      // A series of small hats: both ends, then pinched, is quickest.
+      // A series of small hats: both ends, then pinched, is quickest; the lining's tail is run in and cut before.
       ...(hat
-        ? [{ do: 'fold', piece: 1, how: 'pinch' } as const, { do: 'tie', piece: 1, tails: 'crowns', how: 'stitch' } as const] // prettier-ignore
-        : []),
+        ? ([
+            draw('hung-off'),
+            { do: 'weave', how: 'inside', pieces: [1], edge: 'hung-off', threaded: true },
+            draw('cast-on'),
+            { do: 'fold', piece: 1, how: 'pinch', enters: 'hung-off' },
+            { do: 'tie', piece: 1, tails: 'crowns', how: 'stitch' }
+          ] as const)
+        : EDGES.map(draw)),
       weave('inside', 1),
       ...(hat ? [{ do: 'fold', piece: 1, how: 'brim', heightMm: MINI_BRIM_MM } as const] : [])
     ],
-    promise: hat ? promised('mini-hat', 1, { brim: { piece: 1, run: 'fold' } }) : promised('small-tube', 1)
+    promise: hat ? linedThing('mini-hat', 1, 'first') : promised('small-tube', 1)
   };
 }
 

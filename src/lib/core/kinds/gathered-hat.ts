@@ -16,7 +16,7 @@ import {
   yarnOrNoneOption
 } from '../plan';
 import type { Kind } from './kind';
-import { promised, rest, weave } from './shared/hands';
+import { onPurlSide, promised, rest, weave } from './shared/hands';
 import { headOption, turnUpOption } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, startingAt, startOption, usable } from './shared/panel';
@@ -86,8 +86,8 @@ function draft(kit: Kit, brief: Brief, o: GatheredHatOptions): Draft {
     // Turned up, the brim shows its other face: its part of the seam is sewn from there, so that no seam shows.
     seam('hat-back', turned + 1, rows, 'knit'),
     ...(turned > 0 ? [seam('hat-brim', 1, turned, 'purl')] : []),
-    { do: 'draw', piece: 0, edges: ['hung-off'], tail: 'in' },
-    weave('woven', 0),
+    // The crown is drawn and its tails are worked in on the purl side.
+    ...onPurlSide(0, [{ do: 'draw', piece: 0, edges: ['hung-off'], tail: 'purl' }, weave('woven', 0)]),
     ...(turned > 0 ? [{ do: 'fold', piece: 0, how: 'brim', heightMm: o.turnUpMm } as const] : [])
   ];
   return {

@@ -3,7 +3,7 @@ import { LENGTHWISE_STRETCH } from '../body';
 import { choiceOption } from '../plan';
 import type { Kind } from './kind';
 import { headOption } from './shared/hat';
-import { closeOption, promised } from './shared/hands';
+import { closeOption, promised, whole } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { closedFlat, ringOfTube } from './shared/ring-of-tube';
@@ -43,8 +43,15 @@ export const headband: Kind<typeof HeadbandOptions> = {
         ...closedFlat(o.by, o, { waste, first, last }),
         { do: 'fold', piece: 0, how: 'flat' },
         ...(o.front === 'twist' ? [{ do: 'fold', piece: 0, how: 'twist' } as const] : []),
-        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'mattress', yarn: first } // prettier-ignore
+        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'needle', yarn: first }, // prettier-ignore
+        // Sewn from outside through all layers; turned over, the ridge lies inside.
+        { do: 'turn', piece: 0, out: 'back' }
       ],
-      promise: promised('headband', 0, { upper: { piece: 0, run: 'upper' }, lower: { piece: 0, run: 'lower' } })
+      promise: promised(
+        'headband',
+        0,
+        { upper: { piece: 0, run: 'upper' }, lower: { piece: 0, run: 'lower' } },
+        { inside: whole('knit'), ridgesInside: true }
+      )
     })
 };

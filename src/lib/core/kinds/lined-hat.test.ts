@@ -39,6 +39,21 @@ describe('lined hat: what practice says (craft 5 and 7, common practice)', () =>
     expect(minutes).toBeGreaterThan(15);
     expect(minutes).toBeLessThan(20);
   });
+
+  it('a preterm hat of 65 rows on 22 pins takes under 4 minutes with finishing (section 10)', () => {
+    const kit = sampleKit({ machine: { pins: 22 } });
+    const small = hat({ sizeBy: 'rows', rows: 65, style: 'plain', closing: 'pinch', turnUpMm: 10, waste: 'none' }, kit);
+    expect(small.pace.all.value).toBeLessThan(4);
+    expect(small.pace.all.value).toBeGreaterThan(3);
+  });
+
+  it('a row on 22 pins takes half the time of one on 46 (section 10)', () => {
+    const rowOn = (pins: number): number => {
+      const at = (rows: number): number => hat({ sizeBy: 'rows', rows, style: 'plain' }, sampleKit({ machine: { pins } })).pace.cranking.value; // prettier-ignore
+      return (at(120) - at(100)) / 20;
+    };
+    expect(rowOn(22) / rowOn(46)).toBeCloseTo(22 / 46, 6);
+  });
 });
 
 describe('sections', () => {
@@ -109,11 +124,32 @@ describe('sections', () => {
 describe('making up', () => {
   const acts = (options: object) => hat(options).plan.acts.map((act) => act.do);
   it('draws one end, then the other; both, then pinched; or zips both edges first', () => {
-    const one = ['rest', 'tie', 'draw', 'fold', 'bringOut', 'draw', 'tie', 'weave'];
+    const one = ['rest', 'turn', 'tie', 'turn', 'draw', 'fold', 'bringOut', 'draw', 'tie', 'weave'];
     expect(acts({ closing: 'draw', turnUpMm: 0 })).toEqual(one);
     expect(acts({ closing: 'draw' })).toEqual([...one, 'fold']);
-    expect(acts({ closing: 'pinch', turnUpMm: 0 })).toEqual(['rest', 'tie', 'draw', 'draw', 'fold', 'tie', 'weave']);
-    expect(acts({ closing: 'zip', turnUpMm: 0 })).toEqual(['rest', 'tie', 'fold', 'join', 'draw', 'weave']);
+    expect(acts({ closing: 'pinch', turnUpMm: 0 })).toEqual([
+      'rest',
+      'turn',
+      'tie',
+      'turn',
+      'draw',
+      'weave',
+      'draw',
+      'fold',
+      'tie',
+      'weave'
+    ]);
+    expect(acts({ closing: 'zip', turnUpMm: 0 })).toEqual([
+      'rest',
+      'turn',
+      'tie',
+      'turn',
+      'fold',
+      'join',
+      'draw',
+      'weave',
+      'turn'
+    ]);
   });
   it('threads the cast-on edge anew when the thread is another or doubled', () => {
     expect(acts({ doubled: true })).toContain('thread');

@@ -14,7 +14,7 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows } from './shared/hat';
-import { promised, weave } from './shared/hands';
+import { linedThing, weave } from './shared/hands';
 import { CHAINS_TO_10, ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { layStripes } from './shared/stripes';
@@ -43,7 +43,7 @@ const POMPOM = { wraps: 70, cardMm: 75, count: 1, on: 'piece', from: 'wound', by
 /** Length of one tie cord: long enough to knot under a chin (own estimate, no source). */
 const CORD_MM = 250;
 
-/** The work sections from the outer crown, over the fold, to the lining's crown. */
+/** The work sections in the order they are knitted: from the outer crown over the fold to the lining's crown, or back. */
 function workSections(o: LinedHatOptions, rows: number): (Section & { label: string })[] {
   if (o.style === 'striped' && o.sections.length > 0) {
     return layStripes(o.sections, rows, o.repeat).map(({ yarn, rows }, i) => ({
@@ -54,10 +54,11 @@ function workSections(o: LinedHatOptions, rows: number): (Section & { label: str
   }
   if (o.style !== 'contrast') return [{ yarn: o.yarn, rows, label: 'Hat' }];
   const outer = Math.min(rows - 1, Math.max(1, Math.floor((rows - o.marginRows) / 2)));
-  return [
+  const parts = [
     { yarn: o.yarn, rows: outer, label: 'Outside' },
     { yarn: o.liningYarn, rows: rows - outer, label: 'Lining' }
   ];
+  return o.outer === 'first' ? parts : parts.reverse();
 }
 
 function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
@@ -85,7 +86,7 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
       title: brief.name,
       pieces: [tubePiece(kit, ring, 'Tube', operations)],
       acts: [...linedActs(o, { piece: 0, joins, first, waste, threads }), ...trim],
-      promises: [promised('hat', 0, { brim: { piece: 0, run: 'fold' } })],
+      promises: [linedThing('hat', 0, o.outer, o.closing === 'zip')],
       worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
       wearer: o.wearer,
       state: ring.gauge.state

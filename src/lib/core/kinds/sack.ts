@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, switchOption, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { closeFlat, closeOption, promised, rest, weave } from './shared/hands';
+import { closeFlat, closeOption, promised, rest, weave, whole } from './shared/hands';
 import { bestYarns } from './shared/pick';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
@@ -35,8 +35,9 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
     ...wasteAway(0, 'hung-off', waste, o),
     ...wasteAway(0, 'cast-on', waste, o),
     ...firstLoop(0, 'cast-on', waste),
+    // The seam is sewn as the sack comes off, knit side out; then it is turned and stays so.
+    ...(o.purlOut ? [{ do: 'turn', piece: 0, out: 'purl', stays: true } as const] : []),
     weave('woven', 0),
-    ...(o.purlOut ? [{ do: 'turn', piece: 0, out: 'purl' } as const] : []),
     { do: 'cord', name: 'drawstring', piece: 0, count: 1, yarn: o.cordYarn, per10Cm: o.chainPer10, along: { piece: 0, run: 'cast-on' } }, // prettier-ignore
     { do: 'threadCord', piece: 0 }
   ];
@@ -53,7 +54,14 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
         ])
       ],
       acts,
-      promises: [promised('sack', 0, { mouth: { piece: 0, run: 'fold' } })],
+      promises: [
+        promised(
+          'sack',
+          0,
+          { mouth: { piece: 0, run: 'fold' } },
+          o.purlOut ? { outside: whole('purl'), inside: whole('knit'), ridgesInside: true } : {}
+        )
+      ],
       worn: { form: 'sack' },
       wearer: o.wearer,
       state: ring.gauge.state

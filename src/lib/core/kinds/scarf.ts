@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, type Draft, drawstring, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';
-import { closeFlat, closeOption, EDGES, joinsTied, promised, rest, weave } from './shared/hands';
+import { closeFlat, closeOption, EDGES, joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -54,11 +54,11 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Draft {
   const joins = sections.length - 1;
   const acts: Act[] = [
     rest(0),
-    ...joinsTied(0, joins, o.joinBy),
+    ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
     ...EDGES.flatMap((edge): Act[] =>
       straight
         ? [closeFlat(0, edge, o.closeBy, edge === 'cast-on' ? first : last), ...wasteAway(0, edge, waste, o)]
-        : [{ do: 'draw', piece: 0, edges: [edge], tail: 'out' }]
+        : [{ do: 'draw', piece: 0, edges: [edge], tail: 'knit' }]
     ),
     weave('inside', 0)
   ];

@@ -3,7 +3,7 @@ import { limbFit } from '../body';
 import type { Kit } from '../kit';
 import { type Act, type Brief, castOn, choiceOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { crochetEnd, promised, rest, weave } from './shared/hands';
+import { crochetEnd, onPurlSide, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -50,22 +50,24 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
       o.toe === 'flat'
         ? [
             { do: 'gather', piece: p, edge: 'cast-on' },
-            { do: 'join', name: 'toe', a: [half('front')], b: [half('back')], by: 'needle', yarn }
+            { do: 'join', name: 'toe', a: [half('front')], b: [half('back')], by: 'needle', yarn, from: 'purl' }
           ]
-        : [{ do: 'draw', piece: p, edges: ['cast-on'], tail: 'in' }];
-    return [
+        : [{ do: 'draw', piece: p, edges: ['cast-on'], tail: 'purl' }];
+    return onPurlSide(p, [
       ...toe,
-      crochetEnd(p, 'hung-off', o.cuffYarn ?? yarn, 2),
+      { ...crochetEnd(p, 'hung-off', o.cuffYarn ?? yarn, 2), from: 'purl' },
       ...wasteAway(p, 'hung-off', wastes[p]!, o),
       weave('woven', p)
-    ];
+    ]);
   });
   return {
     plan: {
       title: brief.name,
       pieces,
       acts: [rest(...pieces.map((_, p) => p)), ...acts],
-      promises: pieces.map((_, p) => promised('sock', p, { cuff: { piece: p, run: 'hung-off' } })),
+      promises: pieces.map((_, p) =>
+        promised('sock', p, { cuff: { piece: p, run: 'hung-off' } }, { ridgesInside: true })
+      ),
       worn: { form: 'sleeve', over: 'foot', girthMm: o.footGirthMm, closed: 'toe', straps: 0 },
       wearer: o.wearer,
       state: ring.gauge.state

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import { type Act, countOption, knitRows, lengthOption } from '../plan';
 import type { Kind } from './kind';
-import { crochetEnd, EDGES, joinsTied, promised, rest, weave } from './shared/hands';
+import { crochetEnd, EDGES, joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { chainGauge, countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
@@ -40,7 +40,7 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
     const joins = sections.length - 1;
     const acts: Act[] = [
       rest(0),
-      ...joinsTied(0, joins, o.joinBy),
+      ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
       ...EDGES.flatMap((edge) => [
         crochetEnd(0, edge, edge === 'cast-on' ? first : last),
         ...wasteAway(0, edge, waste, o)

@@ -2,7 +2,7 @@ import * as z from 'zod/mini';
 import { type Kit, rulesOf } from '../kit';
 import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
-import { closeFlat, promised, rest, weave } from './shared/hands';
+import { closeFlat, promised, rest, weave, whole } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
@@ -132,12 +132,17 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
       pieces: [tube(0, 'Front tube', o.yarn), tube(1, 'Back tube', o.backYarn)],
       acts,
       promises: [
-        promised('wrap', 0, {
-          'sleeve-left': { piece: 0, run: 'first-end' },
-          'sleeve-right': { piece: 0, run: 'last-end' },
-          neck: { piece: 0, run: 'upper' },
-          body: { piece: 0, run: 'lower' }
-        })
+        promised(
+          'wrap',
+          0,
+          {
+            'sleeve-left': { piece: 0, run: 'first-end' },
+            'sleeve-right': { piece: 0, run: 'last-end' },
+            neck: { piece: 0, run: 'upper' },
+            body: { piece: 0, run: 'lower' }
+          },
+          { inside: whole('knit') }
+        )
       ],
       worn: {
         form: 'wrap',

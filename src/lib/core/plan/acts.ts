@@ -1,5 +1,6 @@
 import type { Side } from './operations';
 import type { Edge, RunRef } from './rims';
+import type { Face } from './sides';
 
 /**
  * The hands' language: a closed list of what hands do once a piece is off the machine. It is data only: no counts, no
@@ -19,12 +20,12 @@ interface Thread {
   readonly doubled: boolean;
 }
 
-/** Draw ends shut on their threads, several in turn; their tails are left inside or outside. */
+/** Draw ends shut on their threads, several in turn. Their tails are laid on this face of the fabric before the hole is shut. */
 interface Draw {
   readonly do: 'draw';
   readonly piece: number;
   readonly edges: readonly Edge[];
-  readonly tail: 'in' | 'out';
+  readonly tail: Face;
 }
 
 /** Draw an end half together, so that what is left can be sewn flat. */
@@ -90,6 +91,8 @@ interface Bind {
   readonly widthMm?: number;
   /** Holes for buttons that are left in it. */
   readonly holes?: ButtonLine;
+  /** Worked from this side of a tube; from either when absent. */
+  readonly from?: Face;
 }
 
 /** Let the loops that were left out run down the whole piece. */
@@ -114,17 +117,24 @@ interface Fold {
   readonly do: 'fold';
   readonly piece: number;
   readonly how: FoldWay;
+  /** Folded into itself: the end that is pushed in, so that its half of the rows lies inside. */
+  readonly enters?: Edge;
   /** Lying flat: the two pins at the long folds; the marker and the pin opposite when absent. */
   readonly pins?: readonly [number, number];
   /** Height of a turned-up brim as it was asked for. */
   readonly heightMm?: number;
 }
 
-/** Turn a piece so that this side is out. */
+/** What lies outside once a piece is turned: a face of one layer, a half of two, or the back layer of a flat ring. */
+type TurnOut = Face | 'first' | 'last' | 'back';
+
+/** Turn a piece inside out, through an opening. */
 interface Turn {
   readonly do: 'turn';
   readonly piece: number;
-  readonly out: 'knit' | 'purl';
+  readonly out: TurnOut;
+  /** It is finished like this: nothing turns it back. */
+  readonly stays?: true;
 }
 
 /** Draw a thread round a tube: at a row for a waist, or round both corners for ears. */
@@ -267,6 +277,10 @@ interface Weave {
   readonly pieces?: readonly number[];
   /** Only the tails of joins; every loose one when absent. */
   readonly tails?: 'joins';
+  /** Only the tails at this end of the piece. */
+  readonly edge?: Edge;
+  /** The tail is on the needle still: it is run in and cut at once. */
+  readonly threaded?: true;
   readonly how: 'woven' | 'inside';
 }
 
@@ -305,6 +319,3 @@ export type Act =
 
 /** An act of one kind. @example ActOf<'draw'> */
 export type ActOf<D extends Act['do']> = Extract<Act, { readonly do: D }>;
-
-/** The side of the fabric that is meant by in and out. */
-export type Face = 'knit' | 'purl';

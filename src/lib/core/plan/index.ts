@@ -1,5 +1,5 @@
 export { sameSection, type SectionOf } from './same-section';
-export { type Act, type ActOf, type ButtonLine, type Face, type Join, type JoinWay, type WasteWay } from './acts';
+export { type Act, type ActOf, type ButtonLine, type Join, type JoinWay, type WasteWay } from './acts';
 export { apartIn } from './apart';
 export { beyond } from './bounds';
 export { Brief, MOST_PATCHES, type PatchWish, PompomWish } from './brief';
@@ -75,6 +75,17 @@ export {
   widened
 } from './shape';
 export type { Draft, Plan, Promise, Wearer } from './plan';
+export {
+  edgeOfHalf,
+  type Face,
+  type Half,
+  halfAt,
+  halfOfRun,
+  otherEdge,
+  otherFace,
+  otherHalf,
+  type ShownSide
+} from './sides';
 export type { Edge, RunName, RunRef } from './rims';
 export {
   FORMS,

@@ -3,6 +3,7 @@ import type { Act } from './acts';
 import type { Notes } from './notes';
 import type { Piece } from './operations';
 import type { RunRef } from './rims';
+import type { ShownSide } from './sides';
 import type { Worn } from './worn';
 
 /** Who or what it is for; cautions follow from it. */
@@ -21,6 +22,12 @@ export interface Promise {
   /** A piece that it is made of, every copy of it or one. */
   readonly of: { readonly piece: number; readonly copy?: number };
   readonly openings: readonly PromisedOpening[];
+  /** What is seen from outside. */
+  readonly outside: ShownSide;
+  /** What is seen by looking in; null where nothing can be seen, because it is closed all round. */
+  readonly inside: ShownSide | null;
+  /** No ridge of a seam may lie outside. */
+  readonly ridgesInside: boolean;
 }
 
 /** A program for the machine and for the hands after it. */

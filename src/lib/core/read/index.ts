@@ -36,7 +36,7 @@ export { type Repeated, repeatedIn } from './repeated';
 export { readReveal } from './reveal';
 export { readSizes, type Sizes } from './size';
 export { box, circle, grain, layRows, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from './sketch'; // prettier-ignore
-export { PANEL_ROWS_PER_MINUTE, readSteps, rowsAMinute, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
+export { PACE_PINS, PANEL_ROWS_PER_MINUTE, readSteps, rowsAMinute, type Step, TUBE_ROWS_PER_MINUTE } from './steps';
 export { entriesOf, type Entry, type Stretch } from './stretch';
 export { type Ahead, ANNOUNCE_ROWS, cuesAhead, hangsOn, legAt, type Next, nextAt, PASSED_FOR, type PassedFor, rowsAt, trackOf, type Track, workCount, workIn, type Position } from './track'; // prettier-ignore
 export { finishedSketch, type FigureName, type NamedFigure } from './worn';

@@ -1,5 +1,6 @@
 import { pieceAt, PURPOSES } from '../knit';
 import type { LinedHatWorn } from '../plan';
+import type { Made } from '../hand';
 import { type Executed, mainGauge, workOf } from '../knit';
 import { PLACES, type PlaceName, type Reveal } from './places';
 import { foldHat } from './worn/fold-hat';
@@ -79,7 +80,7 @@ export interface Outline {
 }
 
 /** Reads the geometry of every picture. No drawing, no screen: distances only. */
-export function readOutline(run: Executed, reveal: Reveal): Outline {
+export function readOutline(run: Made, reveal: Reveal): Outline {
   const tubes = run.fabric.pieces.map((piece, p): TubeOutline => {
     const { planned, gauges } = pieceAt(run, p);
     let at = 0;
@@ -151,22 +152,24 @@ export function heightOfRow(bands: readonly Band[], row: number): number {
   return bands.at(-1)?.topMm ?? 0;
 }
 
-function hatOutline(run: Executed, worn: LinedHatWorn, reveal: Reveal): HatOutline {
+function hatOutline(run: Made, worn: LinedHatWorn, reveal: Reveal): HatOutline {
   const hat = foldHat(run, worn);
   const { place } = reveal.pieces[0]!;
   const piece = pieceAt(run, 0).fabric;
   const { fit, firstRow, foldRow, turnRows, workRows } = hat;
   const edgeRow = foldRow - turnRows;
+  // Rows are counted from the outer crown, whichever end of the work that is.
+  const rowAt = (i: number): number => firstRow + (hat.outer === 'first' ? i : workRows - 1 - i);
   // Bands of neighbouring rows alike in yarn and place; `mm` gives the distance after so many rows of the stretch.
   const gather = (from: number, to: number, mm: (rows: number) => number): WornBand[] => {
     const bands: WornBand[] = [];
     let start = from;
     for (let row = from + 1; row <= to; row++) {
-      const same = row < to && piece.yarn[row] === piece.yarn[start] && place[row] === place[start];
-      if (same) continue;
+      const [here, first] = [rowAt(row), rowAt(start)];
+      if (row < to && piece.yarn[here] === piece.yarn[first] && place[here] === place[first]) continue;
       bands.push({
-        yarn: piece.yarn[start]!,
-        place: PLACES[place[start]!]!,
+        yarn: piece.yarn[first]!,
+        place: PLACES[place[first]!]!,
         fromMm: mm(start - from),
         toMm: mm(row - from)
       });
@@ -176,15 +179,14 @@ function hatOutline(run: Executed, worn: LinedHatWorn, reveal: Reveal): HatOutli
   };
   const flat = (rows: number): number => rows * fit.fullCourseMm;
   const arcMm = fit.arcAt(edgeRow);
-  const fold = firstRow + foldRow;
   const liningRows = workRows - foldRow - turnRows;
   return {
     form: 'lined-hat',
     radiusMm: fit.girthMm / (2 * Math.PI),
     arcMm,
-    outer: gather(firstRow, firstRow + edgeRow, fit.arcAt),
-    under: gather(firstRow + edgeRow, fold, flat),
-    brim: gather(fold, fold + turnRows, flat),
-    lining: gather(fold + turnRows, firstRow + workRows, (rows) => arcMm - fit.arcAt(Math.max(0, liningRows - rows)))
+    outer: gather(0, edgeRow, fit.arcAt),
+    under: gather(edgeRow, foldRow, flat),
+    brim: gather(foldRow, foldRow + turnRows, flat),
+    lining: gather(foldRow + turnRows, workRows, (rows) => arcMm - fit.arcAt(Math.max(0, liningRows - rows)))
   };
 }

@@ -1,6 +1,6 @@
 import { about, type Figure, type Reason } from '../quantity';
 import type { Executed } from '../knit';
-import { type Step, TUBE_ROWS_PER_MINUTE } from './steps';
+import { PACE_PINS, rowsAMinute, type Step } from './steps';
 
 /** How far knitters differ from the practised one when their own pace is unknown (own estimate, no source). */
 const PACE_SPREAD = 0.25;
@@ -25,9 +25,9 @@ export function readPace(run: Executed, steps: readonly Step[]): Pace {
     if (phase === 'finish') finishing += minutes * copies;
     else cranking += minutes * copies;
   }
-  const why = (of: 'cranking' | 'all'): Reason[] => [
-    { say: 'pace', perMinute: own ?? TUBE_ROWS_PER_MINUTE, own: own !== null, of }
-  ];
+  const [piece] = run.plan.pieces;
+  const perMinute = rowsAMinute(run.kit.habits, true, piece ? piece.to - piece.from + 1 : PACE_PINS);
+  const why = (of: 'cranking' | 'all'): Reason[] => [{ say: 'pace', perMinute, own: own !== null, of }];
   return {
     cranking: about(cranking, spread, 'minutes', basis, why('cranking')),
     finishing: about(finishing, PACE_SPREAD, 'minutes', 'default', [{ say: 'finishingSteps' }]),

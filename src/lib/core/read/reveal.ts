@@ -1,10 +1,10 @@
 import { pieceAt } from '../knit';
-import type { Executed } from '../knit';
+import type { Made } from '../hand';
 import { PLACES, type Reveal } from './places';
 import { placesOf } from './worn';
 
 /** Reads which rows of every piece show where when the finished thing is worn. */
-export function readReveal(run: Executed): Reveal {
+export function readReveal(run: Made): Reveal {
   const { pieces, turnRows } = placesOf(run);
   const shares = pieces.flatMap(({ place }, p) => {
     const { yarn, rows } = pieceAt(run, p).fabric;

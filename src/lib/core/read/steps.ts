@@ -38,22 +38,42 @@ export interface Step {
   readonly needs: readonly number[];
 }
 
-/** Rows a practised knitter cranks in a minute in TUBE mode: a hat of 135 rows with all its finishing then takes 15 to 20 minutes (craft 10). */
+/**
+ * Rows a practised knitter cranks in a minute on a ring of 46 pins, the slow first rows included: a hat of 135 rows with all
+ * its finishing then takes 15 to 20 minutes, a preterm hat of 65 rows on 22 pins under 4 (handbook section 10, common
+ * practice, no source).
+ */
 export const TUBE_ROWS_PER_MINUTE = 18;
+
+/** The ring that pace is told of. A row takes the time of its stitches: on 22 pins half as long. */
+export const PACE_PINS = 46;
 
 /** Rows in a minute when the crank goes to and fro by hand, a cord or a panel (own estimate, no source). */
 export const PANEL_ROWS_PER_MINUTE = 12;
 
-/** The first rows go at less than half of that (own estimate, no source). */
+/** At a pace that was learned row by row the first rows go at less than half of it (own estimate, no source). */
 const SLOW_ROWS = 12;
 const SLOW_FACTOR = 0.45;
 
-/** Rows this knitter cranks in a minute, by habit; a practised knitter's where that was never said. */
-export const rowsAMinute = ({ tubeRowsPerMinute, panelRowsPerMinute }: Habits, tube: boolean): number =>
-  tube ? (tubeRowsPerMinute ?? TUBE_ROWS_PER_MINUTE) : (panelRowsPerMinute ?? PANEL_ROWS_PER_MINUTE);
+/**
+ * Rows this knitter cranks in a minute, by habit; where that was never said a practised knitter's on a ring of so many pins.
+ *
+ * @example rowsAMinute({ tubeRowsPerMinute: null, panelRowsPerMinute: null }, true, 23) // 36
+ */
+export const rowsAMinute = (
+  { tubeRowsPerMinute, panelRowsPerMinute }: Pick<Habits, 'tubeRowsPerMinute' | 'panelRowsPerMinute'>,
+  tube: boolean,
+  pins: number
+): number =>
+  tube
+    ? (tubeRowsPerMinute ?? (TUBE_ROWS_PER_MINUTE * PACE_PINS) / pins)
+    : (panelRowsPerMinute ?? PANEL_ROWS_PER_MINUTE);
 
 function rowMinutes(run: Executed, piece: Piece, from: number, count: number): number {
-  const pace = rowsAMinute(run.kit.habits, piece.mode === 'tube');
+  const tube = piece.mode === 'tube';
+  const pace = rowsAMinute(run.kit.habits, tube, piece.to - piece.from + 1);
+  // The usual pace of a tube is that of whole pieces, its slow first rows included.
+  if (tube && run.kit.habits.tubeRowsPerMinute === null) return count / pace;
   const slow = Math.max(0, Math.min(SLOW_ROWS, from + count) - from);
   return (count - slow + slow / SLOW_FACTOR) / pace;
 }
@@ -229,7 +249,8 @@ export function readSteps(run: Made): Step[] {
         cues: NONE,
         copies: each ? piece.copies : 1,
         eachCopy: each,
-        minutes: 0.5,
+        // Setting up is not counted: practice tells the time of the piece alone.
+        minutes: 0,
         needs: NONE
       });
     }

@@ -1,7 +1,7 @@
 import { pieceAt } from '$lib/core/read';
 import { mainYarn } from '$lib/core/knit';
 import type { Point, SketchLine } from '$lib/core/read';
-import { type Desk, type DrawAct, yarnAt } from './drawing';
+import { type Desk, type DrawAct, partOf, yarnAt } from './drawing';
 import { lying } from './lying';
 import { arrow, curl, edgeY, hairline, numbered, openEnd } from './pictures';
 import { parts } from './put';
@@ -28,12 +28,9 @@ export const draw: DrawAct<'draw'> = (a, _f, d) => {
     arrow(end.at((k * n) / 6 - 0.5, end.r * 0.82), end.at((k * n) / 6 - 0.5, end.r * 0.4), d.say.words.draw.parts.here)
   );
   const ring = Array.from({ length: n + 1 }, (_, i): Point => end.at(i - 0.5, end.r));
-  const tail = curl(
-    a.tail === 'out' ? end.at(0, end.r + 8) : end.at(0, end.r * 0.3),
-    1,
-    end.yarn,
-    d.say.words.draw.parts.tail
-  );
+  // Laid on the face that shows now, the tail hangs outside the ring of stitches.
+  const outside = partOf(d.before, a.piece).part.layers[0]!.face === a.tail;
+  const tail = curl(outside ? end.at(0, end.r + 8) : end.at(0, end.r * 0.3), 1, end.yarn, d.say.words.draw.parts.tail);
   return parts({
     shapes: end.shapes,
     lines: [hairline(ring, { thickMm: 1.5, yarn: end.yarn, title: d.say.words.draw.parts.thread }), ...arrows, tail],

@@ -9,7 +9,7 @@ import {
   type SketchLine,
   upright
 } from '$lib/core/read';
-import type { Desk, DrawAct } from './drawing';
+import { type Desk, type DrawAct, partOf } from './drawing';
 import { lengthwise, lying } from './lying';
 
 import { across, arrow, hairline, numbered } from './pictures';
@@ -112,9 +112,10 @@ export const fold: DrawAct<'fold'> = (a, f, d) => {
       const mark = across(lay.half, y, `${names.fold}, ${d.say.words.draw.row(f.row ?? 0, d.say.talk)}`, {
         dashed: true
       });
-      const up = arrow([0, lay.lengthMm * 0.94], [0, y + 14], names.inside);
-      const down = a.how === 'pinch' ? arrow([0, lay.lengthMm * 0.06], [0, y - 14], names.inside) : [];
-      return parts({ shapes: lay.shapes, lines: [...lay.lines, mark.line, ...up, ...down], labels: [...lay.labels, mark.label] }, lay.grain); // prettier-ignore
+      // From the end that goes in to the fold.
+      const last = f.enters === 'hung-off';
+      const into = arrow([0, lay.lengthMm * (last ? 0.06 : 0.94)], [0, y + (last ? -14 : 14)], names.inside);
+      return parts({ shapes: lay.shapes, lines: [...lay.lines, mark.line, ...into], labels: [...lay.labels, mark.label] }, lay.grain); // prettier-ignore
     }
     case 'flat':
       if (d.made.plan.acts.some((act) => act.do === 'fold' && act.piece === a.piece && act.how === 'pouch-right')) return pouch(d, a.piece, 'flat'); // prettier-ignore
@@ -138,17 +139,13 @@ export const fold: DrawAct<'fold'> = (a, f, d) => {
   }
 };
 
-export const turn: DrawAct<'turn'> = (a, f, d) => {
+export const turn: DrawAct<'turn'> = (a, _f, d) => {
+  if (partOf(d.before, a.piece).part.form === 'flat') {
+    const lay = lengthwise(d, d.after(), a.piece);
+    const round = arrow([lay.along * 0.3, -18], [lay.along * 0.7, -18], d.say.words.draw.parts.here);
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, ...round], labels: [] }, lay.grain);
+  }
   const lay = lying(d, d.after(), a.piece);
-  // The purl side is bumps, not columns: short level strokes tell it.
-  const bumps: SketchLine[] =
-    f.out === 'purl'
-      ? Array.from({ length: 60 }, (_, i) => {
-          const [col, row] = [i % 6, Math.floor(i / 6)];
-          const x = -lay.half * 0.9 + (lay.half * 1.8 * (col + (row % 2) * 0.5)) / 6;
-          const y = lay.lengthMm * (0.04 + (0.92 * row) / 10);
-          return hairline([[x, y], [x + lay.half * 0.16, y]], { strong: true }); // prettier-ignore
-        })
-      : [];
-  return parts({ shapes: lay.shapes, lines: [...lay.lines, ...bumps, ...arrow([-lay.half * 0.6, -20], [lay.half * 0.6, -20], '')], labels: lay.labels }, lay.grain); // prettier-ignore
+  const round = arrow([-lay.half * 0.6, -20], [lay.half * 0.6, -20], d.say.words.draw.parts.here);
+  return parts({ shapes: lay.shapes, lines: [...lay.lines, ...round], labels: lay.labels }, lay.grain);
 };

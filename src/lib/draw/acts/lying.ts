@@ -1,4 +1,4 @@
-import { reachable, type Run, type State } from '$lib/core/hand';
+import { isOutside, type Run, type State } from '$lib/core/hand';
 import { lengthMmOf, mainYarn } from '$lib/core/knit';
 import { grain, halfWidth, layPanel, layRows, pieceAt, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from '$lib/core/read'; // prettier-ignore
 import { type Desk, partOf } from './drawing';
@@ -100,11 +100,20 @@ function tailCurls(s: State, id: number, half: number, lengthMm: number, d: Desk
     own.slice(0, 3).forEach((tail, i) => {
       const yarn = d.made.fabric.yarns.indexOf(tail.yarn);
       const line = curl([way * half * (0.9 - i * 0.22), y], way, yarn, d.say.words.draw.parts.tail);
-      made.push(reachable(s, tail) && tail.face === s.parts[id]!.out ? line : { ...line, yarn: null, thickMm: 0, dashed: true }); // prettier-ignore
+      made.push(isOutside(s.parts[id]!, tail) ? line : { ...line, yarn: null, thickMm: 0, dashed: true });
     });
   }
   return made;
 }
+
+/** The purl side is bumps, not columns: short level strokes tell it. */
+const bumps = (half: number, lengthMm: number): SketchLine[] =>
+  Array.from({ length: 60 }, (_, i) => {
+    const [col, row] = [i % 6, Math.floor(i / 6)];
+    const x = -half * 0.9 + (half * 1.8 * (col + (row % 2) * 0.5)) / 6;
+    const y = lengthMm * (0.04 + (0.92 * row) / 10);
+    return hairline([[x, y], [x + half * 0.16, y]], { strong: true }); // prettier-ignore
+  });
 
 /** A piece as it lies: bands of its rows, its ends as they are, its tails. */
 export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
@@ -131,30 +140,37 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
   const rows = pieceAt(made, piece).fabric;
   const count = [...rows.purpose].filter((p) => p === 0).length;
   const yarn = mainYarn(rows);
-  const [top, bottom] = [standing(s, id, 'hung-off'), standing(s, id, 'cast-on')];
-  // A lining lies inside: what shows is the half that was knitted last, its end at the top, the fold at the foot.
+  // Folded into itself, one half shows: its end at the top, the fold at the foot.
+  const firstOut = lined && part?.layers[0]!.half === 'first';
+  const [top, bottom] = firstOut
+    ? [standing(s, id, 'cast-on'), standing(s, id, 'hung-off')]
+    : [standing(s, id, 'hung-off'), standing(s, id, 'cast-on')];
   const looks = lined ? (['open', endLook(top)] as const) : ([endLook(bottom), endLook(top)] as const);
   const shape = tubeHalf(half, lengthMm, [looks[1], looks[0]]);
   const shapes = layRows(made, piece, {
     origin: [0, 0],
     lengthMm,
     half: shape,
-    rows: lined ? { from: Math.floor(count / 2), to: count } : { from: 0, to: count },
-    lastFirst: true
+    rows: firstOut ? { from: 0, to: Math.floor(count / 2) } : { from: lined ? Math.floor(count / 2) : 0, to: count },
+    lastFirst: !firstOut
   });
   const marks = [endMarks(top, 0, half, -1, d, yarn), ...(lined ? [] : [endMarks(bottom, lengthMm, half, 1, d, yarn)])];
-  const yAt = (row: number): number => (lined ? lengthMm * (1 - (row - count / 2) / (count / 2)) : lengthMm * (1 - row / Math.max(1, count))); // prettier-ignore
+  const yAt = (row: number): number => {
+    if (!lined) return lengthMm * (1 - row / Math.max(1, count));
+    return lengthMm * (firstOut ? row / (count / 2) : 1 - (row - count / 2) / (count / 2));
+  };
   const lines = marks.flatMap((m) => m.lines);
   if (lined) {
     lines.push(hairline([[-half * 0.86, lengthMm], [-half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm]], { dashed: true, title: d.say.words.draw.parts.inside })); // prettier-ignore
   }
+  if (part?.layers[0]!.face === 'purl') lines.push(...bumps(half, lengthMm));
   if (part?.brim) shapes.push(sheet(-half, lengthMm * 0.78, 2 * half, lengthMm * 0.22, '', 0.75));
   return {
     shapes: [...shapes, ...marks.flatMap((m) => m.shapes)],
     lines: [...lines, ...(tails ? tailCurls(s, id, half, lengthMm, d) : [])],
     labels: [
       ...marks.flatMap((m) => m.labels),
-      { at: [-half - 10, lengthMm / 2], text: part ? d.say.words.draw.out[part.out] : '', anchor: 'end' }
+      { at: [-half - 10, lengthMm / 2], text: part ? d.say.words.draw.out[part.layers[0]!.face] : '', anchor: 'end' }
     ],
     half,
     lengthMm,

@@ -28,7 +28,9 @@ export class CrankPace {
     const { result, track, rows, leg, inPiece } = this.stand;
     const told = rowsPerMinute(this.times(Math.min(LOOKED_BACK, inPiece)));
     const toAndFro = Boolean(leg?.turns);
-    const pace = told === null || !result ? null : { faster: told / rowsAMinute(result.kit.habits, !toAndFro), toAndFro }; // prettier-ignore
+    const piece = result?.plan.pieces[leg?.piece ?? 0];
+    const planned = result && piece ? rowsAMinute(result.kit.habits, !toAndFro, piece.to - piece.from + 1) : null;
+    const pace = told === null || planned === null ? null : { faster: told / planned, toAndFro };
     return minutesLeft(track, rows, pace);
   });
 }

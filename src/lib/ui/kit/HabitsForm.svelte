@@ -1,7 +1,13 @@
 <script lang="ts">
   import type { HabitsChange } from '$lib/store/kit';
   import type { Habits, Terms } from '$lib/core/kit';
-  import { type CrankedRows, learnedPace, PANEL_ROWS_PER_MINUTE, TUBE_ROWS_PER_MINUTE } from '$lib/core/read';
+  import {
+    type CrankedRows,
+    learnedPace,
+    PACE_PINS,
+    PANEL_ROWS_PER_MINUTE,
+    TUBE_ROWS_PER_MINUTE
+  } from '$lib/core/read';
   import ChoiceField from '../options/ChoiceField.svelte';
   import CountField from '../options/CountField.svelte';
   import NumberField from '../options/NumberField.svelte';
@@ -148,7 +154,7 @@
     <NumberField
       label="Your rows a minute, tube"
       unit="rows"
-      help="Empty: {TUBE_ROWS_PER_MINUTE}, a practised knitter."
+      help="Empty: a practised knitter, {TUBE_ROWS_PER_MINUTE} on {PACE_PINS} pins and more on a smaller ring."
       value={habits.tubeRowsPerMinute}
       min={0.5}
       max={200}

@@ -38,10 +38,10 @@ export const draw: Words['draw'] = {
     bind: (_a, f, t) => `${t.stitches(f.stitches)} along the edge, from 1`,
     runDown: (_a, f, t) => `${t.many(f.pins.length, 'column', 'columns')} of rungs`,
     wasteOff: (a, _f, t) => ({ strand: 'Pull this one strand', separator: `Pull this ${t.terms.row}`, cut: 'Cut here', unravel: 'Unravel from here' })[a.by], // prettier-ignore
-    fold: (a) =>
+    fold: (a, f) =>
       ({
-        inside: 'The first half goes up inside',
-        pinch: 'Pinched in the middle, both halves inwards',
+        inside: f.enters === 'cast-on' ? 'The cast-on end goes in' : 'The last-knitted end goes in',
+        pinch: 'Pinched in the middle, one half pushed into the other',
         flat: 'Two layers on the table',
         'pouch-right': 'Three squares; the right corner goes down',
         'pouch-left': 'The left corner goes up',
@@ -49,7 +49,7 @@ export const draw: Words['draw'] = {
         brim: 'The fold goes up',
         twist: 'Two U shapes locked into each other'
       })[a.how],
-    turn: (_a, f) => `${f.out === 'purl' ? 'Purl' : 'Knit'} side out`,
+    turn: (_a, f) => ({ purl: 'Purl side out', knit: 'Knit side out', first: 'The first half is outside', last: 'The last half is outside', back: 'The ridge is inside' })[f.out], // prettier-ignore
     waist: (_a, f, t) => (f.row === null ? 'Each corner along a slanting line' : `The waist at ${t.row(f.row)}`),
     fill: () => 'Through the open end, the far end first',
     block: () => 'Pinned out to its measures',

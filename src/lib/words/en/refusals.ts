@@ -1,4 +1,5 @@
-import type { RunName } from '$lib/core/plan';
+import type { RefusalFacts } from '$lib/core/hand';
+import type { RunName, ShownSide } from '$lib/core/plan';
 import type { Talk } from '../talk';
 import type { Words } from '../words';
 
@@ -20,6 +21,18 @@ const RUNS: Readonly<Record<RunName | 'row' | 'corners', string>> = {
 export const edgeOf = (run: RunName | 'row' | 'corners', piece: number, t: Talk): string =>
   `the ${run === 'row' ? t.terms.row : RUNS[run]} of the ${t.piece(piece)}`;
 
+const OUT: Readonly<Record<RefusalFacts['out-already']['out'], string>> = {
+  knit: 'the knit side',
+  purl: 'the purl side',
+  first: 'the first half',
+  last: 'the last half',
+  back: 'the back layer'
+};
+
+/** What shows, in the middle of a sentence. */
+const shown = ({ half, face }: ShownSide): string =>
+  `the ${face} side${half === 'whole' ? '' : ` of its ${half} rows`}`;
+
 const the = (piece: number, t: Talk): string => `the ${t.piece(piece)}`;
 
 /** Why hands cannot do something. */
@@ -40,8 +53,10 @@ export const refusals: Words['refusals'] = {
   'waste-on': (f, t) => `the waste is still at ${edgeOf(f.edge, f.piece, t)}`,
   'not-threaded': (f, t) => `${edgeOf(f.edge, f.piece, t)} is on no thread`,
   sealed: (f, t) => `no hand reaches inside ${the(f.piece, t)}: it is closed all round`,
-  'fold-sealed': (f, t) =>
-    `both ends of ${the(f.piece, t)} are shut and a tail is caught inside; bring it out before it is folded`,
+  'tail-caught': (f, t) => `a loose tail of ${the(f.piece, t)} would be shut in where no hand reaches it`,
+  'other-side': (f, t) => `that is worked on the other side of ${the(f.piece, t)}: turn it inside out first`,
+  'no-way-through': (f, t) => `${the(f.piece, t)} has no opening that it could be turned inside out through`,
+  'brim-up': (f, t) => `the brim of ${the(f.piece, t)} is turned up; turn it down before turning the piece inside out`,
   'not-tube': (f, t) => `${the(f.piece, t)} is no tube`,
   'not-closed': (f, t) => `${the(f.piece, t)} must be closed at both ends, or lie flat, first`,
   'folded-already': (f, t) => `${the(f.piece, t)} is folded already`,
@@ -57,7 +72,7 @@ export const refusals: Words['refusals'] = {
   'none-dropped': (f, t) => `no stitch of ${the(f.piece, t)} waits at ${t.pin(f.pin)} to be latched up`,
   'no-floats': (f, t) => `${the(f.piece, t)} has no floats to latch up`,
   'floats-loose': (f, t) => `the floats of ${the(f.piece, t)} are not latched up yet`,
-  'out-already': (f, t) => `the ${f.out} side of ${the(f.piece, t)} is out already`,
+  'out-already': (f, t) => `${OUT[f.out]} of ${the(f.piece, t)} is out already`,
   'nothing-to-hang': (f, t) => `there are not so many of ${the(f.piece, t)}`
 };
 
@@ -75,5 +90,8 @@ export const left: Words['left'] = {
   lining: (f, t) => `nothing would hold the lining of ${the(f.piece, t)} in place`,
   cord: (f, t) => `a cord would be made for ${the(f.piece, t)} and never threaded`,
   shut: (f, t) => `${the(f.piece, t)} would have no ${f.opening.replaceAll('-', ' ')}`,
+  'wrong-side': (f, t) =>
+    `${the(f.piece, t)} would show ${shown(f.shows)} ${f.where}, where ${shown(f.promised)} belongs`,
+  'ridge-out': (f, t) => `the ridge of a seam of ${the(f.piece, t)} would lie outside, where it shows`,
   hole: (f, t) => `${the(f.piece, t)} would have an opening of ${t.len(f.girthMm)} that is not meant to be there`
 };

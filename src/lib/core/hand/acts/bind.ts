@@ -1,4 +1,4 @@
-import type { ActOf, RunRef } from '../../plan';
+import { type ActOf, halfOfRun, type RunRef } from '../../plan';
 import { instancesOf } from '../instances';
 import { hookYarnMm, RUNG_END_MM } from '../lengths';
 import type { Refusal } from '../refusal';
@@ -7,6 +7,7 @@ import { type Spread, spreadOn } from '../buttons';
 import type { CutWhat, Run } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { type ActRule, notOff, type Table } from './rule';
+import { sideRefuse } from './seam-edges';
 
 export interface BindFacts {
   /** Live loops that are caught. */
@@ -86,7 +87,7 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
   const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
   const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
   addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
-  addCutTails(t.s, part, act.yarn, act.name);
+  addCutTails(t.s, part, act.yarn, act.name, { half: halfOfRun(act.runs[0]!.run) });
   for (const r of runs) {
     r.hold = 'bound';
     // A woven cast-on is held by the new edge: its tail is no string any more.
@@ -108,7 +109,7 @@ export const bind: ActRule<BindAct, BindFacts> = {
     for (const { parts, times } of instancesOf(t.s, act.runs)) {
       const runs = runsOf(act, t, parts);
       if (!Array.isArray(runs)) return runs;
-      const refusal = holdRefuse(t, act, runs);
+      const refusal = sideRefuse(t, act.from, parts[0]!) ?? holdRefuse(t, act, runs);
       if (refusal) return refusal;
       found.push({ runs, part: parts[0]!, times });
     }

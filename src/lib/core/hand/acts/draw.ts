@@ -1,7 +1,9 @@
-import type { ActOf } from '../../plan';
+import { type ActOf, type Edge, halfAt } from '../../plan';
 import { closeRim, countOf, endRuns, rimAt, ringAt } from '../rims';
-import { innerFace, sealed, tailsAt } from '../tails';
-import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
+import { endsShut, isOpen, spaceOf } from '../layers';
+import type { OnFabric, Part } from '../state';
+import { tailsAt, tailsOf } from '../tails';
+import { type ActRule, firstOf, notOff, partsIn, type Table, unchanged } from './rule';
 
 export interface DrawFacts {
   readonly stitches: number;
@@ -9,6 +11,30 @@ export interface DrawFacts {
   readonly last: boolean;
   /** A woven cast-on draws up on its own tail. */
   readonly woven: boolean;
+}
+
+/** Where the tails of an end are laid: a zipped edge has all of them on the layer that is outside. */
+const laidOn = (act: ActOf<'draw'>, part: Part, edge: Edge): OnFabric => ({
+  half: part.linked ? part.layers[0]!.half : halfAt(edge),
+  face: act.tail
+});
+
+/** Whether drawing these ends would shut a tail up where no hand gets to it any more. */
+function catches(t: Table, act: ActOf<'draw'>, part: Part, id: number): boolean {
+  const { s } = t;
+  const surface = s.surfaces[part.surface]!;
+  const { rims } = surface;
+  const gone = act.edges.map((edge) => rimAt(s, id, edge));
+  // What would be open afterwards: asked of the state as it will be, which is put back at once.
+  surface.rims = rims.filter((rim) => !gone.includes(rim));
+  const out = (at: OnFabric): boolean => isOpen(s, id, spaceOf(part.layers, at));
+  const waiting = tailsOf(s, id, (tail) => tail.fate === 'loose' || tail.fate === 'string');
+  const caught = waiting.some((tail) => {
+    const edge = act.edges.find((e) => tail.where.at === e);
+    return !out(edge ? laidOn(act, part, edge) : tail);
+  });
+  surface.rims = rims;
+  return caught;
 }
 
 /** Ends pulled together on their threads until no hole is left. */
@@ -29,10 +55,7 @@ export const draw: ActRule<ActOf<'draw'>, DrawFacts> = {
             if (runs.some((r) => r.waste > 0)) return { code: 'waste-on', piece: act.piece, edge };
             if (runs.some((r) => r.hold !== 'thread' && r.hold !== 'woven')) return { code: 'not-threaded', piece: act.piece, edge }; // prettier-ignore
           }
-          const others = t.s.surfaces[part.surface]!.rims.filter((rim) => act.edges.every((edge) => rim !== rimAt(t.s, id, edge))); // prettier-ignore
-          const opens = others.some((rim) => rim.some((r) => t.s.runs[r]!.run !== 'fold' || part.form !== 'lined'));
-          // Inside, a knot can be made only while something else is open.
-          if (act.tail === 'in' && !opens) return { code: 'sealed', piece: act.piece };
+          if (catches(t, act, part, id)) return { code: 'tail-caught', piece: act.piece };
         }
         return undefined;
       }
@@ -50,13 +73,13 @@ export const draw: ActRule<ActOf<'draw'>, DrawFacts> = {
         for (const tail of tailsAt(t.s, id, edge)) {
           if (tail.fate !== 'string' && tail.fate !== 'loose') continue;
           // The strings, and whatever else hangs at this end, are laid to the same side before it shuts.
-          tail.fate = 'loose';
-          tail.face = act.tail === 'out' ? part.out : innerFace(part);
+          Object.assign(tail, laidOn(act, part, edge), { fate: 'loose' });
         }
       }
-      facts.last = sealed(t.s, id);
+      facts.last = endsShut(t.s, id);
     }
     return facts;
   },
-  minutes: (f) => (f.stitches > 0 ? 1 : 0)
+  // 0.7 s a stitch (common practice, no source).
+  minutes: (f) => (0.7 * f.stitches) / 60
 };

@@ -2,7 +2,7 @@ import { fillingGrams, STUFFED_WIDER } from '../../body';
 import { lengthMmOf } from '../../knit';
 import type { ActOf } from '../../plan';
 import { endRuns } from '../rims';
-import { sealed } from '../tails';
+import { endsShut } from '../layers';
 import { type ActRule, firstOf, notOff, partsIn, unchanged } from './rule';
 
 export interface FillFacts {
@@ -22,7 +22,7 @@ export const fill: ActRule<ActOf<'fill'>, FillFacts> = {
         for (const { part, id } of partsIn(t, act.piece)) {
           if (part.body !== 'tube') return { code: 'not-tube', piece: act.piece };
           if (part.filled) return { code: 'filled-already', piece: act.piece };
-          if (sealed(t.s, id)) return { code: 'closed-body', piece: act.piece };
+          if (endsShut(t.s, id)) return { code: 'closed-body', piece: act.piece };
         }
         return undefined;
       }

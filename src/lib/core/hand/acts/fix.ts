@@ -3,8 +3,9 @@ import type { ActOf } from '../../plan';
 import { spreadOn } from '../buttons';
 import { BUTTON_MM, FACE_MM, HOLD_MM } from '../lengths';
 import type { CutWhat } from '../state';
-import { addCut, addCutTails, sealed } from '../tails';
-import { adorn, type ActRule, firstOf, notOff, partsIn } from './rule';
+import { endsShut } from '../layers';
+import { addCut, addCutTails } from '../tails';
+import { adorn, type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
 
 export interface FixFacts {
   readonly cutMm: number;
@@ -25,6 +26,12 @@ const YARN: Readonly<Record<ActOf<'fix'>['what'], { mm: number; what: CutWhat }>
   tag: { mm: BUTTON_MM, what: 'patch' }
 };
 
+/** The half of the rows that it sits on, where its row is known. */
+function halfOfRow(t: Table, { piece, row }: ActOf<'fix'>): 'first' | 'last' | undefined {
+  if (row === undefined) return undefined;
+  return row <= Math.floor(pieceAt(t.run, piece).fabric.work.count / 2) ? 'first' : 'last';
+}
+
 /** What is sewn flat onto one layer, with a hand behind it. */
 const isFlat = (what: ActOf<'fix'>['what']): boolean => what === 'patch' || what === 'tag';
 
@@ -42,9 +49,9 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
           if (act.row > count) return { code: 'nothing-there', piece: act.piece, run: 'row' };
         }
         // Sewn later it would catch the layer behind it.
-        if (isFlat(act.what) && partsIn(t, act.piece).some(({ part, id }) => part.form === 'lined' || part.filled || sealed(t.s, id))) return { code: 'sealed', piece: act.piece }; // prettier-ignore
+        if (isFlat(act.what) && partsIn(t, act.piece).some(({ part, id }) => part.form === 'lined' || part.filled || endsShut(t.s, id))) return { code: 'sealed', piece: act.piece }; // prettier-ignore
         if (act.what !== 'safety-eyes') return undefined;
-        const late = partsIn(t, act.piece).some(({ part, id }) => part.filled || sealed(t.s, id));
+        const late = partsIn(t, act.piece).some(({ part, id }) => part.filled || endsShut(t.s, id));
         return late ? { code: 'eyes-late', piece: act.piece } : undefined;
       }
     ),
@@ -52,7 +59,7 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
     const { mm, what } = YARN[act.what];
     for (const { part, id } of partsIn(t, act.piece)) {
       addCut(t.s, { yarn: act.yarn, what, mm, count: act.count * part.times });
-      addCutTails(t.s, id, act.yarn, act.what, act.count);
+      addCutTails(t.s, id, act.yarn, act.what, { count: act.count, half: halfOfRow(t, act) });
       adorn(part, act.what, act.count);
     }
     const { along } = act;

@@ -1,9 +1,10 @@
 import { colourChanges, lengthMmOf, pieceAt } from '../../knit';
-import type { ActOf } from '../../plan';
+import { type ActOf, type Edge, type Half, otherEdge } from '../../plan';
 import { addRun as put, endRuns, ringAt } from '../rims';
 import type { Refusal } from '../refusal';
-import type { Hold, Part, Run, State } from '../state';
-import { reaches, sealed, tailsOf } from '../tails';
+import type { Hold, Layer, Part, Run, State } from '../state';
+import { endsShut, foldedIn, outsideOf, pressedFlat, spaceOf } from '../layers';
+import { tailsOf } from '../tails';
 import { type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
 
 export interface FoldFacts {
@@ -15,19 +16,29 @@ export interface FoldFacts {
   readonly heightMm: number | null;
   /** Changes of colour in the rows of the work: their knots are to lie between the layers. */
   readonly joins: number;
-  /** A brim is turned up in a moment. */
+  /** A brim is turned up, and a stretched tube pinched, in a moment. */
   readonly brim: boolean;
+  readonly pinched: boolean;
   /** There is a lining that shows on it. */
   readonly lined: boolean;
+  /** Folded into itself: the end that goes in, and the one that stays outside. */
+  readonly enters: Edge | null;
+  readonly stays: Edge | null;
+  /** The half of the rows that lies outside then. */
+  readonly outside: Half;
 }
 
 /** Folds of a pouch, in their order. */
 const POUCH = ['pouch-right', 'pouch-left', 'pouch-over'] as const;
 
-/** A tail that would be caught: loose, inside, and nothing leads there any more. */
-function caught(t: Table, id: number): boolean {
-  const reached = reaches(t.s);
-  return tailsOf(t.s, id, (tail) => tail.fate === 'loose').some((tail) => !reached(tail));
+/** The end that goes in; the one that was knitted last where an act does not say. */
+const entersOf = (act: ActOf<'fold'>): Edge => act.enters ?? 'hung-off';
+
+/** Whether a loose tail would lie where no hand gets to it once the layers lie like this. */
+function caught(t: Table, id: number, layers: readonly Layer[]): boolean {
+  // Between the layers one gets by an end, into the hollow by the fold, which is open.
+  const between = !endsShut(t.s, id);
+  return tailsOf(t.s, id, (tail) => tail.fate === 'loose').some((tail) => spaceOf(layers, tail) === 1 && !between);
 }
 
 function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusal | undefined {
@@ -38,13 +49,13 @@ function refusalOf(act: ActOf<'fold'>, t: Table, part: Part, id: number): Refusa
     case 'inside':
     case 'pinch':
       if (part.form !== 'tube') return { code: 'folded-already', piece };
-      if (sealed(t.s, id) && caught(t, id)) return { code: 'fold-sealed', piece };
+      if (caught(t, id, foldedIn(part.layers, entersOf(act)))) return { code: 'tail-caught', piece };
       // Pinched, both ends must be shut: the halves are worked into each other from the middle.
-      if (act.how === 'pinch' && !sealed(t.s, id)) return { code: 'not-closed', piece };
+      if (act.how === 'pinch' && !endsShut(t.s, id)) return { code: 'not-closed', piece };
       return undefined;
     case 'flat':
       if (part.form !== 'tube') return { code: 'folded-already', piece };
-      return sealed(t.s, id) ? undefined : { code: 'not-closed', piece };
+      return endsShut(t.s, id) ? undefined : { code: 'not-closed', piece };
     case 'pouch-right':
     case 'pouch-left':
     case 'pouch-over':
@@ -81,18 +92,20 @@ function layFlat(t: Table, part: Part, id: number, act: ActOf<'fold'>): void {
     addRun(s, { part: id, run: name, lo: 1, hi: high, unit: 'stitches', mm: across, up: true, hold: 'fold' });
   const [upper, lower] = act.pins ?? [lo, lo + high];
   part.form = 'flat';
+  part.layers = pressedFlat(part.layers);
   const surface = s.surfaces[part.surface]!;
   surface.chi -= 1;
   surface.rims.push([end('first-end'), long('upper', true, upper), end('last-end'), long('lower', false, lower)]);
 }
 
 /** One half goes inside the other: what was inside the tube lies between two layers, and a fold is the rim. */
-function pushIn(t: Table, part: Part, id: number): void {
+function pushIn(t: Table, part: Part, id: number, enters: Edge): void {
   const { s } = t;
   const pins = endRuns(s, id, 'hung-off');
   const [lo, hi] = [Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))];
   const mm = pins.reduce((sum, r) => sum + r.mm, 0);
   part.form = 'lined';
+  part.layers = foldedIn(part.layers, enters);
   const surface = s.surfaces[part.surface]!;
   surface.chi -= 1;
   surface.rims.push([addRun(s, { part: id, run: 'fold', lo, hi, unit: 'stitches', mm, up: true, hold: 'fold' })]);
@@ -116,7 +129,7 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
     ),
   does: (act, t) => {
     for (const { part, id } of partsIn(t, act.piece)) {
-      if (act.how === 'inside' || act.how === 'pinch') pushIn(t, part, id);
+      if (act.how === 'inside' || act.how === 'pinch') pushIn(t, part, id, entersOf(act));
       else if (act.how === 'flat') layFlat(t, part, id, act);
       else if (act.how === 'brim') part.brim = true;
       else if (act.how === 'twist') part.twisted = true;
@@ -133,8 +146,13 @@ export const fold: ActRule<ActOf<'fold'>, FoldFacts> = {
       heightMm: act.heightMm ?? null,
       joins: colourChanges(runs),
       brim: act.how === 'brim',
-      lined: t.s.parts[first]!.form === 'lined'
+      pinched: act.how === 'pinch',
+      lined: t.s.parts[first]!.form === 'lined',
+      enters: inside ? entersOf(act) : null,
+      stays: inside ? otherEdge(entersOf(act)) : null,
+      outside: outsideOf(t.s.parts[first]!).half
     };
   },
-  minutes: (f) => (f.brim ? 0.2 : 0.5)
+  // Pushed in, the layers are laid line on line all round (own estimate, no source).
+  minutes: (f) => (f.brim || f.pinched ? 0.1 : f.enters ? 1.5 : 0.5)
 };

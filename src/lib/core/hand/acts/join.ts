@@ -1,10 +1,10 @@
 import { pieceAt } from '../../knit';
 import { machineOf, ringMm } from '../../kit';
-import type { Edge } from '../../plan';
+import { type Edge, halfOfRun, otherFace } from '../../plan';
 import { instancesOf } from '../instances';
 import { HOLD_MM, hookYarnMm, RUNG_END_MM, seamYarnMm } from '../lengths';
 import { closeRim, endRuns, glue, rimAt, sideOf } from '../rims';
-import type { CutWhat, Run, SeamSide } from '../state';
+import type { CutWhat, Run, Seam, SeamSide } from '../state';
 import { addCut, addCutTails, tailsAt } from '../tails';
 import { type ActRule, notOff, type Table } from './rule';
 import {
@@ -46,13 +46,23 @@ function yarnOf(act: JoinAct, t: Table, mm: number, gathered: boolean): { mm: nu
   return { mm: act.by === 'hook' || act.by === 'together' ? hookYarnMm(mm) : seamYarnMm(mm), what };
 }
 
-/** Tails of a closed edge are laid out over it, so that they can be reached. */
-function tailsOut(t: Table, part: number): void {
-  const p = t.s.parts[part]!;
+/** Tails of a closed edge are laid out over it, so that they can be reached; those of a zipped one likewise. */
+function tailsOut(t: Table, part: number, zipped: boolean): void {
+  const [outer] = t.s.parts[part]!.layers;
   for (const edge of ['cast-on', 'hung-off'] as const) {
-    if (rimAt(t.s, part, edge)) continue;
-    for (const tail of tailsAt(t.s, part, edge)) if (tail.fate === 'loose') tail.face = p.out;
+    if (!zipped && rimAt(t.s, part, edge)) continue;
+    for (const tail of tailsAt(t.s, part, edge)) if (tail.fate === 'loose' || tail.fate === 'string') Object.assign(tail, outer); // prettier-ignore
   }
+}
+
+/** Ways of joining that leave a ridge on the side that is worked from. */
+const RIDGED: readonly JoinAct['by'][] = ['loops', 'hook', 'needle', 'zip'];
+
+/** Where the ridge of a seam lies: towards the worker, or behind it where bars are taken from the right side. */
+function ridgeOf(act: JoinAct, t: Table, part: number): Seam['ridge'] {
+  const [outer] = t.s.parts[part]!.layers;
+  if (RIDGED.includes(act.by) || act.name === 'front-twisted') return { part, half: outer!.half, face: outer!.face };
+  return act.by === 'mattress' ? { part, half: outer!.half, face: otherFace(act.from ?? 'knit') } : null;
 }
 
 /** Both sides of what was joined, and whether a gathered edge was among them. */
@@ -98,14 +108,15 @@ function joined(t: Table, act: JoinAct, parts: readonly number[], times: number,
   const { a, b, gathered } = bothEnds(act)
     ? endsJoined(t, act, part)
     : chainsJoined(t, act, part, found ?? chainsAgain(act, t, parts));
-  for (const p of new Set(parts)) tailsOut(t, p);
+  const ridge = ridgeOf(act, t, part);
+  for (const p of new Set(parts)) tailsOut(t, p, act.by === 'zip');
   const mm = act.across ? a.mm / 2 : (a.mm + b.mm) / 2;
   const cut = yarnOf(act, t, mm, gathered);
   if (act.yarn !== null) {
     addCut(t.s, { yarn: act.yarn, what: cut.what, mm: cut.mm, count: times });
-    addCutTails(t.s, part, act.yarn, act.name);
+    addCutTails(t.s, part, act.yarn, act.name, { half: bothEnds(act) ? undefined : halfOfRun(act.a[0]!.run) });
   }
-  t.s.seams.push({ name: act.name, by: act.by, a, b, mm, times });
+  t.s.seams.push({ name: act.name, by: act.by, a, b, mm, times, ridge });
   const halves = isHalf(act);
   return { a, b, mm, cutMm: cut.mm, halves, odd: halves && a.count !== b.count, left: act.leave?.length ?? 0 };
 }

@@ -1,6 +1,6 @@
 import { pieceAt, workOf } from '../../knit';
 import type { ActOf } from '../../plan';
-import { innerFace, sealed } from '../tails';
+import { isOpen, spaceOf } from '../layers';
 import { adorn, type ActRule, firstOf, notOff, partsIn, type Table } from './rule';
 
 export interface LatchUpFacts {
@@ -36,7 +36,10 @@ export const latchUp: ActRule<LatchUp, LatchUpFacts> = {
         const parts = partsIn(t, act.piece);
         if (parts.some(({ part }) => part.adorned[latchedName(act)])) return none;
         // The hook works from the purl side: it must be out, or a hand must get to it.
-        const shut = parts.some(({ part, id }) => part.form === 'lined' || (innerFace(part) === 'purl' && sealed(t.s, id))); // prettier-ignore
+        const shut = parts.some(
+          ({ part, id }) =>
+            part.form === 'lined' || !isOpen(t.s, id, spaceOf(part.layers, { half: 'whole', face: 'purl' }))
+        );
         return shut ? { code: 'sealed', piece: act.piece } : undefined;
       }
     ),

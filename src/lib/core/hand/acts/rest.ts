@@ -21,6 +21,6 @@ export const rest: ActRule<ActOf<'rest'>, RestFacts> = {
     return { lengthMm: lengthMmOf(t.run, piece), widthMm: part.body === 'tube' ? across / 2 : null };
   },
   // A tug and a look; it rests by itself.
-  minutes: () => 0.4,
+  minutes: () => 0.1,
   times: () => 1
 };

@@ -1,4 +1,4 @@
-import type { ActOf, Edge, RunRef } from '../../plan';
+import type { ActOf, Edge, Face, RunRef } from '../../plan';
 import type { Refusal } from '../refusal';
 import { type Chain, chainOf, endRuns, facesAway, rimAt, sideOf } from '../rims';
 import type { Run, SeamSide } from '../state';
@@ -88,12 +88,20 @@ export function endsRefuse(t: Table, act: JoinAct, part: number): Refusal | unde
 
 export const bothEnds = (act: JoinAct): boolean => act.by === 'zip' || act.across === true;
 
+/** A seam of a tube is worked on the face that lies outside. */
+export function sideRefuse(t: Table, from: Face | undefined, part: number): Refusal | undefined {
+  const p = t.s.parts[part]!;
+  if (from === undefined || p.body !== 'tube' || p.layers[0]!.face === from) return undefined;
+  return { code: 'other-side', piece: p.piece };
+}
+
 /** Why two chains cannot be joined. */
 export function pairRefuse(t: Table, act: JoinAct, part: number, [a, b]: Chains): Refusal | undefined {
   const [sideA, sideB] = [sideOf(t.s, a), sideOf(t.s, b)];
   const oneRim = a.surface === b.surface && a.rim === b.rim;
   if (oneRim && a.ids.some((id) => b.ids.includes(id))) return { code: 'apart', piece: sideA.piece };
-  const refusal = lies(t, act, part) ?? holdsRefuse(t, act, [a, b]) ?? facesAway(t.s, a, b);
+  const refusal =
+    sideRefuse(t, act.from, part) ?? lies(t, act, part) ?? holdsRefuse(t, act, [a, b]) ?? facesAway(t.s, a, b);
   if (refusal) return refusal;
   if (unevenBy(act, sideA, sideB)) return { code: 'uneven', piece: sideA.piece, a: sideA.count, b: sideB.count };
   // A slit would stay beside the seam where the edge is no ring yet.

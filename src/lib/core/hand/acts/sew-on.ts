@@ -1,5 +1,5 @@
 import { lengthOfRows } from '../../knit';
-import type { ActOf, RunRef } from '../../plan';
+import { type ActOf, halfOfRun, type RunRef } from '../../plan';
 import { seamYarnMm } from '../lengths';
 import { chainOf, closeRim, endRuns, stitchMm } from '../rims';
 import { addCut, addCutTails, tailsOf } from '../tails';
@@ -64,14 +64,14 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
         for (const tail of tailsOf(t.s, id)) {
           if (!line.some((ref) => tail.where.at === ref.run)) continue;
           if (tail.fate === 'string') tail.fate = 'loose';
-          tail.face = part.out;
+          Object.assign(tail, part.layers[0]!);
         }
         // The open end of a tube is shut by what it is sewn onto.
         const rim = t.s.surfaces[part.surface]!.rims[found.value.rim]!;
         if (part.body === 'tube' && found.value.whole) closeRim(t.s, part.surface, rim);
         cutMm = seamYarnMm(mm);
         addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
-        addCutTails(t.s, id, act.yarn, act.place);
+        addCutTails(t.s, id, act.yarn, act.place, { half: halfOfRun(line[0]!.run) });
       }
     }
     if (act.runs.length === 0) {

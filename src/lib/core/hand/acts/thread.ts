@@ -1,6 +1,6 @@
 import { pieceAt } from '../../knit';
 import { machineOf, ringMm } from '../../kit';
-import type { ActOf } from '../../plan';
+import { type ActOf, halfAt } from '../../plan';
 import { THREAD_TURNS } from '../lengths';
 import { countOf, endRuns, rimAt } from '../rims';
 import { addCut, addTail, tailsAt } from '../tails';
@@ -43,11 +43,12 @@ export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
       // A woven cast-on no longer needs its own tail as a string.
       for (const tail of tailsAt(t.s, id, act.edge)) if (tail.fate === 'string') tail.fate = 'loose';
       for (let i = 0; i < 2; i++) {
-        addTail(t.s, { id: t.s.tails.length, part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, face: part.out, fate: 'string', times: part.times }); // prettier-ignore
+        addTail(t.s, { id: t.s.tails.length, part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, half: halfAt(act.edge), face: part.layers[0]!.face, fate: 'string', times: part.times }); // prettier-ignore
       }
       addCut(t.s, { yarn: act.yarn, what: 'drawstring', mm, count: part.times });
     }
     return { stitches, mm };
   },
-  minutes: (f) => 0.05 * f.stitches
+  // 2 s a stitch (handbook section 10, common practice, no source).
+  minutes: (f) => f.stitches / 30
 };

@@ -46,7 +46,7 @@ export const waist: ActRule<ActOf<'waist'>, WaistFacts> = {
         mm: cutMm,
         count: each * part.times
       });
-      addCutTails(t.s, id, act.yarn, 'waist', each);
+      addCutTails(t.s, id, act.yarn, 'waist', { count: each });
       adorn(part, 'waist');
     }
     const { count } = pieceAt(t.run, act.piece).fabric.work;

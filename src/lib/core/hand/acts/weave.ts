@@ -1,7 +1,7 @@
 import type { ActOf } from '../../plan';
 import type { Tail } from '../state';
 import { endRuns } from '../rims';
-import { reaches } from '../tails';
+import { reaches } from '../layers';
 import { type ActRule, type Table, unchanged } from './rule';
 
 /** Tails of one yarn at one kind of place. */
@@ -12,6 +12,7 @@ export interface TailGroup {
 }
 export interface WeaveFacts {
   readonly tails: number;
+  readonly threaded: boolean;
   readonly groups: readonly TailGroup[];
 }
 
@@ -30,6 +31,7 @@ function within(act: ActOf<'weave'>, t: Table): Tail[] {
       (tail.fate === 'loose' || isSpare(t, tail)) &&
       (!of || of.has(t.s.parts[tail.part]!.piece)) &&
       (act.tails === undefined || tail.from === 'join') &&
+      (act.edge === undefined || tail.where.at === act.edge) &&
       reachable(tail)
   );
 }
@@ -37,7 +39,7 @@ function within(act: ActOf<'weave'>, t: Table): Tail[] {
 /** Every loose tail that can be reached goes into the fabric, or between the layers. */
 export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
   pieces: (act) => act.pieces ?? [],
-  name: (act) => [act.how, act.tails].filter(Boolean).join('-'),
+  name: (act) => [act.how, act.tails, act.edge].filter(Boolean).join('-'),
   mirror: unchanged,
   tries: (act, t) => {
     const loose = within(act, t);
@@ -53,9 +55,10 @@ export const weave: ActRule<ActOf<'weave'>, WeaveFacts> = {
         if (known) known.count += tail.times;
         else groups.set(key, { yarn: tail.yarn, place: tail.where.at, count: tail.times });
       }
-      return { tails, groups: [...groups.values()] };
+      return { tails, threaded: act.threaded ?? false, groups: [...groups.values()] };
     };
   },
-  minutes: (f) => 0.4 * f.tails,
+  // Half a minute for each, 5 s where the needle carries it already (common practice, no source).
+  minutes: (f) => (f.threaded ? f.tails / 12 : 0.4 * f.tails),
   times: () => 1
 };

@@ -16,7 +16,9 @@ const live = (end: StartEnd | FarEnd): boolean => end === 'straight' || end === 
 export interface Ends {
   readonly before: readonly Operation[];
   readonly after: readonly Operation[];
-  readonly acts: readonly Act[];
+  /** What closes or edges the first end, and the last one. */
+  readonly first: readonly Act[];
+  readonly last: readonly Act[];
   /** Openings by name. */
   readonly openings: Readonly<Record<string, RunRef>>;
   readonly waste: Waste;
@@ -38,8 +40,8 @@ export function endsOf(
 ): Ends {
   const { kit, ring, p, first, last, choice, perLoop = 1 } = at;
   const waste = wasteFor(kit, live(start) || live(end) ? choice : { ...choice, waste: 'none' }, first, last);
-  // While the other end is open a knot can lie inside; where both are shut the tails stay outside and are buried.
-  const tail = shut(start) && shut(end) ? 'out' : 'in';
+  // While the other end is open a knot lies on the purl side; where both are shut the tails stay outside and are buried.
+  const tail = shut(start) && shut(end) ? 'knit' : 'purl';
   const close = (edge: Edge, how: StartEnd | FarEnd, yarn: string): Act[] => {
     if (how === 'drawn') return [{ do: 'draw', piece: p, edges: [edge], tail }];
     if (!live(how)) return [];
@@ -53,7 +55,8 @@ export function endsOf(
   return {
     before,
     after,
-    acts: [...close('cast-on', start, first), ...close('hung-off', end, last)],
+    first: close('cast-on', start, first),
+    last: close('hung-off', end, last),
     openings: {
       ...(shut(start) ? {} : { first: { piece: p, run: 'cast-on' } as const }),
       ...(shut(end) ? {} : { last: { piece: p, run: 'hung-off' } as const })

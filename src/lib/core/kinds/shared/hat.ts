@@ -7,16 +7,19 @@ import {
   choiceOption,
   drawstring,
   type Edge,
+  edgeOfHalf,
+  type Face,
   lengthOption,
   MOST_ROWS,
   type Operation,
   type Notes,
+  otherEdge,
   switchOption,
   type Wearer,
   yarnOrNoneOption
 } from '../../plan';
 import { even, type Ring, wantedRows } from './tube';
-import { type JoinChoice, joinOption, joinsTied, rest, weave } from './hands';
+import { type JoinChoice, joinOption, joinsTied, onPurlSide, rest, weave } from './hands';
 import { firstLoop, type Waste, wasteAway, type WasteChoice, wasteFor, wasteIfWished } from './waste';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './options';
 
@@ -43,9 +46,13 @@ export interface HatSize {
   readonly rows: number;
 }
 
+/** The half of the rows that lies outside when a tube is folded into itself. */
+export const outerOption = choiceOption({ group: ENDS, school: true, choices: ['first', 'last'] });
+
 /** How the crowns of a lined hat are closed and what holds the stitches until then. */
 export const crownOptions = {
-  closing: choiceOption({ group: ENDS, school: true, choices: ['draw', 'pinch', 'zip'] }),
+  closing: choiceOption({ group: ENDS, school: true, choices: ['draw', 'pinch', 'zip', 'pull'] }),
+  outer: outerOption,
   joinBy: joinOption,
   ...wasteIfWished,
   thread: yarnOrNoneOption({ group: ENDS, open: true }),
@@ -53,7 +60,8 @@ export const crownOptions = {
 };
 
 export interface CrownChoice extends WasteChoice {
-  readonly closing: 'draw' | 'pinch' | 'zip';
+  readonly closing: 'draw' | 'pinch' | 'zip' | 'pull';
+  readonly outer: 'first' | 'last';
   readonly joinBy: JoinChoice;
   readonly thread: string | null;
   readonly doubled: boolean;
@@ -109,48 +117,114 @@ export function linedEnds(
   return { operations, waste, threads };
 }
 
-/**
- * What hands do with a tube that is folded into itself, up to the turned-up brim (craft 7.3). An end that is drawn shut and
- * turned inside can no longer be reached, so its tail is brought out first.
- */
-export function linedActs(
-  o: CrownChoice & Pick<HatSize, 'turnUpMm'>,
-  at: { piece: number; joins: number; first: string; waste: Waste; threads: Record<Edge, string> }
-): Act[] {
-  const { piece, joins, first, waste, threads } = at;
-  const thread = (edge: Edge): Act => ({ do: 'thread', piece, edge, yarn: threads[edge], doubled: o.doubled });
-  const draw = (edges: readonly Edge[], tail: 'in' | 'out'): Act => ({ do: 'draw', piece, edges, tail });
-  const fold = (how: 'inside' | 'pinch'): Act => ({ do: 'fold', piece, how });
+/** A lined tube as its kind made it. */
+export interface LinedTube {
+  readonly piece: number;
+  readonly joins: number;
+  /** Yarn of the first work row. */
+  readonly first: string;
+  readonly waste: Waste;
+  readonly threads: Readonly<Record<Edge, string>>;
+}
+
+/** What the four schools of closing a crown are put together from. */
+function crownActs(o: CrownChoice, { piece, first, waste, threads }: LinedTube) {
+  const outer = edgeOfHalf(o.outer);
+  const inner = otherEdge(outer);
   // The cast-on tail is the drawstring where there is no waste: single, and of the work's own yarn.
   const rethread = !waste.yarn && (o.doubled || threads['cast-on'] !== first);
-  const ready = (edge: Edge): Act[] => {
-    if (waste.yarn) return [thread(edge), ...wasteAway(piece, edge, waste, o), ...firstLoop(piece, edge, waste)];
-    return edge === 'cast-on' && rethread ? [thread(edge)] : [];
+  const thread = (edge: Edge): Act => ({ do: 'thread', piece, edge, yarn: threads[edge], doubled: o.doubled });
+  return {
+    outer,
+    inner,
+    /** The loops of an end on a thread, its waste off. */
+    ready: (edge: Edge): Act[] => {
+      if (waste.yarn) return [thread(edge), ...wasteAway(piece, edge, waste, o), ...firstLoop(piece, edge, waste)];
+      return edge === 'cast-on' && rethread ? [thread(edge)] : [];
+    },
+    draw: (edges: readonly Edge[], tail: Face): Act => ({ do: 'draw', piece, edges, tail }),
+    fold: (how: 'inside' | 'pinch', enters: Edge): Act => ({ do: 'fold', piece, how, enters }),
+    out: (from: Edge): Act => ({ do: 'bringOut', piece, from, through: otherEdge(from) }),
+    crowns: (how: 'knot' | 'stitch'): Act => ({ do: 'tie', piece, tails: 'crowns', how }),
+    hide: (edge: Edge): Act => ({ do: 'weave', how: 'inside', pieces: [piece], edge, threaded: true })
   };
-  const crowns = (how: 'knot' | 'stitch'): Act => ({ do: 'tie', piece, tails: 'crowns', how });
-  const ready2 = [...ready('cast-on'), ...ready('hung-off')];
-  const closing: Record<CrownChoice['closing'], () => Act[]> = {
-    draw: () => [
-      ...ready2,
-      draw(['cast-on'], 'in'),
-      fold('inside'),
-      { do: 'bringOut', piece, from: 'cast-on', through: 'hung-off' },
-      draw(['hung-off'], 'out'),
-      crowns('knot')
-    ],
-    pinch: () => [...ready2, draw(['cast-on'], 'out'), draw(['hung-off'], 'out'), fold('pinch'), crowns('stitch')],
-    zip: () => [
-      ...ready2,
-      fold('inside'),
-      { do: 'join', name: 'crown', a: [{ piece, run: 'cast-on' }], b: [{ piece, run: 'hung-off' }], by: 'zip', yarn: threads['cast-on'] }, // prettier-ignore
-      draw(['cast-on', 'hung-off'], 'out')
-    ]
-  };
-  return [
-    rest(piece),
-    ...joinsTied(piece, joins, o.joinBy),
-    ...closing[o.closing](),
-    weave('inside', piece),
-    ...(o.turnUpMm > 0 ? [{ do: 'fold', piece, how: 'brim', heightMm: o.turnUpMm } as const] : [])
-  ];
 }
+
+/** One school of closing both crowns, from the open tube to the closed hat with the outer half outside. */
+type Closing = (o: CrownChoice, tube: LinedTube) => readonly Act[];
+
+/** The four schools (handbook section 7). Each is a whole: which end goes in first, where its tail lies, what is turned. */
+const CLOSINGS: Readonly<Record<CrownChoice['closing'], Closing>> = {
+  // The lining's end is drawn and pushed in; its tail, between the layers, comes out before the outer end is drawn.
+  draw: (o, tube) => {
+    const c = crownActs(o, tube);
+    return [
+      ...c.ready(c.inner),
+      ...c.ready(c.outer),
+      c.draw([c.inner], 'purl'),
+      c.fold('inside', c.inner),
+      c.out(c.inner),
+      c.draw([c.outer], 'knit'),
+      c.crowns('knot'),
+      weave('inside', tube.piece)
+    ];
+  },
+  // Both ends are drawn; the lining's tail is run in and cut, the outer one joins the points.
+  pinch: (o, tube) => {
+    const c = crownActs(o, tube);
+    return [
+      ...c.ready(c.inner),
+      ...c.ready(c.outer),
+      c.draw([c.inner], 'knit'),
+      c.hide(c.inner),
+      c.draw([c.outer], 'knit'),
+      c.fold('pinch', c.inner),
+      c.crowns('stitch'),
+      { do: 'weave', how: 'inside', pieces: [tube.piece], threaded: true }
+    ];
+  },
+  // Sewn from the lining's side, then the whole hat is turned.
+  zip: (o, tube) => {
+    const c = crownActs(o, tube);
+    const { piece, threads } = tube;
+    return [
+      ...c.ready(c.inner),
+      ...c.ready(c.outer),
+      c.fold('inside', c.outer),
+      {
+        do: 'join',
+        name: 'crown',
+        a: [{ piece, run: c.inner }],
+        b: [{ piece, run: c.outer }],
+        by: 'zip',
+        yarn: threads[c.inner]
+      },
+      c.draw([c.inner, c.outer], 'knit'),
+      weave('inside', piece),
+      { do: 'turn', piece, out: o.outer }
+    ];
+  },
+  // The outer end stands a little out of the lining's: it is drawn first, both are sewn together, then the hat is turned.
+  pull: (o, tube) => {
+    const c = crownActs(o, tube);
+    return [
+      ...c.ready(c.inner),
+      ...c.ready(c.outer),
+      c.fold('inside', c.outer),
+      c.draw([c.outer], 'purl'),
+      c.out(c.outer),
+      c.draw([c.inner], 'knit'),
+      c.crowns('stitch'),
+      weave('inside', tube.piece),
+      { do: 'turn', piece: tube.piece, out: o.outer }
+    ];
+  }
+};
+
+/** What hands do with a tube that is folded into itself, up to the turned-up brim. */
+export const linedActs = (o: CrownChoice & Pick<HatSize, 'turnUpMm'>, tube: LinedTube): Act[] => [
+  rest(tube.piece),
+  ...onPurlSide(tube.piece, joinsTied(tube.piece, tube.joins, o.joinBy)),
+  ...CLOSINGS[o.closing](o, tube),
+  ...(o.turnUpMm > 0 ? [{ do: 'fold', piece: tube.piece, how: 'brim', heightMm: o.turnUpMm } as const] : [])
+];

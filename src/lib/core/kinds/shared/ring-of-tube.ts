@@ -1,7 +1,7 @@
 import { ringRows } from '../../body';
 import { type Kit } from '../../kit';
 import { type Act, type Brief, type Draft, knitRows, type Promise, type RingWorn, type Wearer } from '../../plan';
-import { type CloseChoice, closeFlat, EDGES, joinsTied, rest, weave } from './hands';
+import { type CloseChoice, closeFlat, EDGES, joinsTied, onPurlSide, rest, weave } from './hands';
 import { type ColourChoice, colourSections, firstYarn } from './stripes';
 import { even, ringOn, tubePiece, wantedRows } from './tube';
 import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
@@ -42,7 +42,7 @@ export function ringOfTube(of: RingOfTube): Draft {
       pieces: [tubePiece(kit, ring, of.label, [...waste.before, ...work, ...waste.after])],
       acts: [
         rest(0),
-        ...joinsTied(0, joinCount, options.joinBy),
+        ...onPurlSide(0, joinsTied(0, joinCount, options.joinBy)),
         ...of.closing({ waste, first, last }),
         weave('woven', 0)
       ],

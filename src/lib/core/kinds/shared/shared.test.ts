@@ -145,7 +145,7 @@ describe('ends of a tube', () => {
         expect(ends.after.at(-1)!.op).toBe('hangOff');
         const piece = tubePiece(kit, ring, 'Tube', [...ends.before, ...ends.after]);
         expect(piece.to - piece.from + 1).toBe(48);
-        const acts = ends.acts.map((act) => act.do);
+        const acts = [...ends.first, ...ends.last].map((act) => act.do);
         const count = (how: string): number => [start, end].filter((v) => v === how).length;
         expect(acts.filter((act) => act === 'join')).toHaveLength(count('straight'));
         expect(acts.filter((act) => act === 'bind')).toHaveLength(count('crochet'));

@@ -82,9 +82,9 @@ export class ToyBuilder {
       })
     );
     this.#acts.push(
-      { do: 'draw', piece: p, edges: ['cast-on'], tail: 'out' },
+      { do: 'draw', piece: p, edges: ['cast-on'], tail: 'knit' },
       { do: 'fill', piece: p },
-      { do: 'draw', piece: p, edges: ['hung-off'], tail: 'out' },
+      { do: 'draw', piece: p, edges: ['hung-off'], tail: 'knit' },
       ...(more.waists ?? []).map((row): Act => ({ do: 'waist', piece: p, at: row, yarn: this.thread }))
     );
     this.#promises.push(promised(label.toLowerCase(), p));
@@ -129,7 +129,7 @@ export class ToyBuilder {
         copies: at.length
       })
     );
-    this.#acts.push({ do: 'draw', piece: p, edges: ['hung-off'], tail: 'out' });
+    this.#acts.push({ do: 'draw', piece: p, edges: ['hung-off'], tail: 'knit' });
     this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], yarn);
     this.#promises.push(promised(label.toLowerCase(), p));
     // A part is drawn from its last row on: a wing begins at its tip and ends at the body.

@@ -10,6 +10,8 @@ export const hangOff: RuleOf<'hangOff'> = {
   minutes: (op, piece, stitches) => {
     // The few stitches of a cord are gathered onto the tail at once.
     if (piece.mode !== 'tube' && op.style === 'drawstring') return 1;
-    return { drawstring: 3, waste: 0.5, chain: 0.1 * pinsOf(piece), thread: 0.5 + 0.1 * stitches }[op.style];
+    // By the stitch: 2 s onto a needle, 6 s with a hook (handbook section 10, common practice, no source).
+    const lifted = stitches / 30;
+    return { drawstring: lifted, waste: 0.5, chain: 0.1 * pinsOf(piece), thread: lifted }[op.style];
   }
 };

@@ -7,5 +7,5 @@ export const zeroCounter: RuleOf<'zeroCounter'> = {
     ring.counter = 0;
   },
   mirror: unchanged,
-  minutes: () => 0.1
+  minutes: () => 0
 };

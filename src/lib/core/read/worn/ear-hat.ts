@@ -12,6 +12,7 @@ export const earHatForm: WornForm<EarHatWorn> = {
   sketch: (run, worn, { pieces }) => {
     const hat = foldHat(run, worn);
     const radius = worn.headMm / (2 * Math.PI);
+    const firstOut = hat.outer === 'first';
     const edgeRow = hat.foldRow - hat.turnRows;
     const heightMm = hat.fit.arcAt(edgeRow) * 0.86;
     const brimMm = hat.turnRows * hat.fit.fullCourseMm;
@@ -27,14 +28,18 @@ export const earHatForm: WornForm<EarHatWorn> = {
       origin: [0, 0],
       lengthMm: heightMm,
       half,
-      rows: { from: 0, to: edgeRow },
+      rows: firstOut ? { from: 0, to: edgeRow } : { from: hat.workRows - edgeRow, to: hat.workRows },
+      lastFirst: !firstOut,
       placeOf
     });
     const brim = layRows(run, 0, {
       origin: [0, heightMm - brimMm],
       lengthMm: brimMm,
       half: () => radius * 1.05,
-      rows: { from: hat.foldRow, to: hat.foldRow + hat.turnRows },
+      rows: firstOut
+        ? { from: hat.foldRow, to: hat.foldRow + hat.turnRows }
+        : { from: hat.workRows - hat.foldRow - hat.turnRows, to: hat.workRows - hat.foldRow },
+      lastFirst: !firstOut,
       placeOf
     });
     const dip: SketchLine = {

@@ -1,6 +1,7 @@
 import { type HeadFit, headFit } from '../../body';
 import { diameterMm, rulesOf, heldTex } from '../../kit';
 import { type Executed, mainFeed, pieceAt } from '../../knit';
+import type { Made } from '../../hand';
 import { noted } from '../../quantity';
 import { placeCode } from '../places';
 
@@ -17,8 +18,10 @@ export interface FoldedHat {
   /** First work row in the true count, from 0. */
   readonly firstRow: number;
   readonly workRows: number;
-  /** Work rows of the outer layer; the fold falls behind them. */
+  /** Work rows of the outer layer, counted from its crown; the fold falls behind them. */
   readonly foldRow: number;
+  /** The half of the rows that lies outside, as the hands left it. */
+  readonly outer: 'first' | 'last';
   /** Rows of one layer that the turn-up takes. */
   readonly turnRows: number;
   /** Rows gathered out of sight at either crown. */
@@ -29,10 +32,16 @@ export interface FoldedHat {
  * Folds the tube as it will be worn. The fold falls where both layers are equally long, at half the rows. Rows
  * whose stitches have less room than two thicknesses of their yarn are pleats: hidden at the crown (own model).
  */
-export function foldHat(run: Executed, worn: HatOnHead): FoldedHat {
+export function foldHat(run: Made, worn: HatOnHead): FoldedHat {
   const { fabric, gauges } = pieceAt(run, 0);
-  return folded(fabric, gauges, run.yarns, worn, run.kit.edition);
+  return folded(fabric, gauges, run.yarns, worn, run.kit.edition, outerOf(run));
 }
+
+/** The half of the rows that lies outside when all is done. */
+const outerOf = ({ worked }: Made): 'first' | 'last' =>
+  worked.things.some((thing) => thing.outside.some(({ piece, half }) => piece === 0 && half === 'last'))
+    ? 'last'
+    : 'first';
 
 /** Once for the same fabric: sizes, reveal, outline and judges all ask for it. */
 const folded = noted(
@@ -41,7 +50,8 @@ const folded = noted(
     gauges: Executed['gauges'][number],
     yarns: Executed['yarns'],
     worn: HatOnHead,
-    edition: Executed['kit']['edition']
+    edition: Executed['kit']['edition'],
+    outer: FoldedHat['outer']
   ): FoldedHat => {
     const span = piece.work;
     const yarn = piece.yarn[span.first] ?? 0;
@@ -52,7 +62,8 @@ const folded = noted(
       wales: gauge.wales.value,
       flattest: rulesOf({ edition }).flattest
     });
-    const foldRow = Math.floor(span.count / 2);
+    const half = Math.floor(span.count / 2);
+    const foldRow = outer === 'first' ? half : span.count - half;
     // A brim deeper than half a layer would cover more than the whole outside.
     const turnRows = Math.min(Math.round(worn.turnUpMm / fit.fullCourseMm), Math.floor(foldRow / 2));
     const bunched = Math.min(1, (piece.width * 2 * diameterMm(heldTex(yarns[yarn]!))) / worn.headMm);
@@ -60,12 +71,12 @@ const folded = noted(
     // A crown closed straight across gathers nothing.
     const gathered = worn.form === 'ear-hat' ? 0 : Math.round(fit.rowsTo(crownArc));
     const crownRows = Math.min(gathered, foldRow - 2 * turnRows);
-    return { fit, firstRow: span.first, workRows: span.count, foldRow, turnRows, crownRows };
+    return { fit, firstRow: span.first, workRows: span.count, foldRow, outer, turnRows, crownRows };
   }
 );
 
 /** Marks the place of every row of a hat folded into itself. */
-export function hatPlaces(run: Executed, worn: HatOnHead): Uint8Array {
+export function hatPlaces(run: Made, worn: HatOnHead): Uint8Array {
   const hat = foldHat(run, worn);
   const place = new Uint8Array(pieceAt(run, 0).fabric.rows);
   const { firstRow: from, foldRow, turnRows, crownRows, workRows } = hat;
@@ -76,5 +87,7 @@ export function hatPlaces(run: Executed, worn: HatOnHead): Uint8Array {
   place.fill(placeCode('turned-up'), from + foldRow, from + foldRow + turnRows);
   place.fill(placeCode('lining'), from + foldRow + turnRows, from + workRows - crownRows);
   place.fill(placeCode('crown'), from + Math.max(workRows - crownRows, foldRow + turnRows), from + workRows);
+  // Told from the outer crown; where the last rows are outside, that is where the work ended.
+  if (hat.outer === 'last') place.subarray(from, from + workRows).reverse();
   return place;
 }

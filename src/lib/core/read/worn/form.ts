@@ -56,10 +56,10 @@ export interface Places {
 
 /** One way a finished thing is worn or laid: what shows, what it measures, how it looks. */
 export interface WornForm<W extends Worn = Worn> {
-  readonly places: (run: Executed, worn: W) => Places;
+  readonly places: (run: Made, worn: W) => Places;
   readonly figures: (run: Made, worn: W, pieces: readonly PieceSize[]) => readonly NamedFigure[];
   /** A picture of the finished thing; null for a form that has an outline of its own. */
-  readonly sketch: ((run: Executed, worn: W, places: Places, narrow: boolean) => Sketch) | null;
+  readonly sketch: ((run: Made, worn: W, places: Places, narrow: boolean) => Sketch) | null;
 }
 
 /** Every work row shows, every waste row comes out. */

@@ -43,7 +43,7 @@ const formOf = (worn: Worn): WornForm => WORN_FORMS[worn.form] as unknown as Wor
 const knittedAll = (run: Executed): boolean => run.fabric.pieces.every((piece) => piece.rows > 0);
 
 /** Which rows show where. */
-export const placesOf = (run: Executed): Places => {
+export const placesOf = (run: Made): Places => {
   const { worn } = run.plan;
   return worn && knittedAll(run) ? formOf(worn).places(run, worn) : plainPlaces(run);
 };
@@ -59,7 +59,7 @@ export function finishedFigures(run: Made, pieces: readonly PieceSize[]): readon
  *
  * @param narrow pieces that would lie side by side lie one below the other
  */
-export function finishedSketch(run: Executed, narrow = false): Sketch | null {
+export function finishedSketch(run: Made, narrow = false): Sketch | null {
   const { worn } = run.plan;
   if (!worn || !knittedAll(run)) return null;
   const form = formOf(worn);

@@ -2,6 +2,7 @@ import { browStretch, CROWN_SHARE } from '../../body';
 import { rulesOf } from '../../kit';
 import type { Plan, Worn } from '../../plan';
 import { type Figure, noted } from '../../quantity';
+import type { Made } from '../../hand';
 import { type Executed, mainGauge, pieceAt } from '../../knit';
 import type { PieceSize } from '../piece-size';
 import { foldHat, hatPlaces, type HatOnHead } from './fold-hat';
@@ -79,7 +80,7 @@ function measureHat(run: Hat, size: PieceSize): WornSize | null {
 }
 
 /** Height of a band that lies astride the fold, as far as it shows outside and on the brim. */
-function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[] {
+function bandFigure(run: Made, worn: HatOnHead, band: string): NamedFigure[] {
   const hat = foldHat(run, worn);
   const { planned, fabric: piece } = pieceAt(run, 0);
   const { operations } = planned;
@@ -87,7 +88,8 @@ function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[]
   const shows = (row: number): boolean =>
     hat.turnRows > 0 ? row >= hat.foldRow && row < hat.foldRow + hat.turnRows : row < hat.foldRow;
   for (let row = 0; row < hat.workRows; row++) {
-    const op = operations[piece.operation[hat.firstRow + row]!]!;
+    const at = hat.outer === 'first' ? row : hat.workRows - 1 - row;
+    const op = operations[piece.operation[hat.firstRow + at]!]!;
     // With the brim up the band shows on it and, where it is wider, above it.
     const outside = row < hat.foldRow - 2 * hat.turnRows;
     if (op.op === 'knit' && op.section === band && (shows(row) || (hat.turnRows > 0 && outside))) rows++;
@@ -111,7 +113,7 @@ function bandFigure(run: Executed, worn: HatOnHead, band: string): NamedFigure[]
 }
 
 /** Figures of a hat folded into itself. */
-export function hatFigures(run: Executed, worn: HatOnHead, pieces: readonly PieceSize[]): readonly NamedFigure[] {
+export function hatFigures(run: Made, worn: HatOnHead, pieces: readonly PieceSize[]): readonly NamedFigure[] {
   const size = wornHatSize(run, pieces[0]);
   if (!size) return [];
   const band = 'band' in worn && typeof worn.band === 'string' ? bandFigure(run, worn, worn.band) : [];
@@ -129,9 +131,10 @@ export function hatFigures(run: Executed, worn: HatOnHead, pieces: readonly Piec
 }
 
 /** Places of a hat folded into itself. */
-export function hatReveal(run: Executed, worn: HatOnHead): Places {
-  const { foldRow, turnRows } = foldHat(run, worn);
-  return { pieces: [{ place: hatPlaces(run, worn), foldRow }], turnRows };
+export function hatReveal(run: Made, worn: HatOnHead): Places {
+  const { foldRow, turnRows, workRows, outer } = foldHat(run, worn);
+  const fold = outer === 'first' ? foldRow : workRows - foldRow;
+  return { pieces: [{ place: hatPlaces(run, worn), foldRow: fold }], turnRows };
 }
 
 /** A tube folded into itself, both crowns drawn shut. It has an outline of its own: the dome. */

@@ -17,14 +17,11 @@ export const ends: Ends = {
       return {
         title: 'Draw both edges shut in turn',
         detail:
-          'A little on the one thread, a little on the other: pulling one too fast leaves inner loops hanging, and catching the running thread snaps it. Look from inside for a hanging loop. Knot, and leave the ends outside.'
+          'A little on the one thread, a little on the other, in turn: pulling one too fast leaves inner loops hanging, and catching the running thread snaps it. Look at the far side for a hanging loop. Knot the threads and cut them.'
       };
     }
     const pull = f.woven ? 'Pull the cast-on tail' : 'Pull the thread';
-    const knot =
-      a.tail === 'in'
-        ? 'Knot it inside and keep its tail long.'
-        : 'Knot it on the outside and leave its tail there: inside no hand would reach it.';
+    const knot = `Roll the raw edge inwards and lay the tail on the ${a.tail} side before the hole is shut.`;
     return {
       title: `Draw ${edgeOf(a.edges[0]!, a.piece, t)} shut`,
       detail: `${pull} little by little until ${t.stitches(f.stitches)} leave no hole; pass it once more through the stitches. ${knot}`
@@ -36,8 +33,8 @@ export const ends: Ends = {
     why: 'Gathered half and sewn flat it does not bunch in a shoe; drawn shut it is quicker.'
   }),
   bringOut: (a, f, t) => ({
-    title: `Bring ${f.tails === 1 ? 'the tail' : `all ${f.tails} tails`} of the inner crown out`,
-    detail: `The first crown of the ${t.piece(a.piece)} now lies under the open end. Reach in and lead ${f.tails === 1 ? 'its tail' : 'its tails'} out through the opening: once that is drawn shut no hand gets there any more.`
+    title: `Bring ${f.tails === 1 ? 'the tail' : `all ${f.tails} tails`} of the drawn end out`,
+    detail: `The drawn end of the ${t.piece(a.piece)} now lies at the opening of the other one. Lead ${f.tails === 1 ? 'its tail' : 'its tails'} out between the two layers: once the opening is drawn shut, nobody can reach ${f.tails === 1 ? 'it' : 'them'}.`
   }),
   wasteOff: (a, f, t) => {
     const at = edgeOf(a.edge, a.piece, t);

@@ -1,6 +1,15 @@
+import type { Edge } from '$lib/core/plan';
 import type { Words } from '../../words';
 
 type Folds = Pick<Words['acts'], 'fold' | 'turn'>;
+
+const END: Readonly<Record<Edge, string>> = { 'cast-on': 'cast-on end', 'hung-off': 'last-knitted end' };
+
+const THROUGH = {
+  end: 'Reach in through the open end, take hold of the far end and pull it through',
+  fold: 'Reach in at the fold, take hold of the crown and pull everything through',
+  ring: 'Roll it over its own edge, all round, until what lay inside lies outside'
+} as const;
 
 /** Folds and turns. */
 export const folds: Folds = {
@@ -9,13 +18,13 @@ export const folds: Folds = {
     switch (a.how) {
       case 'inside':
         return {
-          title: `Push one half of the ${t.piece(piece)} up inside the other`,
-          detail: `Up inside the tube until the first end lies under the last one. The fold falls at ${t.row(f.row ?? 0)} of the work, where both layers are equally long. The line where the ${t.terms.row}s begin of one layer on that of the other, else it twists${f.joins > 0 ? '; knots lie between the layers' : ''}.`
+          title: `Push the ${END[f.enters!]} up inside the tube`,
+          detail: `Push it in until it lies under the ${END[f.stays!]}. The fold falls after ${t.row(f.row ?? 0)}, where both layers are equally long: the ${t.terms.row}s knitted ${f.outside} are outside now. Lay the line where the ${t.terms.row}s begin on itself, else the ${t.piece(piece)} twists${f.joins > 0 ? '; the knots lie between the layers' : ''}.`
         };
       case 'pinch':
         return {
-          title: `Pinch the ${t.piece(piece)} at its middle and work it into itself`,
-          detail: `At ${t.row(f.row ?? 0)} of the work pinch the tube and work the halves into each other until both points touch, the line where the ${t.terms.row}s begin on itself. The tails of both points stay on the knit side.`
+          title: `Pinch the ${t.piece(piece)} in the middle and push the ${END[f.enters!]} in`,
+          detail: `Stretch the tube, pinch it at ${t.row(f.row ?? 0)} and push the half with the ${END[f.enters!]} into the other half until both points touch. The ${t.terms.row}s knitted ${f.outside} are outside now; the line where the ${t.terms.row}s begin lies on itself.`
         };
       case 'flat':
         return {
@@ -51,14 +60,36 @@ export const folds: Folds = {
         };
     }
   },
-  turn: (a, f, t) =>
-    f.out === 'purl'
-      ? {
-          title: `Turn the ${t.piece(a.piece)} purl side out`,
-          detail: 'The bumpy side faces out: it foams and scrubs better. Off the machine the knit side is outside.'
-        }
-      : {
-          title: `Turn the ${t.piece(a.piece)} knit side out`,
-          detail: 'The smooth side faces out; seams and tails lie inside.'
-        }
+  turn: (a, f, t) => {
+    const piece = t.piece(a.piece);
+    const how = `${THROUGH[f.through]}.`;
+    switch (f.out) {
+      case 'purl':
+        return f.stays
+          ? {
+              title: `Turn the ${piece} purl side out`,
+              detail: `${how} It stays like this: the bumpy side foams and scrubs better, and the ridge of the seam lies inside.`
+            }
+          : {
+              title: `Turn the ${piece} inside out: purl side out`,
+              detail: `${how} The purl side with its tails now faces you; what comes next is done there.`
+            };
+      case 'knit':
+        return {
+          title: `Turn the ${piece} right side out: knit side out`,
+          detail: `${how} The smooth side faces out; knots, tails and seams lie inside.`
+        };
+      case 'first':
+      case 'last':
+        return {
+          title: `Turn the whole ${piece} right side out`,
+          detail: `${how} The ${t.terms.row}s knitted ${f.out} are outside; the ridge, the knots and the tails of the crown lie inside.`
+        };
+      case 'back':
+        return {
+          title: `Turn the ${piece} over`,
+          detail: `${how} The ridge of the seam now lies inside.`
+        };
+    }
+  }
 };

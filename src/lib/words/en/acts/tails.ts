@@ -49,7 +49,9 @@ export const tails: Tails = {
     const parts = f.groups.map(({ yarn, place, count }) => `${t.num(count)} in ${t.yarn(yarn)} ${WHERE[place]}`);
     const how =
       a.how === 'inside'
-        ? 'With a needle into the space between the layers or into the filling, out a few centimetres on, and cut close: the ends slip back inside.'
+        ? f.threaded
+          ? 'It is on the needle still: run it in, out a few centimetres on, and cut it close.'
+          : 'With a needle into the space between the layers or into the filling, out a few centimetres on, and cut close: the ends slip back inside.'
         : 'A few centimetres one way and back on the wrong side, then cut.';
     return {
       title: `${a.how === 'inside' ? 'Bury' : 'Weave in'} ${t.many(f.tails, 'tail', 'tails')}`,

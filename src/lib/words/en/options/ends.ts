@@ -7,13 +7,27 @@ export const ends: Readonly<Record<string, OptionWords>> = {
     choices: {
       draw: {
         label: 'One end, then the other',
-        help: 'The first is drawn shut, pushed up inside, its tail brought out; then the other. Tails tied to each other: the lining cannot slip.'
+        help: 'The lining end is drawn shut and pushed up inside, its tail brought out; then the outer end is drawn. Both tails are knotted together: the lining cannot slip.'
       },
       pinch: {
         label: 'Both ends, then pinched',
-        help: 'Both drawn shut, the tube pinched at its middle and worked into itself, the points sewn together: quickest for a series.'
+        help: 'Both ends are drawn shut, the tube is pinched in the middle, the lining half pushed in and the points sewn together: quickest for a series.'
       },
-      zip: { label: 'Zipped', help: 'Both edges joined stitch by stitch, then drawn in turn: flat, without a lump.' }
+      zip: {
+        label: 'Zipped',
+        help: 'The outer end is pushed in, both edges are sewn stitch by stitch and drawn in turn, then the hat is turned: flat, without a lump.'
+      },
+      pull: {
+        label: 'Pulled through',
+        help: 'The outer end is pushed in and stands a little out of the lining end; both are drawn and sewn together, then the hat is turned.'
+      }
+    }
+  },
+  outer: {
+    title: 'Outside when finished',
+    choices: {
+      first: { label: 'The rows knitted first', help: 'The outside is knitted first, then the lining.' },
+      last: { label: 'The rows knitted last', help: 'The lining is knitted first, then the outside.' }
     }
   },
   joinBy: {
