@@ -1,16 +1,15 @@
-import { pieceAt } from '$lib/core/read';
-import { mainYarn } from '$lib/core/knit';
+import type { Edge } from '$lib/core/plan';
 import type { Point, SketchLine } from '$lib/core/read';
 import { type Desk, type DrawAct, partOf, yarnAt } from './drawing';
 import { lying } from './lying';
-import { arrow, curl, edgeY, hairline, numbered, openEnd } from './pictures';
+import { arrow, curl, hairline, numbered, openEnd } from './pictures';
 import { parts } from './put';
 
 /** An end as it lies open, seen from above, for threads and hooks. */
-const above = (d: Desk, piece: number) => openEnd(d.made, piece, d.say.talk);
+const above = (d: Desk, piece: number, edge: Edge) => openEnd(d.made, piece, edge, d.say.talk);
 
 export const thread: DrawAct<'thread'> = (a, _f, d) => {
-  const end = above(d, a.piece);
+  const end = above(d, a.piece, a.edge);
   const n = end.shapes.length;
   // In and out of the circle of loops, one after the other.
   const points = Array.from({ length: 2 * n }, (_, i): Point => end.at(i / 2, end.r + (i % 2 ? 7 : -7)));
@@ -22,7 +21,7 @@ export const thread: DrawAct<'thread'> = (a, _f, d) => {
 };
 
 export const draw: DrawAct<'draw'> = (a, _f, d) => {
-  const end = above(d, a.piece);
+  const end = above(d, a.piece, a.edges[0]!);
   const n = end.shapes.length;
   const arrows = [0, 1, 2, 3, 4, 5].flatMap((k) =>
     arrow(end.at((k * n) / 6 - 0.5, end.r * 0.82), end.at((k * n) / 6 - 0.5, end.r * 0.4), d.say.words.draw.parts.here)
@@ -40,8 +39,7 @@ export const draw: DrawAct<'draw'> = (a, _f, d) => {
 
 export const gather: DrawAct<'gather'> = (a, _f, d) => {
   const lay = lying(d, d.after(), a.piece);
-  const y = edgeY(a.edge, lay.lengthMm);
-  const way = a.edge === 'hung-off' ? -1 : 1;
+  const { y, way } = lay.endAt(a.edge);
   return parts({
     shapes: lay.shapes,
     lines: [
@@ -55,7 +53,9 @@ export const gather: DrawAct<'gather'> = (a, _f, d) => {
 
 export const bringOut: DrawAct<'bringOut'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece, false);
-  const yarn = mainYarn(pieceAt(d.made, a.piece).fabric);
+  const { id } = partOf(d.before, a.piece);
+  const tail = d.before.tails.find((t) => t.part === id && t.where.at === a.from && t.fate === 'loose');
+  const yarn = yarnAt(d, tail?.yarn ?? null);
   const out: SketchLine = {
     points: [[0, lay.lengthMm * 0.22], [lay.half * 0.18, lay.lengthMm * 0.05], [lay.half * 0.05, -18], [lay.half * 0.3, -34]], // prettier-ignore
     yarn,
@@ -71,8 +71,7 @@ export const bringOut: DrawAct<'bringOut'> = (a, _f, d) => {
 
 export const wasteOff: DrawAct<'wasteOff'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece);
-  const y = edgeY(a.edge, lay.lengthMm);
-  const way = a.edge === 'hung-off' ? -1 : 1;
+  const { y, way } = lay.endAt(a.edge);
   const far = y + way * lay.half * 0.44;
   const strand: SketchLine[] =
     a.by === 'unravel'

@@ -1,6 +1,7 @@
 import { isOutside, type Run, type State } from '$lib/core/hand';
 import { lengthMmOf, mainYarn } from '$lib/core/knit';
 import { grain, halfWidth, layPanel, layRows, pieceAt, type Point, type Sketch, type SketchLabel, type SketchLine, type SketchShape, tubeHalf } from '$lib/core/read'; // prettier-ignore
+import type { Edge } from '$lib/core/plan';
 import { type Desk, partOf } from './drawing';
 import { curl, hairline, moved, sheet } from './pictures';
 
@@ -14,6 +15,8 @@ export interface Lying {
   readonly grain: Pick<Sketch, 'stitchMm' | 'rowMm'>;
   /** Height of a place after so many work rows; the last row lies at the top. */
   readonly yAt: (row: number) => number;
+  /** Height of an end of the piece, and the way out from there. */
+  readonly endAt: (edge: Edge) => { readonly y: number; readonly way: 1 | -1 };
 }
 
 /** Longest a piece is drawn, in widths: a scarf at its true shape would be a thread. */
@@ -28,6 +31,12 @@ const standing = (s: State, id: number, edge: 'cast-on' | 'hung-off'): Run[] =>
 /** How an end of a tube looks: drawn to a point, or straight. */
 const endLook = (runs: readonly Run[]): 'open' | 'drawn' | 'straight' =>
   runs.some((r) => r.hold === 'drawn') ? 'drawn' : runs.some((r) => r.hold === 'joined') ? 'straight' : 'open';
+
+/** The last row lies at the top, the cast-on at the foot; or both at the top. */
+const endsOf =
+  (foot: number): Lying['endAt'] =>
+  (edge) =>
+    edge === 'cast-on' && foot > 0 ? { y: foot, way: 1 } : { y: 0, way: -1 };
 
 /** What lies at one end: waste, live loops, a thread, a seam, an edge. */
 function endMarks(
@@ -90,10 +99,11 @@ function endMarks(
 /** Tails that hang at either end, those inside dashed. */
 function tailCurls(s: State, id: number, half: number, lengthMm: number, d: Desk): SketchLine[] {
   const made: SketchLine[] = [];
-  for (const [edge, y, way] of [
-    ['cast-on', lengthMm, 1],
-    ['hung-off', -26, -1]
-  ] as const) {
+  // Folded into itself, both ends lie at the top.
+  const foot = s.parts[id]!.form === 'lined' ? -26 : lengthMm;
+  const spots = { 'cast-on': [foot, 1], 'hung-off': [-26, -1] } as const;
+  for (const edge of ['cast-on', 'hung-off'] as const) {
+    const [y, way] = spots[edge];
     const own = s.tails.filter(
       (t) => t.part === id && t.where.at === edge && (t.fate === 'loose' || t.fate === 'string')
     );
@@ -115,6 +125,31 @@ const bumps = (half: number, lengthMm: number): SketchLine[] =>
     return hairline([[x, y], [x + half * 0.16, y]], { strong: true }); // prettier-ignore
   });
 
+/** Height of a turned-up brim in a drawing, as a share of the hat. */
+const BRIM = 0.24;
+
+/** The turned-up brim: the rows of the inner layer that lie next to the fold, the fold at its upper edge. */
+function upturned(
+  d: Desk,
+  piece: number,
+  half: number,
+  lengthMm: number,
+  count: number,
+  firstOut: boolean
+): SketchShape[] {
+  // prettier-ignore
+  const fold = Math.floor(count / 2);
+  const rows = Math.max(1, Math.round((BRIM * count) / 2));
+  const shapes = layRows(d.made, piece, {
+    origin: [0, lengthMm * (1 - BRIM)],
+    lengthMm: lengthMm * BRIM,
+    half: () => half * 1.06,
+    rows: firstOut ? { from: fold, to: fold + rows } : { from: fold - rows, to: fold },
+    lastFirst: !firstOut
+  });
+  return shapes;
+}
+
 /** A piece as it lies: bands of its rows, its ends as they are, its tails. */
 export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
   const { made } = d;
@@ -130,7 +165,8 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
       half,
       lengthMm: lay.heightMm,
       grain: size,
-      yAt: lay.yAt
+      yAt: lay.yAt,
+      endAt: endsOf(lay.heightMm)
     };
   }
   const half = Math.max(halfWidth(made, piece), 16);
@@ -164,7 +200,7 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
     lines.push(hairline([[-half * 0.86, lengthMm], [-half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm * 0.16], [half * 0.86, lengthMm]], { dashed: true, title: d.say.words.draw.parts.inside })); // prettier-ignore
   }
   if (part?.layers[0]!.face === 'purl') lines.push(...bumps(half, lengthMm));
-  if (part?.brim) shapes.push(sheet(-half, lengthMm * 0.78, 2 * half, lengthMm * 0.22, '', 0.75));
+  if (part?.brim && lined) shapes.push(...upturned(d, piece, half, lengthMm, count, firstOut));
   return {
     shapes: [...shapes, ...marks.flatMap((m) => m.shapes)],
     lines: [...lines, ...(tails ? tailCurls(s, id, half, lengthMm, d) : [])],
@@ -175,7 +211,9 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
     half,
     lengthMm,
     grain: size,
-    yAt
+    yAt,
+    // Folded into itself, both ends lie at the top.
+    endAt: endsOf(lined ? 0 : lengthMm)
   };
 }
 

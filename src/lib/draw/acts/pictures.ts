@@ -20,12 +20,16 @@ export const hairline = (points: readonly Point[], more: Partial<SketchLine> = {
   ...more
 });
 
+/** The yarn that the loops of an end are of. */
+const yarnOfEnd = (piece: Executed['fabric']['pieces'][number], edge: Edge): number =>
+  piece.yarn[edge === 'cast-on' ? piece.work.first : piece.work.last] ?? mainYarn(piece);
+
 /** Every stitch of an end as it lies open, seen from above, pin 1 at the near side. */
-export function openEnd(run: Executed, p: number, t: Talk) {
+export function openEnd(run: Executed, p: number, edge: Edge, t: Talk) {
   const piece = pieceAt(run, p).fabric;
   const n = piece.width;
   const r = Math.max(36, (n * STEP) / (2 * Math.PI));
-  const yarn = mainYarn(piece);
+  const yarn = yarnOfEnd(piece, edge);
   const at = (i: number, radius: number): Point => {
     const angle = Math.PI / 2 - (2 * Math.PI * (i + 0.5)) / n;
     return [radius * Math.cos(angle), radius * Math.sin(angle)];
@@ -44,36 +48,43 @@ export function openEnd(run: Executed, p: number, t: Talk) {
 /**
  * An end pressed flat: which pins face each other. Front half above, back half below; two tubes in one another show four
  * layers.
+ *
+ * @param corner the last pin before the left fold; the highest one when absent, so that the first pin lies at the fold
  */
-export function flatEnd(run: Executed, p: number, layers: 2 | 4, { words, talk }: Speech) {
+export function flatEnd(run: Executed, p: number, edge: Edge, layers: 2 | 4, { words, talk }: Speech, corner?: number) {
   const names = words.draw.parts;
   const piece = pieceAt(run, p).fabric;
   const n = piece.width;
   const half = Math.floor(n / 2);
-  const yarn = mainYarn(piece);
+  const yarn = yarnOfEnd(piece, edge);
   const shapes: SketchShape[] = [];
   const lines: SketchLine[] = [];
   const labels: SketchLabel[] = [];
+  const from = corner === undefined ? 0 : corner - piece.firstPin + 1;
+  /** The pin so many stitches round from the left fold. */
+  const pinAt = (i: number): number => piece.firstPin + ((from + i) % n);
   for (let layer = 0; layer < layers; layer++) {
     const front = layer < layers / 2;
     const y = layer * 22;
     const count = front ? half : n - half;
-    for (let i = 0; i < count; i++) {
-      const pin = piece.firstPin + (front ? i : n - 1 - i);
-      shapes.push(stitch(i * STEP, y, yarn, talk.pin(pin)));
-    }
+    for (let i = 0; i < count; i++) shapes.push(stitch(i * STEP, y, yarn, talk.pin(pinAt(front ? i : n - 1 - i))));
     const [a, b] = front ? [0, half - 1] : [n - 1, half];
     const where = layers === 4 ? (layer % 3 === 0 ? names.outer : names.inner) : front ? names.front : names.back;
     labels.push(
-      { at: [-9, y + 4], text: `${where}  ${piece.firstPin + a}`, anchor: 'end' },
-      { at: [(half - 0.2) * STEP, y + 4], text: String(piece.firstPin + b), anchor: 'start' }
+      { at: [-9, y + 4], text: `${where}  ${pinAt(a)}`, anchor: 'end' },
+      { at: [(half - 0.2) * STEP, y + 4], text: String(pinAt(b)), anchor: 'start' }
     );
   }
   const bottom = (layers - 1) * 22;
   for (let i = 0; i < half; i++) {
     lines.push(hairline([[i * STEP, 5], [i * STEP, bottom - 5]])); // prettier-ignore
   }
-  return { shapes, lines, labels, widthMm: (half - 1) * STEP, bottom, half };
+  /** Where a pin of the two layers lies, and whether on the front one. */
+  const at = (pin: number): { readonly x: number; readonly front: boolean } => {
+    const i = (((pin - piece.firstPin - from) % n) + n) % n;
+    return i < half ? { x: i * STEP, front: true } : { x: (n - 1 - i) * STEP, front: false };
+  };
+  return { shapes, lines, labels, widthMm: (half - 1) * STEP, bottom, half, at };
 }
 
 /** A line straight across a flat piece at a work row, with a word beside it. */
@@ -83,9 +94,6 @@ export function across(half: number, y: number, text: string, more: Partial<Sket
     label: { at: [half + 14, y + 4], text, anchor: 'start' } as SketchLabel
   };
 }
-
-/** Where an edge lies on a flat piece. */
-export const edgeY = (edge: Edge, lengthMm: number): number => (edge === 'hung-off' ? 0 : lengthMm);
 
 /** An arrow with its point at the end. */
 export function arrow(from: Point, to: Point, title: string): SketchLine[] {

@@ -1,5 +1,5 @@
 import { mainYarn } from '$lib/core/knit';
-import type { RunRef } from '$lib/core/plan';
+import type { Edge, RunName, RunRef } from '$lib/core/plan';
 import {
   grain,
   layPanel,
@@ -108,11 +108,45 @@ function rungs(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
   );
 }
 
+/** An end closed flat: both layers, or all four, with the way of the hook through them and the first loops numbered. */
+function closing(...[a, f, d]: Parameters<DrawAct<'join'>>): ReturnType<DrawAct<'join'>> {
+  const { piece, run } = a.a[0]!;
+  const corner = a.across ? (f.path[0] ?? 1) - 1 : undefined;
+  const end = flatEnd(d.made, piece, endOf(run), a.across ? 4 : 2, d.say, corner);
+  // Through four layers the hook goes from the near one to the far one; through two it goes to and fro between them.
+  const [near, far] = a.across ? [-7, end.bottom + 7] : [3, end.bottom - 3];
+  const points = f.path.map((pin, i): Point => {
+    const { x, front } = end.at(pin);
+    if (a.across) return [x, i % 2 ? far : near];
+    return [x, front ? near : far];
+  });
+  const path: SketchLine = {
+    points,
+    yarn: yarnAt(d, a.yarn) ?? mainYarn(pieceAt(d.made, piece).fabric),
+    thickMm: 2.5,
+    title: d.say.words.draw.parts.thread
+  };
+  const first = f.path.slice(0, a.across ? 2 : 4).map((pin): Point => {
+    const { x, front } = end.at(pin);
+    return [x, front ? -14 : end.bottom + 20];
+  });
+  const last = f.path.at(-1);
+  const goal = last === undefined ? [] : arrow([end.at(last).x + 26, end.bottom / 2], [end.at(last).x + 6, end.bottom / 2], d.say.words.draw.parts.tail); // prettier-ignore
+  return parts({
+    shapes: end.shapes,
+    lines: [...end.lines, path, ...(a.by === 'loops' ? goal : [])],
+    labels: [...end.labels, ...numbered(first)]
+  });
+}
+
+/** The end of a tube that a run belongs to. */
+const endOf = (run: RunName): Edge => (run === 'cast-on' || run === 'first-end' ? 'cast-on' : 'hung-off');
+
 export const join: DrawAct<'join'> = (a, f, d) => {
   const [first] = a.a;
   const piece = first!.piece;
   if (a.by === 'zip') {
-    const end = openEnd(d.made, piece, d.say.talk);
+    const end = openEnd(d.made, piece, endOf(first!.run), d.say.talk);
     const n = end.shapes.length;
     const inner = Array.from({ length: n }, (_, i): SketchShape => ({
       points: [end.at(i - 0.2, end.r - 18), end.at(i + 0.2, end.r - 18), end.at(i + 0.2, end.r - 24), end.at(i - 0.2, end.r - 24)], // prettier-ignore
@@ -123,16 +157,7 @@ export const join: DrawAct<'join'> = (a, f, d) => {
     return parts({ shapes: [...end.shapes, ...inner], lines: pairs, labels: end.labels });
   }
   if (f.halves || a.across) {
-    const end = flatEnd(d.made, piece, a.across ? 4 : 2, d.say);
-    const zig = a.by === 'loops' ? 9 : 4;
-    const path: SketchLine = {
-      points: Array.from({ length: end.half }, (_, i) => [i * 10, end.bottom / 2 + (i % 2 ? zig : -zig)] as const),
-      yarn: yarnAt(d, a.yarn) ?? mainYarn(pieceAt(d.made, piece).fabric),
-      thickMm: 2.5,
-      title: d.say.words.draw.parts.thread
-    };
-    const order = numbered([[0, -14], [0, end.bottom + 20], [10, -14]]); // prettier-ignore
-    return parts({ shapes: end.shapes, lines: [...end.lines, path], labels: [...end.labels, ...(a.by === 'loops' ? order : [])] }); // prettier-ignore
+    return closing(a, f, d);
   }
   if (a.by === 'rungs') return rungs(d, [...a.a, ...a.b]);
   if (first!.run === 'upper' || first!.run === 'lower') return pouch(d, piece, a.name === 'bag-left' ? 'seam-left' : 'seam-right'); // prettier-ignore
@@ -164,7 +189,7 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
     });
     return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }], labels: [] }, lay.grain); // prettier-ignore
   }
-  const end = openEnd(d.made, piece, d.say.talk);
+  const end = openEnd(d.made, piece, endOf(first!.run), d.say.talk);
   const n = Math.min(Math.max(1, f.stitches), 2 * end.shapes.length);
   const each = end.shapes.length / n;
   const loops = Array.from({ length: n }, (_, i): SketchLine => ({

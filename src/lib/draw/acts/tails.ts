@@ -23,7 +23,9 @@ export const tie: DrawAct<'tie'> = (a, f, d) => {
   const tails = d.before.tails.filter((t) => t.part === id && t.fate === 'loose');
   if (a.tails === 'joins') {
     const rows = [...new Set(tails.flatMap((t) => (t.from === 'join' && t.where.at === 'row' ? [t.where.row] : [])))];
-    const shown = rows.slice(0, 8);
+    // Only as many as can be read beside each other.
+    const apart = lay.lengthMm / 11;
+    const shown = rows.reduce<number[]>((kept, row) => (kept.length === 0 || Math.abs(lay.yAt(row) - lay.yAt(kept.at(-1)!)) >= apart ? [...kept, row] : kept), []); // prettier-ignore
     const lines = shown.flatMap((row) => {
       const own = tails.filter((t) => t.where.at === 'row' && t.where.row === row);
       const y = lay.yAt(row);
@@ -38,9 +40,8 @@ export const tie: DrawAct<'tie'> = (a, f, d) => {
       lay.grain
     );
   }
-  const y = a.tails === 'crowns' || a.edge === 'hung-off' ? 0 : lay.lengthMm;
+  const { y, way } = lay.endAt(a.edge ?? 'hung-off');
   const yarn = mainYarn(pieceAt(d.made, a.piece).fabric);
-  const way = y === 0 ? -1 : 1;
   const cross: SketchLine[] =
     a.how === 'stitch'
       ? [hairline([[-16, way * 8], [16, way * 8]], { strong: true, thickMm: 3 }), hairline([[0, way * 8 - 12], [0, way * 8 + 12]], { strong: true, thickMm: 3 })] // prettier-ignore

@@ -3,6 +3,7 @@ import { machineOf, ringMm } from '../../kit';
 import { type Edge, halfOfRun, otherFace } from '../../plan';
 import { instancesOf } from '../instances';
 import { HOLD_MM, hookYarnMm, RUNG_END_MM, seamYarnMm } from '../lengths';
+import { acrossPath, loopPath, pairPath } from '../path';
 import { closeRim, endRuns, glue, rimAt, sideOf } from '../rims';
 import type { CutWhat, Run, Seam, SeamSide } from '../state';
 import { addCut, addCutTails, tailsAt } from '../tails';
@@ -31,6 +32,8 @@ export interface JoinFacts {
   /** A stitch is over: it goes with its neighbour. */
   readonly odd: boolean;
   readonly left: number;
+  /** Pins of a closed end in the order they are taken; empty for any other seam. */
+  readonly path: readonly number[];
 }
 
 /** Yarn a seam takes: what is cut, and what it counts as. */
@@ -102,9 +105,20 @@ function chainsJoined(t: Table, act: JoinAct, part: number, [one, two]: Chains):
   return { a, b, gathered };
 }
 
+/** The order in which the loops of a closed end are taken. */
+function pathOf(act: JoinAct, t: Table, part: number): readonly number[] {
+  const { run } = act.a[0]!;
+  if ((run !== 'cast-on' && run !== 'hung-off') || !(isHalf(act) || act.across)) return [];
+  const runs = endRuns(t.s, part, run);
+  const [lo, hi] = [Math.min(...runs.map((r) => r.lo)), Math.max(...runs.map((r) => r.hi))];
+  if (act.across) return acrossPath(lo, hi);
+  return act.by === 'loops' ? loopPath(run, lo, hi, act.leave) : pairPath(lo, hi, act.leave);
+}
+
 /** Sews one instance of a seam. */
 function joined(t: Table, act: JoinAct, parts: readonly number[], times: number, found?: Chains): JoinFacts {
   const [part] = parts as [number];
+  const path = pathOf(act, t, part);
   const { a, b, gathered } = bothEnds(act)
     ? endsJoined(t, act, part)
     : chainsJoined(t, act, part, found ?? chainsAgain(act, t, parts));
@@ -118,7 +132,7 @@ function joined(t: Table, act: JoinAct, parts: readonly number[], times: number,
   }
   t.s.seams.push({ name: act.name, by: act.by, a, b, mm, times, ridge });
   const halves = isHalf(act);
-  return { a, b, mm, cutMm: cut.mm, halves, odd: halves && a.count !== b.count, left: act.leave?.length ?? 0 };
+  return { a, b, mm, cutMm: cut.mm, halves, odd: halves && a.count !== b.count, left: act.leave?.length ?? 0, path };
 }
 
 /** One seam of two rims, or of runs of them. */

@@ -16,13 +16,13 @@ function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
   const half = Math.min(f.a.count, f.b.count);
   const odd = f.odd ? ' One is left over: take it together with its neighbour.' : '';
   const leave = f.left ? ` Leave out the first stitch and the one opposite, ${t.pins} ${t.list((a.leave ?? []).map(String))}: they run down later.` : ''; // prettier-ignore
-  const find = `Find the stitch where the tail is and count ${t.num(Math.floor(n / 2))} to the fold: ${t.many(half, 'pair', 'pairs')}.${odd}${leave}`;
+  const find = `Lay the tube flat with its tail at one fold: find the stitch where the tail is and count ${t.num(Math.floor(n / 2))} to the other fold, ${t.many(half, 'pair', 'pairs')}.${odd}${leave}`;
   const title = `Close the ${seam(a.name, t)} of the ${t.piece(first!.piece)} straight across`;
   switch (a.by) {
     case 'loops':
       return {
         title,
-        detail: `${find} Hook into the first loop, pull the next one of the other side through it, and so on, top and bottom in turn. The work's own tail goes through the last loop; knot.`,
+        detail: `${find} Begin at the fold away from the tail: hook into the outermost loop of ${t.pin(f.path[0]!)}, pull the loop of ${t.pin(f.path[1]!)} through it, and so on, one layer and the other in turn. It ends at the tail, which goes through the last loop; knot.`,
         why: 'Loop through loop needs no yarn of its own; slip stitches of cut yarn are quicker and firmer.'
       };
     case 'hook':
@@ -87,7 +87,7 @@ export const seams: Seams = {
       const half = Math.floor(f.a.count / 2);
       return {
         title: 'Close both ends together, straight across',
-        detail: `Flatten them so that the line where the ${t.terms.row}s begin is at one side: ${t.many(half, 'group', 'groups')} of four, one stitch from each layer. ${a.by === 'hook' ? 'Hook through all four layers, draw the yarn through, and on to the next' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Leave the tails outside.`,
+        detail: `Lay both ends flat and level, the line where the ${t.terms.row}s begin in the middle of the back: count ${t.stitches(f.path[0]! - 1)} from it to a corner. Begin there: ${t.many(half, 'group', 'groups')} of four loops, one from each layer. ${a.by === 'hook' ? 'Slip stitch through all four at once and on to the next; chain 1 at the end' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Cut, pull the end through. The tails in the middle of the back are knotted apart from it.`,
         why: a.by === 'hook' ? 'With a hook: quick and firm. With a needle: flatter.' : 'With a needle: flat and soft. With a hook: quicker and firmer.' // prettier-ignore
       };
     }

@@ -1,0 +1,65 @@
+import type { Edge } from '../plan';
+
+/**
+ * The order in which the loops of a flattened end are taken. The tube lies flat with its first and last pin at one fold, where
+ * the work's tail hangs: the first tail at the lowest pin, the last one at the highest.
+ */
+
+/** The pins of a flattened end in pairs, from the fold beside the first pin to the fold opposite. */
+function pairsOf(lo: number, hi: number): (readonly [number, number])[] {
+  const half = Math.floor((hi - lo + 1) / 2);
+  return Array.from({ length: half }, (_, k) => [lo + k, hi - k] as const);
+}
+
+/**
+ * Loop through loop, without yarn of its own: it begins at the fold opposite the tail, on the half that does not hold the
+ * tail's stitch, and ends at the tail, which is pulled through the last loop (handbook section 7, common practice, no
+ * source).
+ *
+ * @param edge the end that is closed: its tail hangs at the lowest pin of the first end, at the highest of the last one
+ * @param lo lowest pin
+ * @param hi highest pin
+ * @param leave pins that are left out
+ * @returns every pin once; of an odd number the middle one is taken together with the first
+ * @example loopPath('cast-on', 1, 6) // [4, 3, 5, 2, 6, 1]
+ */
+export function loopPath(edge: Edge, lo: number, hi: number, leave: readonly number[] = []): number[] {
+  const pairs = pairsOf(lo, hi).reverse();
+  const odd = (hi - lo + 1) % 2 === 1 ? [lo + pairs.length] : [];
+  const path = [...odd, ...pairs.flatMap(([low, high]) => (edge === 'cast-on' ? [high, low] : [low, high]))];
+  return path.filter((pin) => !leave.includes(pin));
+}
+
+/**
+ * With yarn: it begins at the fold where the tail hangs and goes through both layers, pair by pair.
+ *
+ * @example pairPath(1, 6) // [1, 6, 2, 5, 3, 4]
+ */
+export function pairPath(lo: number, hi: number, leave: readonly number[] = []): number[] {
+  const pairs = pairsOf(lo, hi);
+  const odd = (hi - lo + 1) % 2 === 1 ? [lo + pairs.length] : [];
+  return [...pairs.flat(), ...odd].filter((pin) => !leave.includes(pin));
+}
+
+/**
+ * The two corners of a tube that lies flat with the line where rows begin in the middle of one side: the last pin before
+ * either fold. With a number of pins that cannot be quartered that line lies half a stitch beside the middle.
+ *
+ * @example cornersOf(1, 48) // [12, 36]
+ * @example cornersOf(1, 46) // [11, 34]
+ */
+export function cornersOf(lo: number, hi: number): readonly [number, number] {
+  const n = hi - lo + 1;
+  const low = lo + Math.floor(n / 4) - 1;
+  return [low, low + Math.floor(n / 2)];
+}
+
+/**
+ * Through four layers at once, from the low corner to the far one: the pins of the half that is taken, in order.
+ *
+ * @example acrossPath(1, 8) // [3, 4, 5, 6]
+ */
+export function acrossPath(lo: number, hi: number): number[] {
+  const [low, high] = cornersOf(lo, hi);
+  return Array.from({ length: high - low }, (_, i) => low + 1 + i);
+}
