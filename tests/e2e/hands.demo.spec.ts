@@ -31,9 +31,10 @@ function order(titles: readonly string[], ...words: readonly RegExp[]): number[]
 }
 
 const CROWNS = [
-  ['One end, then the other', [/^Draw the cast-on edge/, /^Push one half/, /^Bring the tail/, /^Draw the last edge/, /^Tie the two crowns/, /^Bury/]], // prettier-ignore
-  ['Both ends, then pinched', [/^Draw the cast-on edge/, /^Draw the last edge/, /^Pinch/, /^Sew the two points/, /^Bury/]], // prettier-ignore
-  ['Zipped', [/^Push one half/, /^Zip both edges/, /^Draw both edges/, /^Bury/]]
+  ['One end, then the other', [/^Turn the tube inside out/, /^Knot 1 join/, /^Turn the tube right side out/, /^Draw the last edge/, /^Push the last-knitted end/, /^Bring the tail/, /^Draw the cast-on edge/, /^Tie the two crowns/, /^Bury/]], // prettier-ignore
+  ['Both ends, then pinched', [/^Draw the last edge/, /^Bury 1 tail/, /^Draw the cast-on edge/, /^Pinch/, /^Sew the two points/]], // prettier-ignore
+  ['Zipped', [/^Push the cast-on end/, /^Zip both edges/, /^Draw both edges/, /^Bury/, /^Turn the whole tube right side out/]], // prettier-ignore
+  ['Pulled through', [/^Push the cast-on end/, /^Draw the cast-on edge/, /^Bring the tail/, /^Draw the last edge/, /^Sew the two points/, /^Turn the whole tube right side out/]] // prettier-ignore
 ] as const;
 for (const [school, words] of CROWNS) {
   test(`a lined hat is closed in the order a hand can do it: ${school}`, async ({ page }) => {
@@ -45,6 +46,19 @@ for (const [school, words] of CROWNS) {
     expect(at).toEqual([...at].sort((a, b) => a - b));
   });
 }
+
+test('an ear hat is closed from the inside and turned, a sack is sewn knit side out and turned purl side out', async ({
+  page
+}) => {
+  await begin(page, 'Ear hat');
+  const ears = order(await follow(page), /^Push the cast-on end/, /^Close both ends together/, /^Take the waste off/, /^Turn the whole tube right side out/, /^Gather the two corners/); // prettier-ignore
+  expect(ears).not.toContain(-1);
+  expect(ears).toEqual([...ears].sort((a, b) => a - b));
+  await begin(page, 'Drawstring sack');
+  const sack = order(await follow(page), /^Close the last end of the sack/, /^Turn the sack purl side out/, /^Thread the cord/); // prettier-ignore
+  expect(sack).not.toContain(-1);
+  expect(sack).toEqual([...sack].sort((a, b) => a - b));
+});
 
 test('a folded bag is closed, folded and sewn up; its closed ends are sewn to nothing', async ({ page }) => {
   await begin(page, 'Folded bag');

@@ -121,7 +121,7 @@ describe('rules of thumb', () => {
     expect(Math.abs(result.sizes.pieces[0]!.rows - 45)).toBeLessThanOrEqual(4);
     const close = result.plan.acts.findIndex((act) => act.do === 'join');
     expect(actSketch(result, close, speak(result))!.shapes).toHaveLength(22);
-    expect(told(result).find((s) => s.act === close)!.detail).toContain('count 11 to the fold: 11 pairs');
+    expect(told(result).find((s) => s.act === close)!.detail).toContain('count 11 to the other fold, 11 pairs');
     // From corner to corner of each end, a little longer than it is wide.
     const chains = only(result, 'cord').flatMap((d) => (d.do === 'cord' && d.facts ? [d.facts] : []));
     expect(chains).toHaveLength(2);

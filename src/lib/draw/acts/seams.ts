@@ -135,7 +135,7 @@ function closing(...[a, f, d]: Parameters<DrawAct<'join'>>): ReturnType<DrawAct<
   return parts({
     shapes: end.shapes,
     lines: [...end.lines, path, ...(a.by === 'loops' ? goal : [])],
-    labels: [...end.labels, ...numbered(first)]
+    labels: [...end.labels, ...(a.by === 'loops' || a.across ? numbered(first) : [])]
   });
 }
 
