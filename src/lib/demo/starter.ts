@@ -55,5 +55,5 @@ export const starterKit: Kit = {
     joinPins: 0,
     tieAfterRows: 4
   },
-  edition: 2
+  edition: 3
 };

@@ -43,6 +43,19 @@ const OLD: Readonly<Record<string, Act['do']>> = {
 
 const OLD_ID = /^f(\d+)\.([A-Za-z]+)$/;
 
+/**
+ * Steps of a later release that are told the other way round now: of a hat that is folded into itself the last-knitted end
+ * goes in, and its tail comes out. What was ticked stays ticked.
+ */
+const TOLD_ANEW: readonly (readonly [RegExp, string])[] = [[/^(hand\.bringOut\.\d+)\.cast-on$/, '$1.hung-off']];
+
+/** The id of a step today. */
+function idToday(id: string, steps: readonly Pick<Step, 'id'>[]): string {
+  if (steps.some((step) => step.id === id)) return id;
+  const anew = TOLD_ANEW.map(([was, now]) => id.replace(was, now)).find((other) => other !== id);
+  return anew !== undefined && steps.some((step) => step.id === anew) ? anew : id;
+}
+
 /** What tells acts of one kind apart that two old procedures became. */
 const ALSO: Readonly<Record<string, RegExp>> = {
   pushInside: /inside|pinch/,
@@ -66,7 +79,7 @@ export function tickedIds(finished: readonly string[], steps: readonly Pick<Step
       return match ? [{ at: Number(match[1]), doing: match[2]! }] : [];
     })
     .sort((a, b) => a.at - b.at);
-  const kept = finished.filter((id) => !OLD_ID.test(id));
+  const kept = finished.filter((id) => !OLD_ID.test(id)).map((id) => idToday(id, steps));
   const used = new Set(kept);
   for (const { doing } of old) {
     const now = OLD[doing];

@@ -33,7 +33,7 @@
   const pattern = $derived(perCm({ as: 'counts', stitches, rows }));
   const target = $derived.by((): PerCm => {
     if (from === 'typed' || !kit || !machine || !yarn) return perCm({ as: 'lengths', cmTo40Stitches, cmTo20Rows });
-    const gauge = gaugeFor(kit, machine, yarn, usualHole(machine, yarn.weightClass));
+    const gauge = gaugeFor(kit, machine, yarn, usualHole(machine, yarn));
     return { courses: gauge.courses.value, wales: gauge.wales.value };
   });
   const factors = $derived(convertGauge(pattern, target));

@@ -31,9 +31,7 @@
   );
   const strands = $derived(pickedStrands || (base?.strands ?? 1));
   const yarn = $derived(kit && base ? yarnOf(kit, base.id, { [base.id]: strands }) : null);
-  const hole = $derived(
-    machine && yarn ? Math.min(machine.tensionHoles, pickedHole || usualHole(machine, yarn.weightClass)) : 1
-  );
+  const hole = $derived(machine && yarn ? Math.min(machine.tensionHoles, pickedHole || usualHole(machine, yarn)) : 1);
   const gauge = $derived(kit && machine && yarn ? gaugeFor(kit, machine, yarn, hole, fingers) : null);
 </script>
 

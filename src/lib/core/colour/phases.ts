@@ -105,7 +105,7 @@ export function phaseRings(kit: Kit, yarn: Yarn): RingShow[] {
   const cycle = cycleMetres(yarn.phases);
   const longest = Math.max(...yarn.phases.map((p) => p.metres));
   return kit.machines.map((machine) => {
-    const { loopMm } = gaugeFor(kit, machine, yarn, usualHole(machine, yarn.weightClass));
+    const { loopMm } = gaugeFor(kit, machine, yarn, usualHole(machine, yarn));
     const row = (machine.pins * loopMm * yarn.strands) / 1000;
     return { machine, rowsAPhase: cycle / yarn.phases.length / row, sureRows: Math.floor(longest / row) + 1 };
   });

@@ -27,7 +27,7 @@ export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: 
     mode: 'tube' as const,
     from: 1,
     to: machine.pins,
-    hole: usualHole(machine, yarn.weightClass),
+    hole: usualHole(machine, yarn),
     operations: [castOn(yarn.id), knitRows('Tube', yarn.id, rows), drawstring(yarn.id, ringMm(machine))]
   };
   return {

@@ -26,8 +26,17 @@ export const BUTTON_MM = 250;
 /** Room beyond the mouth at either end of a drawn cord, to pull and knot (own estimate, no source). */
 export const CORD_ENDS_MM = 300;
 
-/** A loop from corner to corner is a little longer than the end it spans (craft 7.11). */
-export const LOOP_LONGER = 1.1;
+/**
+ * How far a chain stands out that is fastened to both corners of an end: half of it is one side of a right triangle, half the
+ * end another (handbook section 7). 0 for one that does not reach from corner to corner.
+ *
+ * @example loopReachMm(133, 81) // 52.7…
+ */
+export const loopReachMm = (chainMm: number, endMm: number): number =>
+  Math.sqrt(Math.max(0, (chainMm / 2) ** 2 - (endMm / 2) ** 2));
+
+/** Length of a chain over an end that stands out so far. @example loopMm(81, 47.5) // 124.8… */
+export const loopMm = (endMm: number, reachMm: number): number => 2 * Math.hypot(reachMm, endMm / 2);
 
 /** Length of the slanting line that gathers one corner into an ear (own estimate, no source). */
 export const EAR_MM = 60;

@@ -1,12 +1,14 @@
 import { pieceAt } from '../knit';
 import { finder, type Finding } from '../plan';
 import { beside } from './options';
+import { machinesWith, options } from './remedies';
 import type { Judge } from './readings';
-import { machinesWith } from './remedies';
 
 /** Facts of wraps for hot things, mm. */
 export interface MugFacts {
   'mug-height': { wrapMm: number; mugMm: number };
+  /** Two loops that do not meet over the gap, mm. */
+  'loops-short': { reachMm: number; gapMm: number; chains: number };
   'hot-care': { over: 'mug' | 'bottle' };
 }
 const find = finder<MugFacts>();
@@ -32,6 +34,13 @@ export const mug: Judge = {
       const smaller = machinesWith(r, (m) => m.pins < width && m.pins * each <= height - LIPS_MM).reverse();
       found.push(
         find('mug-height', 'warn', beside(r, 'heightMm', { piece: 0 }), { wrapMm: piece.flatWidthMm.value, mugMm: height }, ...smaller) // prettier-ignore
+      );
+    }
+    const gap = r.brief.options['gapMm'];
+    const loop = r.worked.done.flatMap((did) => (did.do === 'cord' && did.facts?.reachMm != null ? [did.facts] : []))[0]; // prettier-ignore
+    if (loop && typeof gap === 'number' && 2 * loop.reachMm! < gap) {
+      found.push(
+        find('loops-short', 'warn', { option: 'loopChains', piece: 0 }, { reachMm: loop.reachMm!, gapMm: gap, chains: loop.chains }, options({ code: 'loopsByGap' }, { loopBy: 'gap' })) // prettier-ignore
       );
     }
     found.push(find('hot-care', 'note', {}, { over }));

@@ -22,6 +22,12 @@ const find = finder<TubeLengthFacts>();
 /** A hat may sit a centimetre higher on the brow before it looks short (own estimate, no source). */
 const SHORT_MM = 10;
 
+/**
+ * A single hat with a doubled brim is worn two centimetres higher without looking short: 40 rows of brim and 25 more on 46
+ * pins fit grown-ups (handbook section 14, common practice, no source).
+ */
+const SINGLE_SHORT_MM = 20;
+
 /** Two centimetres more are pushed up or turned up; beyond that the crown stands empty (own estimate, no source). */
 const LONG_MM = 20;
 
@@ -34,7 +40,7 @@ const isOff = (offMm: number): boolean => offMm <= -SHORT_MM || offMm >= LONG_MM
 /** One layer above a doubled brim: the brim may be as deep as one likes, what counts is where it ends. */
 function singleHat(r: Readings) {
   const hat = brimHatReach(r);
-  if (!hat || !isOff(hat.offMm)) return [];
+  if (!hat || (hat.offMm > -SINGLE_SHORT_MM && hat.offMm < LONG_MM)) return [];
   const more = Math.max(4, hat.bodyRows + Math.round(hat.wantedRows - hat.reachRows));
   const byRows = r.brief.options['sizeBy'] === 'rows';
   return [

@@ -13,7 +13,8 @@ const counted = { key: 'sizeBy', is: ['sections'] } as const;
 
 export const BandHatOptions = z.object({
   ...hatSizeOptions,
-  turnUpMm: turnUpOption(50),
+  // The band is a false brim: nothing is turned up.
+  turnUpMm: turnUpOption(0),
   sizeBy: choiceOption({ group: WHO, choices: ['head', 'height', 'rows', 'sections'] }),
   bandRows: countOption({ group: WHO, min: 4, max: 200, start: 28 }),
   outsideRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
@@ -82,7 +83,7 @@ export const bandHat: Kind<typeof BandHatOptions> = {
     return BandHatOptions.parse({
       yarn: main,
       bandYarn: second,
-      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, turnUpMm: 20, bandRows: 12 })
+      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, bandRows: 12 })
     });
   },
   draft

@@ -99,17 +99,20 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
   };
 }
 
-/** Rows of the three squares the closed tube is laid in: left, middle, right, the seam's partners alike. */
+/**
+ * Rows of the three squares the closed tube is laid in: left, middle, right. A row that is over goes to the middle, two go to
+ * either side of it, so that a seam's edges differ by one row at most, which is eased in.
+ *
+ * @example thirdsOf(110) // rows 1 to 37, 38 to 73, 74 to 110
+ */
 function thirdsOf(rows: number) {
   const third = Math.floor(rows / BAG_RATIO);
   const over = rows - BAG_RATIO * third;
-  // A row or two over widen the middle square, whose edges both seams share.
-  const [left, right] = [third, third];
-  const middle = { from: left + 1, to: left + third + over };
+  const side = over === 2 ? third + 1 : third;
   return {
-    left: { from: 1, to: left },
-    middle,
-    right: { from: rows - right + 1, to: rows }
+    left: { from: 1, to: side },
+    middle: { from: side + 1, to: rows - side },
+    right: { from: rows - side + 1, to: rows }
   };
 }
 

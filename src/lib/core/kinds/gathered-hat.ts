@@ -17,7 +17,7 @@ import {
 } from '../plan';
 import type { Kind } from './kind';
 import { onPurlSide, promised, rest, weave } from './shared/hands';
-import { headOption, turnUpOption } from './shared/hat';
+import { BABY_TURN_UP_MM, headOption, turnUpOption } from './shared/hat';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { panelMode, panelPiece, pinsFor, SEAM_STITCH, startingAt, startOption, usable } from './shared/panel';
 import { firstYarns } from './shared/pick';
@@ -26,7 +26,7 @@ import { begun, even, ringOn } from './shared/tube';
 export const GatheredHatOptions = z.object({
   wearer: wearerOption('baby', 'child', 'adult'),
   headMm: headOption,
-  turnUpMm: turnUpOption(25),
+  turnUpMm: turnUpOption(BABY_TURN_UP_MM),
   sizeBy: sizeByOption(WHO, 'head', 'rows'),
   stitches: countedOption({ group: WHO, min: 8, max: 200, start: 38 }),
   rows: countedOption({ group: WHO, min: 8, max: 400, start: 40 }),
@@ -122,7 +122,7 @@ export const gatheredHat: Kind<typeof GatheredHatOptions> = {
   start: (kit, machineId) =>
     GatheredHatOptions.parse({
       yarn: firstYarns(kit).main,
-      ...(isLarge(machineOf(kit, machineId)) ? { headMm: 380 } : { headMm: 250, turnUpMm: 20 })
+      ...(isLarge(machineOf(kit, machineId)) ? { headMm: 380 } : { headMm: 250 })
     }),
   draft
 };

@@ -122,12 +122,12 @@ describe('rules of thumb', () => {
     const close = result.plan.acts.findIndex((act) => act.do === 'join');
     expect(actSketch(result, close, speak(result))!.shapes).toHaveLength(22);
     expect(told(result).find((s) => s.act === close)!.detail).toContain('count 11 to the other fold, 11 pairs');
-    // From corner to corner of each end, a little longer than it is wide.
+    // From corner to corner of each end, far longer than it is wide: it must stand out and hook over (handbook section 7).
     const chains = only(result, 'cord').flatMap((d) => (d.do === 'cord' && d.facts ? [d.facts] : []));
     expect(chains).toHaveLength(2);
     for (const chain of chains) {
-      expect(chain.mm / (110 / 1.35)).toBeGreaterThan(1);
-      expect(chain.mm / (110 / 1.35)).toBeLessThan(1.2);
+      expect(chain.mm / (110 / 1.35)).toBeGreaterThan(1.4);
+      expect(chain.mm / (110 / 1.35)).toBeLessThan(2);
     }
   });
 

@@ -13,7 +13,7 @@ import {
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows } from './shared/hat';
+import { BABY_TURN_UP_MM, crownOptions, hatSizeOptions, linedActs, linedEnds, linedTubeRows } from './shared/hat';
 import { linedThing, weave } from './shared/hands';
 import { CHAINS_TO_10, ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -115,7 +115,7 @@ export const linedHat: Kind<typeof LinedHatOptions> = {
         { yarn: main, rows: 5 },
         { yarn: second, rows: 5 }
       ],
-      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, turnUpMm: 20 })
+      ...(isLarge(machineOf(kit, machineId)) ? {} : { wearer: 'baby', headMm: 250, turnUpMm: BABY_TURN_UP_MM })
     });
   },
   draft

@@ -1,8 +1,8 @@
 import * as z from 'zod/mini';
-import { type Act, lengthOption } from '../plan';
+import { type Act, choiceOption, countOption, lengthOption } from '../plan';
 import type { Kind } from './kind';
 import { closeOption, EDGES, promised } from './shared/hands';
-import { chainGauge, countedOption, sizeByOption, WHAT } from './shared/options';
+import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { closedFlat, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
@@ -16,9 +16,14 @@ export const MugWrapOptions = z.object({
   rows: countedOption({ group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
   closeBy: closeOption(),
+  loopBy: choiceOption({ group: ENDS, choices: ['gap', 'count'] }),
+  loopChains: countOption({ group: ENDS, min: 4, max: 120, start: 20, when: { key: 'loopBy', is: ['count'] } }),
   chainPer10: chainGauge,
   ...wasteNeeded
 });
+
+/** Room for a loop to hook over the other one: 2 to 3 cm (handbook section 7, common practice, no source). */
+const HOOK_OVER_MM = 30;
 
 /** Lengthwise stretch that keeps a wrap on a smooth mug (own estimate, no source). */
 const HOLDS = 0.05;
@@ -44,7 +49,7 @@ export const mugWrap: Kind<typeof MugWrapOptions> = {
       closing: ({ waste, first, last }) => [
         ...closedFlat(o.closeBy, o, { waste, first, last }),
         // At each end one chain from corner to corner: it makes the loop that hooks over.
-        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? first : last, per10Cm: o.chainPer10, along: { piece: 0, run: edge } })) // prettier-ignore
+        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? first : last, per10Cm: o.chainPer10, along: { piece: 0, run: edge }, ...(o.loopBy === 'count' ? { chains: o.loopChains } : { reachMm: o.gapMm / 2 + HOOK_OVER_MM }) })) // prettier-ignore
       ],
       promise: promised('wrap', 0)
     })

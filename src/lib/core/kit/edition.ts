@@ -3,8 +3,8 @@ import { FIRST_FLATTEST, FLATTEST } from './loop';
 import { sameArticle, type Yarn } from './yarn';
 
 /**
- * What the editions of the craft differ in (craft 12). A piece that was begun under the first one keeps its rows, its float
- * groups and its gauge; everything else follows what is known now.
+ * What the editions of the craft differ in (craft 12). A piece that was begun under an older one keeps its rows, its float
+ * groups, its tension hole and its gauge; everything else follows what is known now.
  */
 export interface Rules {
   /** How flat a course is drawn at most, as a share of its rest height. */
@@ -21,13 +21,16 @@ export interface Rules {
   readonly evenCounts: boolean;
   /** Any colour of an article speaks for it. */
   readonly coloursShare: boolean;
+  /** Strands held together go through the hole of their thickness; before, of one strand's. */
+  readonly holeOfStrands: boolean;
 }
 
-const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false }; // prettier-ignore
-const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true }; // prettier-ignore
+const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false }; // prettier-ignore
+const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true }; // prettier-ignore
+const SECOND: Rules = { ...NOW, holeOfStrands: false };
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
-export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => (kit.edition === 1 ? FIRST : NOW);
+export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, NOW][kit.edition - 1]!;
 
 /**
  * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for many.

@@ -36,11 +36,27 @@ export interface Gauge {
   readonly loopSpread: number;
 }
 
-/** Tension holes are numbered from the smallest; this is the one practice uses for a weight class. */
-export function usualHole(machine: Pick<Machine, 'tensionHoles'>, weightClass: number): number {
-  const middle = Math.ceil(machine.tensionHoles / 2);
-  if (weightClass <= 2) return 1;
-  return weightClass <= 4 ? middle : machine.tensionHoles;
+/** Several strands up to so many tex are thin yarn together, up to so many medium (own estimates, no source). */
+const THIN_TEX = 350;
+const MEDIUM_TEX = 750;
+
+/**
+ * The tension hole practice uses, counted from the smallest: small for thin yarn, the middle one for medium, large for thick.
+ * Strands that are held together add up: doubled sock yarn goes through the middle one (handbook section 5).
+ *
+ * @param together whether strands add up, as they do since the third edition
+ * @example usualHole({ tensionHoles: 3 }, { weightClass: 1, strands: 2, label: { metres: 417, grams: 100 } }) // 2
+ */
+export function usualHole(
+  machine: Pick<Machine, 'tensionHoles'>,
+  yarn: Pick<Yarn, 'weightClass' | 'strands' | 'label'>,
+  together = true
+): number {
+  const [middle, large] = [Math.ceil(machine.tensionHoles / 2), machine.tensionHoles];
+  const { weightClass, strands } = yarn;
+  if (!together || strands === 1) return weightClass <= 2 ? 1 : weightClass <= 4 ? middle : large;
+  const tex = heldTex(yarn);
+  return tex <= THIN_TEX ? 1 : tex <= MEDIUM_TEX ? middle : large;
 }
 
 /** A gauge as a figure: the range is that of the next piece, which differs from the true gauge as pieces do. */

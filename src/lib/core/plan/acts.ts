@@ -186,6 +186,10 @@ interface Cord {
   readonly along?: RunRef;
   /** A length the knitter asked for. */
   readonly mm?: number;
+  /** A loop over an end that must stand out so far. */
+  readonly reachMm?: number;
+  /** Chains the knitter asked for. */
+  readonly chains?: number;
 }
 
 /** Run the cord through the channel of a piece. */

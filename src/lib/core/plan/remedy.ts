@@ -6,6 +6,7 @@ export interface Remedies {
   readonly machine: { readonly machine: string };
   readonly strands: { readonly strands: number };
   /** The head or the measures decide the rows again. */
+  readonly loopsByGap: Record<never, never>;
   readonly decide: { readonly by: 'head' | 'measures'; readonly rows: number };
   readonly rows: { readonly rows: number; readonly all?: boolean };
   readonly neckRows: { readonly rows: number };

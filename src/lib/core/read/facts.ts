@@ -29,7 +29,7 @@ export interface StepFacts {
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
   /** In which row of the work which earlier one is lifted. */
-  readonly rehang: { readonly row: number; readonly into: number; readonly pins: number };
+  readonly rehang: { readonly row: number; readonly into: number; readonly pins: number; readonly ofRows: number };
   readonly ladder: { readonly pins: readonly number[] };
   readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number; readonly nearest: number }; // prettier-ignore
   readonly increase: { readonly side: Side; readonly pin: number; readonly next: number };
@@ -53,6 +53,8 @@ export interface KnitFacts {
   readonly hangsMm: number | null;
   /** How the tension changes as they begin. */
   readonly tension: TensionFacts | null;
+  /** The first of them is the one in which an earlier row is lifted. */
+  readonly lifts: boolean;
 }
 
 /** A new yarn is joined before the rows of a step. */
@@ -84,6 +86,16 @@ function pinAt({ planned, fabric }: PieceRun, index: number, side: Side, inwards
   return side === 'low' ? (hung?.low ?? planned.from) + inwards : (hung?.high ?? planned.to) - inwards;
 }
 
+/** The operation before another one, the counter aside. */
+const lastOf = (piece: Piece, index: number): Operation | undefined =>
+  piece.operations.slice(0, index).findLast((op) => op.op !== 'zeroCounter');
+
+/** Rows of the stretch that follows an operation. */
+function nextRows(piece: Piece, index: number): number {
+  const next = piece.operations.slice(index).find((op) => op.op === 'knit');
+  return next?.op === 'knit' ? next.rows : 0;
+}
+
 /**
  * The facts of one operation.
  *
@@ -112,11 +124,11 @@ export function factsOf(
     case 'knit': {
       // Hands count the work from its first row, and waste by itself.
       const first = op.purpose === 'work' ? from + 1 - workOf(fabric).before : 1;
-      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: first, to: first + op.rows - 1, tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, at, index, op) } }; // prettier-ignore
+      return { say: 'knit', facts: { section: op.section, yarn: op.yarn, rows: op.rows, purpose: op.purpose, from: first, to: first + op.rows - 1, tube: piece.mode === 'tube', hangsMm: hangs ? hangs(fabric.feed[from] ?? run.fabric.yarns.indexOf(op.yarn), op.rows) : null, tension: tensionAt(run, at, index, op), lifts: lastOf(piece, index)?.op === 'rehang' } }; // prettier-ignore
     }
     case 'rehang': {
       const { before } = workOf(fabric);
-      return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1 } }; // prettier-ignore
+      return { say: 'rehang', facts: { row: op.row - before, into: trace[index]!.rowsBefore + 1 - before, pins: piece.to - piece.from + 1, ofRows: nextRows(piece, index) } }; // prettier-ignore
     }
     case 'ladder':
       return { say: 'ladder', facts: { pins: op.pins } };

@@ -19,7 +19,7 @@ import { parts } from './put';
 export type PouchStage = 'flat' | 'pouch-right' | 'pouch-left' | 'pouch-over' | 'seam-right' | 'seam-left' | 'tips';
 
 /** The bag at a stage, from paper coordinates. */
-export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<DrawAct<'fold'>> {
+export function pouch(d: Desk, piece: number, stage: PouchStage, handle?: number | null): ReturnType<DrawAct<'fold'>> {
   const a = 2 * Math.max(halfWidth(d.made, piece), 16);
   const yarn = mainYarn(pieceAt(d.made, piece).fabric);
   const names = d.say.words.draw.parts;
@@ -73,7 +73,7 @@ export function pouch(d: Desk, piece: number, stage: PouchStage): ReturnType<Dra
       const tips = [at('leftUp', [0, a]), at('rightDown', [3 * a, 0])];
       for (const [x, y] of tips) lines.push(hairline([[x - a * 0.1, y + a * 0.06], [x, y], [x + a * 0.1, y + a * 0.06]], { strong: true, thickMm: 6 })); // prettier-ignore
       const [l, r] = [tips[0]!, tips[1]!];
-      lines.push({ points: [l, [l[0], l[1] - a * 0.5], [(l[0] + r[0]) / 2, l[1] - a * 0.8], [r[0], r[1] - a * 0.5], r], yarn, thickMm: 9 }); // prettier-ignore
+      lines.push({ points: [l, [l[0], l[1] - a * 0.5], [(l[0] + r[0]) / 2, l[1] - a * 0.8], [r[0], r[1] - a * 0.5], r], yarn: handle ?? yarn, thickMm: 9 }); // prettier-ignore
       break;
     }
   }
@@ -91,7 +91,7 @@ export function locked(d: Desk, piece: number, sewn: boolean): ReturnType<DrawAc
     thickMm: mm * 0.06
   });
   const seam: SketchLine = sewn
-    ? { points: Array.from({ length: 15 }, (_, i): Point => [mm * (0.28 + 0.032 * i), i % 2 ? mm * 0.05 : -mm * 0.05]), yarn: null, thickMm: 3, strong: true, title: names.seam } // prettier-ignore
+    ? { points: Array.from({ length: 29 }, (_, i): Point => [mm * (-0.1 + 0.045 * i), i % 2 ? mm * 0.05 : -mm * 0.05]), yarn: null, thickMm: 3, strong: true, title: names.seam } // prettier-ignore
     : hairline([[-mm * 0.2, 0], [mm * 1.25, 0]], { strong: true, dashed: true, title: names.seam }); // prettier-ignore
   return parts({
     lines: [u(0, 1), u(mm * 0.35, -1), seam],

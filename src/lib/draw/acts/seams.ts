@@ -209,7 +209,7 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
 
 /** Where a part sits: the thing it is sewn onto, the part beside it, and an arrow from the one to the other. */
 export const sewOn: DrawAct<'sewOn'> = (a, f, d) => {
-  if (a.place === 'bag-tips') return pouch(d, a.to, 'tips');
+  if (a.place === 'bag-tips') return pouch(d, a.to, 'tips', yarnAt(d, a.yarn));
   if (a.at && f.at) {
     const own = front(d, a.to);
     const part = layPanel(d.made, a.piece);

@@ -66,7 +66,7 @@ export const steps: Words['steps'] = {
     const tape = f.hangsMm === null ? '' : ` Hanging on the ${t.pins} they are about ${t.len(f.hangsMm)} long.`;
     const blind = f.tube ? tape : ` The counter does not count here: Tomble does.${tape}`;
     const what = {
-      work: `${where} of the piece.${blind}${f.tension ? ` ${tensionWords(f.tension)}` : ''}`,
+      work: `${where} of the piece.${f.lifts ? ` The lifting was ${t.row(1)} of these ${t.num(f.rows)}: do not count it beside them.` : ''}${blind}${f.tension ? ` ${tensionWords(f.tension)}` : ''}`,
       waste: `${where}. ${f.rows === 1 ? `This ${t.terms.row} comes` : `These ${t.terms.row}s come`} out again.`,
       separator: `${where}. One ${t.terms.row} to pull out, so that the waste falls away.`
     };
@@ -74,7 +74,7 @@ export const steps: Words['steps'] = {
   },
   rehang: (f, t) => ({
     title: `Crank ${t.row(f.into)} ${t.terms.pin} by ${t.terms.pin} and lift ${t.row(f.row)} in it`,
-    detail: `Turn slowly. As each ${t.terms.pin} rises, lift the loop of ${t.row(f.row)} in the same column, above the waste, not of it, onto the ${t.terms.pin}; the turn knits both together. ${f.pins} of them; the first is the hardest, and some begin at the second. It gets tight towards the end. Go slowly on the next ${t.terms.row} too.`,
+    detail: `Turn slowly. As each ${t.terms.pin} rises, lift the loop of ${t.row(f.row)} in the same column, above the waste, not of it, onto the ${t.terms.pin}; the turn knits both together. ${f.pins} of them; the first is the hardest, and some begin at the second. It gets tight towards the end. This turn is ${t.row(1)} of the next ${t.num(f.ofRows)}. Go slowly on the next ${t.terms.row} too.`,
     why: 'A doubled edge lies flat and holds a cord; a single one rolls up.'
   }),
   ladder: (f, t) => ({

@@ -1,5 +1,5 @@
 import type { ActOf } from '../../plan';
-import { CORD_ENDS_MM, hookYarnMm, LOOP_LONGER } from '../lengths';
+import { CORD_ENDS_MM, hookYarnMm, loopMm, loopReachMm } from '../lengths';
 import { endRuns } from '../rims';
 import { addCut, addTail } from '../tails';
 import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, type Table } from './rule';
@@ -9,6 +9,8 @@ export interface CordFacts {
   readonly mm: number;
   readonly cutMm: number;
   readonly count: number;
+  /** How far a loop stands out from the end it is fastened to, mm; null for anything else. */
+  readonly reachMm: number | null;
 }
 
 type CordAct = ActOf<'cord'>;
@@ -16,10 +18,13 @@ type CordAct = ActOf<'cord'>;
 /** How long a chain is: as asked, from corner to corner of an end, or once round the mouth with room to pull. */
 function lengthOf(act: CordAct, t: Table): number {
   if (act.mm !== undefined) return act.mm;
+  if (act.chains !== undefined) return (100 * act.chains) / act.per10Cm;
   const { id } = partsIn(t, act.piece)[0]!;
   const end = act.along?.run === 'cast-on' || act.along?.run === 'hung-off' ? act.along.run : 'cast-on';
   const girth = endRuns(t.s, id, end).reduce((sum, r) => sum + r.mm, 0);
-  return act.name === 'loop' ? Math.round((girth / 2) * LOOP_LONGER) : Math.round(girth + CORD_ENDS_MM);
+  if (act.reachMm === undefined) return Math.round(girth + CORD_ENDS_MM);
+  const chains = (loopMm(girth / 2, act.reachMm) * act.per10Cm) / 100;
+  return (100 * 2 * Math.ceil(chains / 2)) / act.per10Cm;
 }
 
 /** A chain worked with a hook: loop, strap, drawstring, tie. */
@@ -51,7 +56,15 @@ export const cord: ActRule<CordAct, CordFacts> = {
       if (act.name === 'drawstring') t.s.cords.push({ piece: act.piece, name: act.name, mm });
       else adorn(part, act.name, act.count);
     }
-    return { chains: Math.max(1, Math.round((mm * act.per10Cm) / 100)), mm, cutMm, count: act.count };
+    const { id } = partsIn(t, act.piece)[0]!;
+    const width = act.along ? endRuns(t.s, id, act.along.run).reduce((sum, r) => sum + r.mm, 0) / 2 : 0;
+    return {
+      chains: Math.max(1, Math.round((mm * act.per10Cm) / 100)),
+      mm,
+      cutMm,
+      count: act.count,
+      reachMm: act.name === 'loop' ? loopReachMm(mm, width) : null
+    };
   },
   minutes: (f) => f.count * (0.05 * f.chains + 1),
   times: (act, t) => copiesIn(t, act.piece)

@@ -27,6 +27,9 @@ export const headOption = lengthOption({ group: WHO, measure: 'head', min: 200, 
 
 export const turnUpOption = (start: number) => lengthOption({ group: WHO, min: 0, max: 150, start });
 
+/** Turn-up of a baby's hat (handbook section 7, common practice, no source). */
+export const BABY_TURN_UP_MM = 10;
+
 /** Who a hat is for and what decides its rows. */
 export const hatSizeOptions = {
   wearer: wearerOption('adult', 'child', 'baby'),

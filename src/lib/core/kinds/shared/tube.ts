@@ -56,7 +56,7 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
   const machine = machineOf(kit, machineId);
   const yarn = yarnOf(kit, yarnId, brief.strands);
   const own = machineId === brief.machineId ? brief.hole : null;
-  const hole = own ?? usualHole(machine, yarn.weightClass);
+  const hole = own ?? usualHole(machine, yarn, rulesOf(kit).holeOfStrands);
   const gauge = gaugeFor(kit, machine, yarn, hole, brief.fingers);
   const girthMm = (10 * machine.pins) / gauge.wales.value;
   return {

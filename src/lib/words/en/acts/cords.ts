@@ -11,7 +11,7 @@ export const cords: Cords = {
   cord: (a, f, t) => {
     const what = { loop: 'loop', strap: 'strap', drawstring: 'drawstring', tie: 'tie cord' }[a.name];
     const how = {
-      loop: 'From one corner of that end to the other, fastened at both: it hooks over.',
+      loop: `From one corner of that end to the other, fastened at both: it stands out ${t.len(f.reachMm ?? 0)} and hooks over.`,
       strap: 'Sew each on at front and back, twice through.',
       drawstring: 'Knot both ends so that they cannot slip back.',
       tie: 'Fastened at the sides of the brim; knot the ends that hang.'

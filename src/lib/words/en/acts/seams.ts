@@ -111,9 +111,11 @@ export const seams: Seams = {
       };
     }
     const { how, why } = HOW[a.by];
+    const odd = f.a.unit === 'rows' && f.b.unit === 'rows' && Math.abs(f.a.count - f.b.count) === 1;
+    const ease = odd ? ` One edge has a ${t.terms.row} more: ease it in on the way.` : '';
     return {
       title: `Join: ${seam(a.name, t)}`,
-      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.`,
+      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.${ease}`,
       ...(why ? { why } : {})
     };
   },

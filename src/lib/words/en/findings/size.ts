@@ -19,6 +19,7 @@ type Size =
   | 'bag-ratio'
   | 'pair-unlike'
   | 'mug-height'
+  | 'loops-short'
   | 'garland-crowded';
 
 /** What comes out too small, too large, too short or too long. */
@@ -60,6 +61,8 @@ export const size: SayFinding<Size> = {
   'pair-unlike': (f, t) =>
     `The two come out unlike: ${t.list(f.longMm.map(t.len))} long, ${t.list(f.wideMm.map(t.len))} wide; their yarns knit differently.`,
   'mug-height': (f, t) => `The wrap is ${t.len(f.wrapMm)} tall, the mug ${t.len(f.mugMm)}: it covers the rim.`,
+  'loops-short': (f, t) =>
+    `The two loops do not meet: ${t.many(f.chains, 'chain', 'chains')} reach ${t.len(f.reachMm)} from either end, the gap is ${t.len(f.gapMm)}.`,
   'garland-crowded': (f, t) =>
     `${t.num(f.count)} do not fit side by side: each is ${t.len(f.wideMm)} wide, from middle to middle there are ${t.len(f.spacingMm)}.`
 };

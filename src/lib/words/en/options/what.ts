@@ -24,6 +24,14 @@ export const what: Readonly<Record<string, OptionWords>> = {
     help: 'An even count; hung back onto the pins, half of them are its height.'
   },
   mugMm: { title: 'Mug, way round', help: 'Outside, at the middle.' },
+  loopBy: {
+    title: 'Length of the loops',
+    choices: {
+      gap: { label: 'By the gap', help: 'Each reaches half the gap and 3 cm more, to hook over the other.' },
+      count: { label: 'Chains I count', help: 'As many chains as you say.' }
+    }
+  },
+  loopChains: { title: 'Chains of a loop' },
   gapMm: { title: 'Gap at the handle', help: 'The chain loops bridge it.' },
   bottleMm: { title: 'Bottle, way round', help: 'At its widest.' },
   widthMm: { title: 'Width' },

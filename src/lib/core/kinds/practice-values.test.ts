@@ -1,0 +1,65 @@
+import { describe, expect, it } from 'vitest';
+import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
+
+/** Values that practised knitters work to, from the table of the handbook (section 14): common practice, no source. */
+const on = (pins: number) => sampleKit({ machine: { pins } });
+
+describe('values of practice', () => {
+  it('a preterm hat for a head of 30 cm on 22 pins: 56 rows without a turn-up, 60 to 66 with 1 cm', () => {
+    const rows = (turnUpMm: number): number => made('lined-hat', { headMm: 300, turnUpMm }, on(22)).fabric.pieces[0]!.work.count; // prettier-ignore
+    expect(rows(0)).toBe(56);
+    expect(rows(10)).toBeGreaterThanOrEqual(60);
+    expect(rows(10)).toBeLessThanOrEqual(66);
+  });
+
+  it("a baby's hat on a small ring is turned up 1 cm unless the knitter says otherwise", () => {
+    for (const kind of ['lined-hat', 'gathered-hat']) expect(made(kind, {}, on(22)).brief.options['turnUpMm'], kind).toBe(10); // prettier-ignore
+  });
+
+  it('a single hat of 40 brim rows and 25 more on 46 pins is not called short', () => {
+    const hat = made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 25 }, on(46));
+    expect(codes(hat)).not.toContain('tube-short');
+    // A few rows fewer are.
+    expect(codes(made('brim-hat', { sizeBy: 'rows', brimRows: 40, bodyRows: 21 }, on(46)))).toContain('tube-short');
+  });
+
+  it('a band hat of 40, 30 and 40 rows on 46 pins is neither too long nor too short: its band is not turned up', () => {
+    const hat = made('band-hat', { sizeBy: 'sections', outsideRows: 40, bandRows: 30, liningRows: 40 }, on(46));
+    expect(hat.brief.options['turnUpMm']).toBe(0);
+    for (const code of ['tube-short', 'tube-long', 'band-off-fold']) expect(codes(hat)).not.toContain(code);
+  });
+
+  it('a bag of 110 rows is sewn 37 rows to 36 to 37, the odd row eased in', () => {
+    const bag = made('folded-bag', { sizeBy: 'rows', rows: 110 });
+    const seams = bag.worked.seams.filter(({ name }) => name.startsWith('bag'));
+    expect(seams.map(({ a, b }) => [a.count, b.count])).toEqual([
+      [37, 36],
+      [37, 36]
+    ]);
+  });
+
+  it('a thirds rule leaves the edges of a bag seam at most one row apart, whatever the rows', () => {
+    for (let rows = 60; rows < 70; rows++) {
+      for (const { name, a, b } of made('folded-bag', { sizeBy: 'rows', rows }).worked.seams) {
+        if (name.startsWith('bag')) expect(Math.abs(a.count - b.count), `${rows} ${name}`).toBeLessThanOrEqual(1);
+      }
+    }
+  });
+
+  it('doubled sock yarn goes through the middle hole; a piece begun under the second edition keeps the one it has', () => {
+    const sock = medium('red', '#b03020', { weightClass: 1, strands: 2, label: { metres: 417, grams: 100 } });
+    const kit = sampleKit({ yarns: [sock, medium('blue', '#205080')] });
+    const hole = (edition: 2 | 3): number => made('lined-hat', { style: 'plain', yarn: 'red' }, { ...kit, edition }).plan.pieces[0]!.hole; // prettier-ignore
+    expect([hole(2), hole(3)]).toEqual([1, 2]);
+  });
+});
+
+describe('a lifted row', () => {
+  it('is row 1 of the rows that follow, said at the lifting and where they are counted', () => {
+    const sack = made('sack', { rows: 22 });
+    const lifts = sack.steps.flatMap((step) => (step.what.say === 'rehang' ? [step.what.facts.ofRows] : []));
+    expect(lifts).toEqual([22]);
+    const lifted = sack.steps.flatMap((step) => (step.what.say === 'knit' && step.what.facts.lifts ? [step.what.facts.rows] : [])); // prettier-ignore
+    expect(lifted).toEqual([22]);
+  });
+});
