@@ -9,6 +9,7 @@
   import { byName, largestFirst } from '$lib/store/order';
   import { keeping, notKept } from '$lib/ui/frame/keeping';
   import AtHand from '$lib/ui/bench/AtHand.svelte';
+  import type { ToldChange } from '$lib/store/changes';
   import { paths } from '$lib/ui/paths';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
@@ -35,6 +36,11 @@
     if (ready) void import('$lib/store/overdue').then(async ({ overdue }) => (old = await overdue(db())));
   });
   const projects = $derived(all.value ?? []);
+  // What an update changed in kept plans is looked up then too.
+  let changes = $state.raw<readonly ToldChange[]>([]);
+  $effect(() => {
+    if (ready) void import('$lib/store/changes').then(async ({ untold }) => (changes = await untold(db(), projects)));
+  });
   const ready = $derived(found.value !== undefined && all.value !== undefined && cranked.value !== undefined);
   const failed = $derived(found.error ?? all.error ?? cranked.error);
   let hangs = $state.raw<ReadonlyMap<string, string> | null>(null);
@@ -117,6 +123,11 @@
         What you did in the last {old} days is in no backup.
         <a class="font-semibold underline" href={paths.backup}>Back up</a>
       </p>
+    {/if}
+    {#if changes.length}
+      {#await import('$lib/ui/bench/ChangedPlans.svelte') then { default: ChangedPlans }}
+        <ChangedPlans {changes} onread={() => (changes = [])} />
+      {/await}
     {/if}
     <div class="mt-5 grid grid-cols-1 gap-8 lg:grid-cols-[minmax(0,1fr)_20rem]">
       <div class="space-y-8">

@@ -1,5 +1,7 @@
 import { starterKit } from '$lib/demo/starter';
+import { EDITION } from '$lib/core/kit';
 import { addKit } from './add-kit';
+import { TOLD_EDITION } from './changes';
 import type { TombleDb } from './db';
 
 /**
@@ -22,6 +24,7 @@ export async function seed(db: TombleDb, demo: boolean): Promise<void> {
       }
       await db.settings.bulkPut([
         { key: 'seeded', value: true },
+        { key: TOLD_EDITION, value: EDITION },
         { key: 'first-use', value: new Date().toISOString() }
       ]);
     }

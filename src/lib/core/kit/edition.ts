@@ -25,6 +25,9 @@ export interface Rules {
   readonly holeOfStrands: boolean;
 }
 
+/** What comes out otherwise in a plan since an edition, as a code. */
+export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag';
+
 const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false }; // prettier-ignore
 const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true }; // prettier-ignore
 const SECOND: Rules = { ...NOW, holeOfStrands: false };

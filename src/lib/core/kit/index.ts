@@ -4,7 +4,7 @@ export { toldGauges } from './told-gauges';
 export { gaugeFor, learnedGauge, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';
-export { rulesOf } from './edition';
+export { type ChangeCode, rulesOf } from './edition';
 export { EDITION, Kit, machineOf, yarnOf, yarnsById } from './kit';
 export {
   courseWhenStretched,

@@ -1,0 +1,44 @@
+import { describe, expect, it } from 'vitest';
+import { EDITION } from '$lib/core/kit';
+import { sampleKit } from '../../../tests/support/sample';
+import { freshDb } from '../../../tests/support/store';
+import { toldAll, untold } from './changes';
+import { newProject } from './projects';
+import { seed } from './seed';
+
+const kit = sampleKit();
+const project = (kind: string, more: object = {}) => {
+  const made = newProject(kit, kind, 'm');
+  return { ...made, brief: { ...made.brief, name: kind }, ...more };
+};
+
+describe('what an update changed in kept plans', () => {
+  it('a browser from before is told every change once, with the projects it touches', async () => {
+    const db = freshDb();
+    const projects = [project('lined-hat'), project('scarf'), project('panel')];
+    const told = await untold(db, projects);
+    const named = Object.fromEntries(
+      told.map(({ code, projects: touched }) => [code, touched.map(({ name }) => name)])
+    );
+    expect(named).toEqual({ outside: ['lined-hat'], turning: ['scarf'], minutes: ['lined-hat', 'scarf', 'panel'] });
+    await toldAll(db);
+    expect(await untold(db, projects)).toEqual([]);
+    expect((await db.settings.get('told-edition'))?.value).toBe(EDITION);
+  });
+
+  it('a new browser is told nothing: its first plans follow the newest edition', async () => {
+    const db = freshDb();
+    await seed(db, false);
+    expect(await untold(db, [project('lined-hat')])).toEqual([]);
+  });
+
+  it('strands held together touch a plan that was not begun, and no piece that hangs on a machine', async () => {
+    const db = freshDb();
+    const doubled = project('scarf');
+    const brief = { ...doubled.brief, strands: { red: 2 } };
+    const begun = { ...doubled, brief, knowledge: { swatches: [], finished: [], edition: 2 as const } };
+    const codes = async (of: typeof doubled): Promise<string[]> => (await untold(db, [of])).map(({ code }) => code);
+    expect(await codes({ ...doubled, brief })).toContain('strands');
+    expect(await codes(begun)).not.toContain('strands');
+  });
+});

@@ -1,0 +1,59 @@
+import { type ChangeCode, EDITION } from '$lib/core/kit';
+import type { TombleDb } from './db';
+import type { Project } from './records/project';
+
+/**
+ * What an update changed in plans that are kept, told once. A piece that was begun keeps its rows; what hands do with it, and
+ * how long that takes, follows what is known now.
+ */
+
+/** Settings key: the edition of the craft whose changes were told. It travels with a backup: older plans come with what they missed. */
+export const TOLD_EDITION = 'told-edition';
+
+interface Change {
+  readonly code: ChangeCode;
+  readonly since: number;
+  /** Whether a project's plan shows it. */
+  readonly touches: (project: Project) => boolean;
+}
+
+const isOf = (...kinds: readonly string[]) => (project: Project): boolean => kinds.includes(project.brief.kind); // prettier-ignore
+
+/** Kinds whose joins are tied, or whose crown or toe is worked, on the purl side. */
+const TURNED = ['scarf', 'cowl', 'headband', 'tube-top', 'folded-bag', 'free-tube', 'brim-hat', 'gathered-hat', 'socks', 'sack', 'bottle-cosy', 'mug-wrap']; // prettier-ignore
+
+const CHANGES: readonly Change[] = [
+  { code: 'outside', since: 3, touches: isOf('lined-hat', 'band-hat', 'ear-hat') },
+  { code: 'turning', since: 3, touches: isOf(...TURNED) },
+  { code: 'loops', since: 3, touches: isOf('mug-wrap') },
+  { code: 'bag', since: 3, touches: isOf('folded-bag') },
+  // Rows that hang on a machine stay: only a plan that was not begun goes through another hole.
+  { code: 'strands', since: 3, touches: ({ brief, knowledge }) => knowledge === null && brief.hole === null && Object.values(brief.strands).some((n) => n > 1) }, // prettier-ignore
+  { code: 'minutes', since: 3, touches: () => true }
+];
+
+/** One change and the projects it touches. */
+export interface ToldChange {
+  readonly code: ChangeCode;
+  readonly projects: readonly { readonly id: string; readonly name: string }[];
+}
+
+/**
+ * The changes this browser was not told yet, with the open projects they touch.
+ *
+ * @param projects that are neither in the log nor thrown away
+ * @returns none where all were told, or where nothing that is open is touched
+ * @example await untold(db, projects) // [{ code: 'minutes', projects: [{ id: 'a', name: 'Hat' }] }]
+ */
+export async function untold(db: TombleDb, projects: readonly Project[]): Promise<ToldChange[]> {
+  const told = (await db.settings.get(TOLD_EDITION))?.value;
+  const last = typeof told === 'number' ? told : EDITION - 1;
+  return CHANGES.flatMap(({ code, since, touches }) => {
+    if (since <= last) return [];
+    const touched = projects.filter(touches).map(({ id, brief }) => ({ id, name: brief.name }));
+    return touched.length ? [{ code, projects: touched }] : [];
+  });
+}
+
+/** Puts down that all changes were told. */
+export const toldAll = (db: TombleDb): Promise<string> => db.settings.put({ key: TOLD_EDITION, value: EDITION });

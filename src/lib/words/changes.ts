@@ -1,0 +1,29 @@
+import type { ChangeCode } from '$lib/core/kit';
+
+/** What an update changed in kept plans, and why: one line each. */
+export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; readonly why: string }>> = {
+  outside: {
+    what: 'The lining end goes in first, or the hat is turned at the end.',
+    why: 'The steps of before left the lining outside.'
+  },
+  turning: {
+    what: 'The tube is turned inside out where work is done on its purl side, and back.',
+    why: 'Tails are tied, and toes and crowns are worked, where the tails hang.'
+  },
+  loops: {
+    what: 'The chain loops are longer.',
+    why: 'Each has to reach half the gap and 3 cm more; before, they did not meet.'
+  },
+  bag: {
+    what: 'The two seams have edges that differ by one row at most.',
+    why: 'The rows left over went to the middle; now they go to both ends.'
+  },
+  strands: {
+    what: 'Strands held together go through the tension hole of their thickness; the gauge and rows follow.',
+    why: 'Before, the hole went by one strand alone.'
+  },
+  minutes: {
+    what: 'The minutes are new.',
+    why: 'They go by the stitches of a row, and setting up is no longer counted.'
+  }
+};
