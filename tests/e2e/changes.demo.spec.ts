@@ -21,7 +21,8 @@ test('after an update the bench says once what changed in which plans, and why',
       })
   );
   await page.reload();
-  await expect(note).toContainText('The steps of before left the lining outside.');
+  await note.getByText('What changed in your plans, and why').click();
+  await expect(note.getByText('The steps of before left the lining outside.')).toBeVisible();
   await expect(note.getByRole('link').first()).toHaveAttribute('href', /^\/project\//);
   await note.getByRole('button', { name: 'Got it' }).click();
   await expect(note).toHaveCount(0);

@@ -16,24 +16,29 @@
   }
 </script>
 
-<section class="mt-4 border-l-4 border-info bg-info/10 px-4 py-3" aria-labelledby="changed-plans">
-  <div class="flex items-start justify-between gap-3">
-    <h2 id="changed-plans" class="text-lg font-semibold">What changed in your plans, and why</h2>
-    <button type="button" class="btn btn-quiet btn-sm" onclick={done}><X class="size-4" /> Got it</button>
-  </div>
-  <p class="mt-1">Rows of pieces that are on a machine stay as they were.</p>
-  <ul class="mt-2 space-y-2">
-    {#each changes as { code, projects } (code)}
-      <li>
-        <span class="font-semibold">{CHANGED[code].what}</span>
-        {CHANGED[code].why}
-        <span class="block text-sm">
-          {#each projects.slice(0, NAMED) as { id, name }, i (id)}
-            {i > 0 ? ' · ' : ''}<a class="underline" href={paths.plan(id)}>{name}</a>
-          {/each}
-          {#if projects.length > NAMED}and {projects.length - NAMED} more{/if}
-        </span>
-      </li>
-    {/each}
-  </ul>
+<section
+  class="mt-4 flex flex-wrap items-start gap-x-4 gap-y-1 border-l-4 border-info bg-info/10 px-3 py-2"
+  aria-labelledby="changed-plans"
+>
+  <details class="min-w-0 flex-1">
+    <summary class="cursor-pointer">
+      <h2 id="changed-plans" class="inline font-semibold">What changed in your plans, and why</h2>
+      <span class="quiet">· rows of pieces on a machine stay as they were</span>
+    </summary>
+    <ul class="mt-2 space-y-2">
+      {#each changes as { code, projects } (code)}
+        <li>
+          <span class="font-semibold">{CHANGED[code].what}</span>
+          {CHANGED[code].why}
+          <span class="block text-sm">
+            {#each projects.slice(0, NAMED) as { id, name }, i (id)}
+              {i > 0 ? ' · ' : ''}<a class="underline" href={paths.plan(id)}>{name}</a>
+            {/each}
+            {#if projects.length > NAMED}and {projects.length - NAMED} more{/if}
+          </span>
+        </li>
+      {/each}
+    </ul>
+  </details>
+  <button type="button" class="btn btn-quiet btn-sm" onclick={done}><X class="size-4" /> Got it</button>
 </section>
