@@ -44,9 +44,15 @@ export class PaperTube {
     const middle = Math.floor(this.count / 2);
     const goesIn = (row: PaperRow): boolean => (end === 'first' ? row.row <= middle : row.row > middle);
     const fold = this.#rows.filter((row) => !goesIn(row));
-    const beside = end === 'first' ? fold.reduce((a, b) => (a.row < b.row ? a : b)) : fold.reduce((a, b) => (a.row > b.row ? a : b)); // prettier-ignore
+    const beside =
+      end === 'first' ? fold.reduce((a, b) => (a.row < b.row ? a : b)) : fold.reduce((a, b) => (a.row > b.row ? a : b));
     const inward = this.#rows.find(goesIn)!;
-    const z0 = (beside.z + this.#rows.filter(goesIn).reduce((a, b) => (Math.abs(a.row - beside.row) < Math.abs(b.row - beside.row) ? a : b)).z) / 2; // prettier-ignore
+    const z0 =
+      (beside.z +
+        this.#rows
+          .filter(goesIn)
+          .reduce((a, b) => (Math.abs(a.row - beside.row) < Math.abs(b.row - beside.row) ? a : b)).z) /
+      2;
     this.#halfTurn(goesIn, inward.r - GAP / 2, z0);
   }
 

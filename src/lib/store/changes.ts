@@ -17,10 +17,26 @@ interface Change {
   readonly touches: (project: Project) => boolean;
 }
 
-const isOf = (...kinds: readonly string[]) => (project: Project): boolean => kinds.includes(project.brief.kind); // prettier-ignore
+const isOf =
+  (...kinds: readonly string[]) =>
+  (project: Project): boolean =>
+    kinds.includes(project.brief.kind);
 
 /** Kinds whose joins are tied, or whose crown or toe is worked, on the purl side. */
-const TURNED = ['scarf', 'cowl', 'headband', 'tube-top', 'folded-bag', 'free-tube', 'brim-hat', 'gathered-hat', 'socks', 'sack', 'bottle-cosy', 'mug-wrap']; // prettier-ignore
+const TURNED = [
+  'scarf',
+  'cowl',
+  'headband',
+  'tube-top',
+  'folded-bag',
+  'free-tube',
+  'brim-hat',
+  'gathered-hat',
+  'socks',
+  'sack',
+  'bottle-cosy',
+  'mug-wrap'
+];
 
 const CHANGES: readonly Change[] = [
   { code: 'outside', since: 3, touches: isOf('lined-hat', 'band-hat', 'ear-hat') },
@@ -28,7 +44,12 @@ const CHANGES: readonly Change[] = [
   { code: 'loops', since: 3, touches: isOf('mug-wrap') },
   { code: 'bag', since: 3, touches: isOf('folded-bag') },
   // Rows that hang on a machine stay: only a plan that was not begun goes through another hole.
-  { code: 'strands', since: 3, touches: ({ brief, knowledge }) => knowledge === null && brief.hole === null && Object.values(brief.strands).some((n) => n > 1) }, // prettier-ignore
+  {
+    code: 'strands',
+    since: 3,
+    touches: ({ brief, knowledge }) =>
+      knowledge === null && brief.hole === null && Object.values(brief.strands).some((n) => n > 1)
+  },
   { code: 'minutes', since: 3, touches: () => true }
 ];
 

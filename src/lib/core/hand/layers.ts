@@ -108,7 +108,10 @@ export function reaches(s: State): (tail: Tail) => boolean {
 /** Whether something hangs outside now, where it is seen. */
 export const isOutside = (part: Part, at: OnFabric): boolean => spaceOf(part.layers, at) === 0;
 
-const told = ({ half, face }: Layer): ShownSide => ({ half: half === 'front' || half === 'back' ? 'whole' : half, face }); // prettier-ignore
+const told = ({ half, face }: Layer): ShownSide => ({
+  half: half === 'front' || half === 'back' ? 'whole' : half,
+  face
+});
 
 /** What is seen of a part from outside. */
 export const outsideOf = (part: Part): ShownSide => told(part.layers[0]!);

@@ -19,7 +19,8 @@ function folded(result: Result, piece = 0): PaperTube {
   for (const act of result.plan.acts) {
     if (!('piece' in act) || act.piece !== piece) continue;
     if (act.do === 'turn') paper.turn();
-    if (act.do === 'fold' && (act.how === 'inside' || act.how === 'pinch')) paper.pushIn(act.enters === 'cast-on' ? 'first' : 'last'); // prettier-ignore
+    if (act.do === 'fold' && (act.how === 'inside' || act.how === 'pinch'))
+      paper.pushIn(act.enters === 'cast-on' ? 'first' : 'last');
   }
   return paper;
 }
@@ -80,7 +81,11 @@ describe('what a person sees, against paper rings', () => {
           const { count } = fabric.pieces[piece]!.work;
           expect(told(paper.seenOutside(), count), `${piece} outside`).toEqual({ half, face });
           const within = thing.inside.find((side) => side.piece === piece);
-          if (within) expect(told(paper.seenInside(), count), `${piece} inside`).toEqual({ half: within.half, face: within.face }); // prettier-ignore
+          if (within)
+            expect(told(paper.seenInside(), count), `${piece} inside`).toEqual({
+              half: within.half,
+              face: within.face
+            });
         }
       }
     });
@@ -120,7 +125,9 @@ describe('what a person sees, against paper rings', () => {
       fc
         .constantFrom('knit', 'purl', 'first', 'last')
         .map((out): Move => ({ do: 'turn', piece: 0, out: out as 'knit' })),
-      fc.constantFrom('first', 'last').map((half): Move => ({ do: 'fold', piece: 0, how: 'inside', enters: edgeOfHalf(half as 'first') })) // prettier-ignore
+      fc
+        .constantFrom('first', 'last')
+        .map((half): Move => ({ do: 'fold', piece: 0, how: 'inside', enters: edgeOfHalf(half as 'first') }))
     );
     fc.assert(
       fc.property(fc.array(move, { maxLength: 10 }), (acts) => {
@@ -147,7 +154,9 @@ describe('what a person sees, against paper rings', () => {
       const result = made(kind, options);
       const { acts } = result.plan;
       const changes: (readonly Act[])[] = [
-        acts.map((act) => (act.do === 'fold' && act.enters ? { ...act, enters: act.enters === 'cast-on' ? 'hung-off' : 'cast-on' } : act)), // prettier-ignore
+        acts.map((act) =>
+          act.do === 'fold' && act.enters ? { ...act, enters: act.enters === 'cast-on' ? 'hung-off' : 'cast-on' } : act
+        ),
         ...acts.flatMap((act, i) => (act.do === 'turn' ? [acts.filter((_, k) => k !== i)] : []))
       ];
       for (const changed of changes) {

@@ -47,7 +47,9 @@ describe('the order of loops in a closing', () => {
   });
 
   it('is what the steps of a headband and an ear hat tell', () => {
-    const closings = made('headband').worked.done.flatMap((did) => (did.do === 'join' && did.facts?.halves ? [did.facts.path] : [])); // prettier-ignore
+    const closings = made('headband').worked.done.flatMap((did) =>
+      did.do === 'join' && did.facts?.halves ? [did.facts.path] : []
+    );
     expect(closings).toEqual([loopPath('cast-on', 1, 48), loopPath('hung-off', 1, 48)]);
     const across = made('ear-hat').worked.done.flatMap((did) => (did.do === 'join' ? [did.facts!.path] : []));
     expect(across).toEqual([acrossPath(1, 48)]);

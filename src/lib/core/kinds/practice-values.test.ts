@@ -6,14 +6,16 @@ const on = (pins: number) => sampleKit({ machine: { pins } });
 
 describe('values of practice', () => {
   it('a preterm hat for a head of 30 cm on 22 pins: 56 rows without a turn-up, 60 to 66 with 1 cm', () => {
-    const rows = (turnUpMm: number): number => made('lined-hat', { headMm: 300, turnUpMm }, on(22)).fabric.pieces[0]!.work.count; // prettier-ignore
+    const rows = (turnUpMm: number): number =>
+      made('lined-hat', { headMm: 300, turnUpMm }, on(22)).fabric.pieces[0]!.work.count;
     expect(rows(0)).toBe(56);
     expect(rows(10)).toBeGreaterThanOrEqual(60);
     expect(rows(10)).toBeLessThanOrEqual(66);
   });
 
   it("a baby's hat on a small ring is turned up 1 cm unless the knitter says otherwise", () => {
-    for (const kind of ['lined-hat', 'gathered-hat']) expect(made(kind, {}, on(22)).brief.options['turnUpMm'], kind).toBe(10); // prettier-ignore
+    for (const kind of ['lined-hat', 'gathered-hat'])
+      expect(made(kind, {}, on(22)).brief.options['turnUpMm'], kind).toBe(10);
   });
 
   it('a single hat of 40 brim rows and 25 more on 46 pins is not called short', () => {
@@ -49,7 +51,8 @@ describe('values of practice', () => {
   it('doubled sock yarn goes through the middle hole; a piece begun under the second edition keeps the one it has', () => {
     const sock = medium('red', '#b03020', { weightClass: 1, strands: 2, label: { metres: 417, grams: 100 } });
     const kit = sampleKit({ yarns: [sock, medium('blue', '#205080')] });
-    const hole = (edition: 2 | 3): number => made('lined-hat', { style: 'plain', yarn: 'red' }, { ...kit, edition }).plan.pieces[0]!.hole; // prettier-ignore
+    const hole = (edition: 2 | 3): number =>
+      made('lined-hat', { style: 'plain', yarn: 'red' }, { ...kit, edition }).plan.pieces[0]!.hole;
     expect([hole(2), hole(3)]).toEqual([1, 2]);
   });
 });
@@ -59,7 +62,9 @@ describe('a lifted row', () => {
     const sack = made('sack', { rows: 22 });
     const lifts = sack.steps.flatMap((step) => (step.what.say === 'rehang' ? [step.what.facts.ofRows] : []));
     expect(lifts).toEqual([22]);
-    const lifted = sack.steps.flatMap((step) => (step.what.say === 'knit' && step.what.facts.lifts ? [step.what.facts.rows] : [])); // prettier-ignore
+    const lifted = sack.steps.flatMap((step) =>
+      step.what.say === 'knit' && step.what.facts.lifts ? [step.what.facts.rows] : []
+    );
     expect(lifted).toEqual([22]);
   });
 });

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { told } from '../../../../tests/support/said';
-import { hat, made, sampleKit } from '../../../../tests/support/sample';
+import { hat, made, medium, sampleKit } from '../../../../tests/support/sample';
 import { workOf } from '../knit';
 import type { Cue } from './cues';
 import { hangingOf } from './hanging';
@@ -16,6 +16,28 @@ describe('cues', () => {
   it('a short tube: slow first, speed from row 12, doughnut where it meets the table, the last row', () => {
     // 25 cm at 2 rows to the centimetre are 50 rows.
     expect(cues(110)).toEqual(['0 slow', '12 speed-up', '50 doughnut', '100 doughnut', '110 last-row']);
+  });
+
+  it('what a yarn asks of the hand is told at the first rows of the work, also when waste is knitted before it', () => {
+    const cotton = medium('red', '#b03020', {
+      behaviour: { stretch: 'little', strength: 'fair', surface: 'smooth', wash: 'machine' }
+    });
+    const kit = sampleKit({ yarns: [cotton, medium('blue', '#205080')] });
+    const guides = (options: object): string[] =>
+      hat({ style: 'plain', yarn: 'red', ...options }, kit).steps.flatMap((step) => (step.what.say === 'guide' ? [step.what.facts.stretch] : [])); // prettier-ignore
+    // Five rows of waste: the work begins after them.
+    expect(cues(110, kit, { waste: 'few' })).toContain('5 yarn-hint');
+    expect(guides({ waste: 'few' })).toEqual(['some']);
+    expect(cues(110, kit, { waste: 'none' }).filter((cue) => cue.endsWith('yarn-hint'))).toEqual([]);
+    expect(guides({ waste: 'none' })).toEqual(['little']);
+  });
+
+  it('by the tape it is told whether waste is in the length', () => {
+    const blind = sampleKit({ machine: { counter: 'none' } });
+    const sentences = (options: object): string[] =>
+      told(hat({ style: 'plain', sizeBy: 'rows', rows: 110, ...options }, blind)).flatMap(({ cues }) => cues.map(({ sentence }) => sentence).filter((line) => line.startsWith('By the tape'))); // prettier-ignore
+    expect(sentences({ waste: 'few' })[0]).toContain('the waste not counted');
+    expect(sentences({ waste: 'none' })[0]).toMatch(/hang from the pins\.$/);
   });
 
   it('a very short one never meets the table', () => {

@@ -11,6 +11,8 @@ export interface CueFacts {
   readonly 'speed-up': Record<never, never>;
   /** The next row is lifted back later. */
   readonly loose: Record<never, never>;
+  /** How the yarn of the work is held, where waste was knitted before it. */
+  readonly 'yarn-hint': { readonly yarn: string; readonly stretch: 'little' | 'much' };
   /** Tails of the join at a row. */
   readonly tie: { readonly row: number };
   readonly doughnut: Record<never, never>;
@@ -18,8 +20,8 @@ export interface CueFacts {
   readonly 'edge-loops': Record<never, never>;
   /** From the next row on the yarn runs tighter or looser. */
   readonly tension: TensionFacts;
-  /** Where no counter tells: what a tape shows from the pins down. */
-  readonly tape: { readonly mm: number; readonly row: number };
+  /** Where no counter tells: what a tape shows from the pins down to the first row of the work; waste hangs below it. */
+  readonly tape: { readonly mm: number; readonly row: number; readonly waste: boolean };
   /** A marker in the edge stitch, found again by seams: there an armhole begins (stitches are held), or a slope such as a neck. */
   readonly marker: { readonly pin: number; readonly held: boolean };
   readonly clog: { readonly tube: boolean };
@@ -116,7 +118,7 @@ function addLooks(cues: Cue[], due: Due, r: RowRun): void {
   for (let row = firstAfter(start, before, EDGES_EVERY); isPanel && row < until; row += EDGES_EVERY)
     cues.push({ row, kind: 'edge-loops', facts: NOTHING });
   for (let row = firstAfter(start, before, TAPE_EVERY); hangs && row < until; row += TAPE_EVERY)
-    cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before } });
+    cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before, waste: before > 0 } });
   for (const { row, pin, held } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, held } });
   }
@@ -151,6 +153,12 @@ export function cuesOf(
   if (tube && start < SLOW_UNTIL && end >= SLOW_UNTIL) cues.push({ row: SLOW_UNTIL, kind: 'speed-up', facts: NOTHING });
   if (fabric.doubled.some((d) => d.from - 1 === start)) {
     cues.push({ row: start, kind: 'loose', facts: NOTHING });
+  }
+  // A yarn that the piece was cast on with is told where it is threaded.
+  const worked = run.yarns[fabric.yarn[start]!];
+  const stretch = worked?.behaviour.stretch ?? 'some';
+  if (worked && stretch !== 'some' && r.purpose === 0 && before > 0 && start === before) {
+    cues.push({ row: start, kind: 'yarn-hint', facts: { yarn: worked.id, stretch } });
   }
   if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;

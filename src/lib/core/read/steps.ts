@@ -119,6 +119,8 @@ function prepare(run: Executed, p: number): { id: string; what: What; each: bool
   const machine = machineOf(run.kit, piece.machineId);
   const firstOp = piece.operations.find((op) => op.op === 'castOn');
   const yarn = firstOp && run.yarns[run.fabric.yarns.indexOf(firstOp.yarn)]!;
+  // What a yarn asks of the hand belongs to the first rows of the work: waste is knitted anyhow.
+  const first = piece.operations.find((op) => op.op === 'knit')?.purpose === 'work';
   const few = piece.mode === 'tube-as-panel';
   const same = before?.machineId === piece.machineId && holeAtEnd(run, p - 1) === hole;
   const isSet = same && before.mode === piece.mode && (!few || (before.from === piece.from && before.to === piece.to));
@@ -130,7 +132,7 @@ function prepare(run: Executed, p: number): { id: string; what: What; each: bool
     say: 'mode',
     facts: { machineId: machine.id, mode: piece.mode, from: piece.from, to: piece.to }
   };
-  const guide: What = { say: 'guide', facts: { hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1, stretch: yarn?.behaviour.stretch ?? 'some' } }; // prettier-ignore
+  const guide: What = { say: 'guide', facts: { hole, holes: machine.tensionHoles, yarn: firstOp?.yarn ?? null, strands: yarn?.strands ?? 1, stretch: first ? (yarn?.behaviour.stretch ?? 'some') : 'some' } }; // prettier-ignore
   const all = [
     { what: mode, each: false, skip: isSet },
     { what: guide, each: true, skip: threaded }

@@ -54,7 +54,7 @@ describe('steps told together', () => {
     ]);
     const shaped = front.flatMap((entry) => ('stretch' in entry ? [entry.stretch] : []))[0]!;
     expect(say.stretch(shaped).detail).toBe(
-      `Rows ${shaped.rows.from} to ${shaped.rows.to} of the piece. The counter does not count here: Tomble does. Hanging on the pins they are about 33.5 cm long.`
+      `Rows ${shaped.rows.from} to ${shaped.rows.to} of the piece. The counter does not count here: Tomble does. Hanging on the pins these rows alone are about 33.5 cm long.`
     );
     // Held at the underarm, then decreased at the armhole and at the neck: three ways, each explained once.
     expect(shaped.how).toHaveLength(3);

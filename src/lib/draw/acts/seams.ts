@@ -147,10 +147,11 @@ export const join: DrawAct<'join'> = (a, f, d) => {
   const piece = first!.piece;
   if (a.by === 'zip') {
     const end = openEnd(d.made, piece, endOf(first!.run), d.say.talk);
+    const within = openEnd(d.made, piece, endOf(a.b[0]!.run), d.say.talk);
     const n = end.shapes.length;
     const inner = Array.from({ length: n }, (_, i): SketchShape => ({
       points: [end.at(i - 0.2, end.r - 18), end.at(i + 0.2, end.r - 18), end.at(i + 0.2, end.r - 24), end.at(i - 0.2, end.r - 24)], // prettier-ignore
-      yarn: end.yarn,
+      yarn: within.yarn,
       title: d.say.words.draw.parts.inner
     }));
     const pairs = Array.from({ length: n }, (_, i) => hairline([end.at(i, end.r), end.at(i, end.r - 21)]));

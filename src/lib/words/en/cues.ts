@@ -1,4 +1,5 @@
 import type { TensionFacts } from '$lib/core/read';
+import type { Talk } from '../talk';
 import type { Words } from '../words';
 import { holeName } from './moments';
 
@@ -17,6 +18,10 @@ export function tensionWords({ hole, holes, fingers }: TensionFacts): string {
   return `From here on ${parts.join('; ')}.`;
 }
 
+/** Where a tape is held, where waste hangs below the work. */
+const workOnly = (waste: boolean, t: Talk): string =>
+  waste ? `, measured to the first ${t.terms.row} of the work, the waste not counted` : '';
+
 /** What is due while rows go by. */
 export const cues: Words['cues'] = {
   slow: (f, t) =>
@@ -27,11 +32,16 @@ export const cues: Words['cues'] = {
     })[f.how],
   'speed-up': (_f, t) => `All ${t.pins} hold now: find your speed, and pull slack ahead every few turns.`,
   loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,
+  'yarn-hint': (f, t) =>
+    f.stretch === 'little'
+      ? `${t.yarn(f.yarn)} hardly stretches: its first ${t.terms.row}s very loose, then a little tension.`
+      : `${t.yarn(f.yarn)} stretches: a little more tension, the yarn between two fingers.`,
   tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
   doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
   'edge-loops': (_f, t) => `Push the loops at both edges down to the base of their ${t.pins}, and give a light pull.`,
   tension: (f) => tensionWords(f),
-  tape: (f, t) => `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}.`,
+  tape: (f, t) =>
+    `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}${workOnly(f.waste, t)}.`,
   marker: (f, t) =>
     `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.held ? 'the underarm is' : 'this edge begins to slope'}, and the seam finds it again.`,
   clog: (f) =>
@@ -47,7 +57,10 @@ export const cues: Words['cues'] = {
 };
 
 export const tapes: Words['tapes'] = (facts, t) =>
-  `By the tape about ${t.list(facts.map(({ mm }) => t.len(mm)))} hang from the ${t.pins}.`;
+  `By the tape about ${t.list(facts.map(({ mm }) => t.len(mm)))} hang from the ${t.pins}${workOnly(
+    facts.some(({ waste }) => waste),
+    t
+  )}.`;
 
 export const joined: Words['joined'] = (f, t) => {
   const marker =

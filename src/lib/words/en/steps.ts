@@ -63,7 +63,10 @@ export const steps: Words['steps'] = {
   }),
   knit: (f, t) => {
     const where = t.sentence(t.span(f.from, f.to));
-    const tape = f.hangsMm === null ? '' : ` Hanging on the ${t.pins} they are about ${t.len(f.hangsMm)} long.`;
+    const tape =
+      f.hangsMm === null
+        ? ''
+        : ` Hanging on the ${t.pins} these ${t.terms.row}s alone are about ${t.len(f.hangsMm)} long.`;
     const blind = f.tube ? tape : ` The counter does not count here: Tomble does.${tape}`;
     const what = {
       work: `${where} of the piece.${f.lifts ? ` The lifting was ${t.row(1)} of these ${t.num(f.rows)}: do not count it beside them.` : ''}${blind}${f.tension ? ` ${tensionWords(f.tension)}` : ''}`,
