@@ -10,7 +10,7 @@ import { work } from './work';
  * An oracle of another build for folds, turns and tails: a tube of paper rings (tests/support/paper-tube) with two mouths, and
  * every end of yarn fastened to one ring on one face. Where it hangs follows from the coordinates of the paper. A hand gets
  * in by an open mouth, into the hollow of a folded tube by the fold, and by nothing else. Acts come at random, sense or
- * nonsense. Rules from the words of the craft (handbook sections 3 and 7), common practice, no source.
+ * nonsense. Rules from the words of the craft (craft 3 and 7), common practice, no source.
  */
 type Tried = ActOf<'thread' | 'draw' | 'bringOut' | 'fold' | 'turn' | 'fill' | 'wasteOff' | 'bind' | 'tie' | 'weave'>;
 interface End {

@@ -6,7 +6,7 @@ import type { Layer, OnFabric, Part, State, Tail } from './state';
  * side out. Folding it into itself or pressing it flat makes two layers; turning it inside out reverses them.
  */
 
-/** A piece as it comes off the machine: one layer, knit side out (handbook: a tube hangs knit side out). */
+/** A piece as it comes off the machine: one layer, knit side out. */
 export const LAYERS_OFF: readonly Layer[] = [{ half: 'whole', face: 'knit' }];
 
 /**

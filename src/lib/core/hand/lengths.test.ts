@@ -8,7 +8,7 @@ describe('chain loops over an end', () => {
     expect(loopReachMm(60, 81)).toBe(0);
   });
 
-  it('a mug wrap on 22 pins with a gap of 35 mm takes 20 chains at either end (handbook section 14)', () => {
+  it('a mug wrap on 22 pins with a gap of 35 mm takes 20 chains at either end (common practice, no source)', () => {
     const loops = made('mug-wrap', { gapMm: 35 }, sampleKit({ machine: { pins: 22 } })).worked.done.flatMap((did) =>
       did.do === 'cord' ? [did.facts!] : []
     );

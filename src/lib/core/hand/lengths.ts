@@ -28,7 +28,7 @@ export const CORD_ENDS_MM = 300;
 
 /**
  * How far a chain stands out that is fastened to both corners of an end: half of it is one side of a right triangle, half the
- * end another (handbook section 7). 0 for one that does not reach from corner to corner.
+ * end another (craft 7.11). 0 for one that does not reach from corner to corner.
  *
  * @example loopReachMm(133, 81) // 52.7…
  */

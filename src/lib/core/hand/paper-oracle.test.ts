@@ -10,7 +10,7 @@ import { work } from './work';
 
 /**
  * What a person sees of a finished tube, by paper rings folded with coordinates (tests/support/paper-tube), against what the
- * hands' model says. Folds and turns by the handbook, sections 7 and 8: common practice, no source.
+ * hands' model says. Folds and turns as craft 7 tells them: common practice, no source.
  */
 
 /** A paper tube that went through the folds and turns of a plan. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { made } from '../../../../tests/support/sample';
 import { acrossPath, cornersOf, loopPath, pairPath } from './path';
 
-/** Where a closing begins and in which order it goes; handbook section 7, common practice, no source. */
+/** Where a closing begins and in which order it goes; craft 7.8, common practice, no source. */
 describe('the order of loops in a closing', () => {
   it('loop through loop begins pins/2 away from the tail and ends at it', () => {
     const first = loopPath('cast-on', 1, 48);

@@ -13,7 +13,7 @@ function pairsOf(lo: number, hi: number): (readonly [number, number])[] {
 
 /**
  * Loop through loop, without yarn of its own: it begins at the fold opposite the tail, on the half that does not hold the
- * tail's stitch, and ends at the tail, which is pulled through the last loop (handbook section 7, common practice, no
+ * tail's stitch, and ends at the tail, which is pulled through the last loop (craft 7.8, common practice, no
  * source).
  *
  * @param edge the end that is closed: its tail hangs at the lowest pin of the first end, at the highest of the last one

@@ -24,7 +24,7 @@ const SHORT_MM = 10;
 
 /**
  * A single hat with a doubled brim is worn two centimetres higher without looking short: 40 rows of brim and 25 more on 46
- * pins fit grown-ups (handbook section 14, common practice, no source).
+ * pins fit grown-ups (common practice, no source).
  */
 const SINGLE_SHORT_MM = 20;
 

@@ -122,7 +122,7 @@ describe('rules of thumb', () => {
     const close = result.plan.acts.findIndex((act) => act.do === 'join');
     expect(actSketch(result, close, speak(result))!.shapes).toHaveLength(22);
     expect(told(result).find((s) => s.act === close)!.detail).toContain('count 11 to the other fold, 11 pairs');
-    // From corner to corner of each end, far longer than it is wide: it must stand out and hook over (handbook section 7).
+    // From corner to corner of each end, far longer than it is wide: it must stand out and hook over (craft 7.11).
     const chains = only(result, 'cord').flatMap((d) => (d.do === 'cord' && d.facts ? [d.facts] : []));
     expect(chains).toHaveLength(2);
     for (const chain of chains) {

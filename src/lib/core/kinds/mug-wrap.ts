@@ -22,7 +22,7 @@ export const MugWrapOptions = z.object({
   ...wasteNeeded
 });
 
-/** Room for a loop to hook over the other one: 2 to 3 cm (handbook section 7, common practice, no source). */
+/** Room for a loop to hook over the other one: 2 to 3 cm (craft 7.11, common practice, no source). */
 const HOOK_OVER_MM = 30;
 
 /** Lengthwise stretch that keeps a wrap on a smooth mug (own estimate, no source). */

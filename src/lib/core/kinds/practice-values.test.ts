@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
 
-/** Values that practised knitters work to, from the table of the handbook (section 14): common practice, no source. */
+/** Values that practised knitters work to: common practice, no source. */
 const on = (pins: number) => sampleKit({ machine: { pins } });
 
 describe('values of practice', () => {

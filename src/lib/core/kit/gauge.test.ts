@@ -135,7 +135,7 @@ describe('gaugeFor', () => {
   it('names the hole that practice uses for a weight class', () => {
     const yarn = (weightClass: number, strands: number, metres: number) => ({ weightClass, strands, label: { metres, grams: 100 } }); // prettier-ignore
     expect([0, 1, 3, 4, 5].map((c) => usualHole({ tensionHoles: 3 }, yarn(c, 1, 200)))).toEqual([1, 1, 2, 2, 3]);
-    // Doubled sock yarn, 2 x 240 tex, is one medium yarn; a doubled medium yarn is a thick one (handbook section 5).
+    // Doubled sock yarn, 2 x 240 tex, is one medium yarn; a doubled medium yarn is a thick one (craft 5.7).
     expect(usualHole({ tensionHoles: 3 }, yarn(1, 2, 417))).toBe(2);
     expect(usualHole({ tensionHoles: 3 }, yarn(4, 2, 200))).toBe(3);
     expect(usualHole({ tensionHoles: 3 }, yarn(1, 2, 417), false)).toBe(1);

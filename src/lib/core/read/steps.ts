@@ -40,7 +40,7 @@ export interface Step {
 
 /**
  * Rows a practised knitter cranks in a minute on a ring of 46 pins, the slow first rows included: a hat of 135 rows with all
- * its finishing then takes 15 to 20 minutes, a preterm hat of 65 rows on 22 pins under 4 (handbook section 10, common
+ * its finishing then takes 15 to 20 minutes, a preterm hat of 65 rows on 22 pins under 4 (craft 10, common
  * practice, no source).
  */
 export const TUBE_ROWS_PER_MINUTE = 18;

@@ -49,6 +49,6 @@ export const thread: ActRule<ActOf<'thread'>, ThreadFacts> = {
     }
     return { stitches, mm };
   },
-  // 2 s a stitch (handbook section 10, common practice, no source).
+  // 2 s a stitch (craft 10, common practice, no source).
   minutes: (f) => f.stitches / 30
 };

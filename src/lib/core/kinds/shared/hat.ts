@@ -27,7 +27,7 @@ export const headOption = lengthOption({ group: WHO, measure: 'head', min: 200, 
 
 export const turnUpOption = (start: number) => lengthOption({ group: WHO, min: 0, max: 150, start });
 
-/** Turn-up of a baby's hat (handbook section 7, common practice, no source). */
+/** Turn-up of a baby's hat (common practice, no source). */
 export const BABY_TURN_UP_MM = 10;
 
 /** Who a hat is for and what decides its rows. */
@@ -156,7 +156,7 @@ function crownActs(o: CrownChoice, { piece, first, waste, threads }: LinedTube) 
 /** One school of closing both crowns, from the open tube to the closed hat with the outer half outside. */
 type Closing = (o: CrownChoice, tube: LinedTube) => readonly Act[];
 
-/** The four schools (handbook section 7). Each is a whole: which end goes in first, where its tail lies, what is turned. */
+/** The four schools (craft 7.3). Each is a whole: which end goes in first, where its tail lies, what is turned. */
 const CLOSINGS: Readonly<Record<CrownChoice['closing'], Closing>> = {
   // The lining's end is drawn and pushed in; its tail, between the layers, comes out before the outer end is drawn.
   draw: (o, tube) => {

@@ -10,7 +10,7 @@ export const hangOff: RuleOf<'hangOff'> = {
   minutes: (op, piece, stitches) => {
     // The few stitches of a cord are gathered onto the tail at once.
     if (piece.mode !== 'tube' && op.style === 'drawstring') return 1;
-    // By the stitch: 2 s onto a needle, 6 s with a hook (handbook section 10, common practice, no source).
+    // By the stitch: 2 s onto a needle, 6 s with a hook (craft 10, common practice, no source).
     const lifted = stitches / 30;
     return { drawstring: lifted, waste: 0.5, chain: 0.1 * pinsOf(piece), thread: lifted }[op.style];
   }
