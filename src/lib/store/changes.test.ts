@@ -32,6 +32,16 @@ describe('what an update changed in kept plans', () => {
     expect(await untold(db, [project('lined-hat')])).toEqual([]);
   });
 
+  it('a yarn that is kept doubled touches the plans that use it', async () => {
+    const db = freshDb();
+    await db.yarns.bulkPut(kit.yarns.map((yarn) => ({ ...yarn, strands: yarn.id === 'red' ? 2 : 1 })));
+    const scarf = project('scarf');
+    const using = (yarn: string) => ({ ...scarf, brief: { ...scarf.brief, options: { ...scarf.brief.options, style: 'plain', yarn, secondYarn: 'blue', sections: [] } } }); // prettier-ignore
+    const codes = async (yarn: string): Promise<string[]> => (await untold(db, [using(yarn)])).map(({ code }) => code);
+    expect(await codes('red')).toContain('strands');
+    expect(await codes('blue')).not.toContain('strands');
+  });
+
   it('strands held together touch a plan that was not begun, and no piece that hangs on a machine', async () => {
     const db = freshDb();
     const doubled = project('scarf');

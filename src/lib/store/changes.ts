@@ -1,4 +1,5 @@
 import { type ChangeCode, EDITION } from '$lib/core/kit';
+import { refsOf } from '$lib/core/kinds/refs';
 import type { TombleDb } from './db';
 import type { Project } from './records/project';
 
@@ -10,11 +11,14 @@ import type { Project } from './records/project';
 /** Settings key: the edition of the craft whose changes were told. It travels with a backup: older plans come with what they missed. */
 export const TOLD_EDITION = 'told-edition';
 
+/** The newest edition when nothing was told yet: a browser from then has no such setting. */
+const BEFORE_ANY = 2;
+
 interface Change {
   readonly code: ChangeCode;
   readonly since: number;
-  /** Whether a project's plan shows it. */
-  readonly touches: (project: Project) => boolean;
+  /** Whether a project's plan shows it. @param doubled ids of yarns that are kept with several strands */
+  readonly touches: (project: Project, doubled: ReadonlySet<string>) => boolean;
 }
 
 const isOf =
@@ -47,8 +51,11 @@ const CHANGES: readonly Change[] = [
   {
     code: 'strands',
     since: 3,
-    touches: ({ brief, knowledge }) =>
-      knowledge === null && brief.hole === null && Object.values(brief.strands).some((n) => n > 1)
+    touches: ({ brief, knowledge }, doubled) =>
+      knowledge === null &&
+      brief.hole === null &&
+      (Object.values(brief.strands).some((n) => n > 1) ||
+        refsOf(brief).some(({ what, id }) => what === 'yarn' && doubled.has(id) && (brief.strands[id] ?? 2) > 1))
   },
   { code: 'minutes', since: 3, touches: () => true }
 ];
@@ -68,10 +75,14 @@ export interface ToldChange {
  */
 export async function untold(db: TombleDb, projects: readonly Project[]): Promise<ToldChange[]> {
   const told = (await db.settings.get(TOLD_EDITION))?.value;
-  const last = typeof told === 'number' ? told : EDITION - 1;
+  const last = typeof told === 'number' ? told : BEFORE_ANY;
+  const yarns = await db.yarns.toArray();
+  const doubled = new Set(yarns.filter(({ strands }) => strands > 1).map(({ id }) => id));
   return CHANGES.flatMap(({ code, since, touches }) => {
     if (since <= last) return [];
-    const touched = projects.filter(touches).map(({ id, brief }) => ({ id, name: brief.name }));
+    const touched = projects
+      .filter((project) => touches(project, doubled))
+      .map(({ id, brief }) => ({ id, name: brief.name }));
     return touched.length ? [{ code, projects: touched }] : [];
   });
 }

@@ -137,17 +137,15 @@ function upturned(
   count: number,
   firstOut: boolean
 ): SketchShape[] {
-  // prettier-ignore
   const fold = Math.floor(count / 2);
   const rows = Math.max(1, Math.round((BRIM * count) / 2));
-  const shapes = layRows(d.made, piece, {
+  return layRows(d.made, piece, {
     origin: [0, lengthMm * (1 - BRIM)],
     lengthMm: lengthMm * BRIM,
     half: () => half * 1.06,
     rows: firstOut ? { from: fold, to: fold + rows } : { from: fold - rows, to: fold },
     lastFirst: !firstOut
   });
-  return shapes;
 }
 
 /** A piece as it lies: bands of its rows, its ends as they are, its tails. */
