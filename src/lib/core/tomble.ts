@@ -7,7 +7,7 @@ import { mended } from './mending';
 import { withWishes } from './wishes';
 import { Kit } from './kit';
 import { CrankFault } from './knit';
-import { beyond, Brief, type Draft, type Finding, optionFields } from './plan';
+import { beyond, Brief, type Draft, type Finding, holds, optionFields } from './plan';
 import { make } from './hand';
 import { execute, readOutline, readPace, readReveal, readSizes, readSteps, readYarnUse } from './read';
 
@@ -42,7 +42,7 @@ function withUnasked(
     if (key in filled || meta.control !== 'yarn' || meta.open || !meta.when) continue;
     const decides =
       given[meta.when.key] ?? (schema.shape[meta.when.key] as z.ZodMiniType | undefined)?.safeParse(undefined).data;
-    if (!meta.when.is.includes(decides as never)) filled[key] = kit.yarns[0]!.id;
+    if (!holds(meta.when, decides)) filled[key] = kit.yarns[0]!.id;
   }
   return filled;
 }

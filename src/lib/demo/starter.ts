@@ -55,5 +55,5 @@ export const starterKit: Kit = {
     joinPins: 0,
     tieAfterRows: 4
   },
-  edition: 3
+  edition: 4
 };

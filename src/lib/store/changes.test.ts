@@ -26,6 +26,20 @@ describe('what an update changed in kept plans', () => {
     expect((await db.settings.get('told-edition'))?.value).toBe(EDITION);
   });
 
+  it("the work's own tails touch plans where yarn was cut before, and none that was begun", async () => {
+    const db = freshDb();
+    const codes = async (of: ReturnType<typeof project>): Promise<string[]> => (await untold(db, [of])).map(({ code }) => code); // prettier-ignore
+    const hat = (options: object) => {
+      const made = project('lined-hat');
+      return { ...made, brief: { ...made.brief, options: { ...made.brief.options, ...options } } };
+    };
+    expect(await codes(hat({ waste: 'none' }))).not.toContain('tails');
+    expect(await codes(hat({ waste: 'habit' }))).toContain('tails');
+    expect(await codes(hat({ closing: 'zip' }))).toContain('tails');
+    expect(await codes(project('folded-bag'))).toContain('tails');
+    expect(await codes({ ...project('folded-bag'), knowledge: { swatches: [], finished: [], edition: 3 as const } })).not.toContain('tails'); // prettier-ignore
+  });
+
   it('a new browser is told nothing: its first plans follow the newest edition', async () => {
     const db = freshDb();
     await seed(db, false);

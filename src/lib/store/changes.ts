@@ -42,6 +42,29 @@ const TURNED = [
   'mug-wrap'
 ];
 
+/** Kinds with an end that is closed, edged, zipped or sewn on with yarn, whatever is chosen. */
+const TAILED = isOf(
+  'ear-hat',
+  'cowl',
+  'headband',
+  'warmers',
+  'socks',
+  'tube-top',
+  'folded-bag',
+  'bottle-cosy',
+  'toy-long',
+  'toy-round',
+  'toy-figure'
+);
+
+/** Whether a tail of the work does what yarn was cut for before. */
+function isTailed(project: Project): boolean {
+  const { options } = project.brief;
+  if (isOf('lined-hat', 'band-hat')(project)) return (options.waste ?? 'none') !== 'none' || options.closing === 'zip';
+  if (isOf('scarf', 'mug-wrap', 'sack')(project)) return options.closeBy === 'hook' && options.ends !== 'drawn';
+  return TAILED(project);
+}
+
 const CHANGES: readonly Change[] = [
   { code: 'outside', since: 3, touches: isOf('lined-hat', 'band-hat', 'ear-hat') },
   { code: 'turning', since: 3, touches: isOf(...TURNED) },
@@ -56,6 +79,11 @@ const CHANGES: readonly Change[] = [
       brief.hole === null &&
       (Object.values(brief.strands).some((n) => n > 1) ||
         refsOf(brief).some(({ what, id }) => what === 'yarn' && doubled.has(id) && (brief.strands[id] ?? 2) > 1))
+  },
+  {
+    code: 'tails',
+    since: 4,
+    touches: (project) => project.knowledge === null && isTailed(project)
   },
   { code: 'minutes', since: 3, touches: () => true }
 ];

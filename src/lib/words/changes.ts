@@ -22,6 +22,10 @@ export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; reado
     what: 'Strands held together go through the tension hole of their thickness; the gauge and rows follow.',
     why: 'Before, the hole went by one strand alone.'
   },
+  tails: {
+    what: "Ends are closed, edged and sewn with the work's own tails, which are left longer.",
+    why: 'Nothing is joined on, and half the ends are there to hide. Cut yarn can be chosen.'
+  },
   minutes: {
     what: 'The minutes are new.',
     why: 'They go by the stitches of a row, and setting up is no longer counted.'

@@ -1,7 +1,7 @@
 import { kindOf } from '../kinds';
 import type { Kit } from '../kit';
 import { type Brief, optionFields, withStarts } from '../plan';
-import { sectionsOf } from './recolour';
+import { sectionsOf } from './sections-of';
 
 /**
  * A brief that names the yarn it is knitted in, where it left that to the kit: a list of sections that is asked for and

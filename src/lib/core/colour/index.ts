@@ -4,7 +4,8 @@ export { readJoins } from './joins';
 export { isMeasured } from './measured';
 export { centredOnBrim, fatesOf, hiddenJoin } from './moves';
 export { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
-export { offBy, recolour, sectionsOf } from './recolour';
+export { offBy, recolour } from './recolour';
+export { sectionsOf } from './sections-of';
 export { blocks, byChance, fibonacci, gradient, stripes } from './rules';
 export {
   cutTo,

@@ -1,6 +1,7 @@
 import { pieceAt } from '../knit';
 import type { Made } from '../hand';
-import { sectionsOf, yarnChanges } from './recolour';
+import { yarnChanges } from './recolour';
+import { sectionsOf } from './sections-of';
 
 /** What the joins of a plan cost, and what another order would save. */
 export interface Joins {

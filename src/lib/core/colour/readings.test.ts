@@ -7,7 +7,7 @@ import { alongRows, ballEndRows } from './along';
 import { readJoins } from './joins';
 import { centredOnBrim, fatesOf, hiddenJoin } from './moves';
 import { cycleMetres, phaseRings, phaseRuns, phaseShow, winding } from './phases';
-import { sectionsOf } from './recolour';
+import { sectionsOf } from './sections-of';
 import { byChance } from './rules';
 import { FATES, readSeen } from './seen';
 

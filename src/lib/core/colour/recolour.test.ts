@@ -5,7 +5,8 @@ import { KINDS } from '../kinds';
 import { presetFor } from '../kit';
 import { colourChanges } from '../knit';
 import { rowsIn } from '../plan';
-import { offBy, sectionsOf } from './recolour';
+import { offBy } from './recolour';
+import { sectionsOf } from './sections-of';
 
 const yarns = ['red', 'blue', 'moss'];
 const kitOn = (pins: number) => {

@@ -8,27 +8,11 @@ import {
   type PieceColours,
   type Plan,
   rowsIn,
-  sameTension,
-  type Section,
-  type SectionTension,
   tensionOf,
   withCounter
 } from '../plan';
-
-/** A stretch of rows in one yarn, as tight all through. */
-type Stretch = Pick<Section, 'yarn' | 'rows'> & SectionTension;
-
-/** The yarn and tension of every work row of a piece, gathered: what the plan has, or what was set on the tube. */
-export function sectionsOf(piece: Piece): Stretch[] {
-  const laid: Stretch[] = [];
-  for (const op of piece.operations) {
-    if (op.op !== 'knit' || op.purpose !== 'work') continue;
-    const last = laid.at(-1);
-    if (last?.yarn === op.yarn && sameTension(last, op)) laid[laid.length - 1] = { ...last, rows: last.rows + op.rows };
-    else laid.push({ yarn: op.yarn, rows: op.rows, ...tensionOf(op) });
-  }
-  return laid;
-}
+import { inOwnYarn } from './own-yarn';
+import { sectionsOf, type Stretch } from './sections-of';
 
 /** Hands sections out row by row; past the last one the yarn of the plan goes on. */
 class Dealer {
@@ -69,7 +53,7 @@ function recoloured(kit: Kit, piece: Piece, sections: readonly Stretch[]): Piece
   const [first, last] = [before[0]?.yarn, before.at(-1)?.yarn];
   const dealer = new Dealer(sections);
   const counted = piece.operations.some((op) => op.op === 'zeroCounter');
-  let rest = piece.operations.some((op) => op.op === 'knit' && op.purpose !== 'work');
+  const onWaste = piece.operations.find((op) => op.op === 'knit')?.purpose !== 'work';
   let latest = last ?? '';
   const start = sections[0]?.yarn ?? first ?? '';
   const operations = piece.operations.flatMap((op): Operation[] => {
@@ -78,11 +62,10 @@ function recoloured(kit: Kit, piece: Piece, sections: readonly Stretch[]): Piece
         return [];
       case 'castOn':
         // Cast on in the first colour, where no waste lies between.
-        return [op.yarn === first && !rest ? { ...op, yarn: start } : op];
+        return [op.yarn === first && !onWaste ? { ...op, yarn: start } : op];
       case 'knit': {
         if (op.purpose !== 'work') return [op];
         const { firstTail, hole: _, fingers: __, ...bare } = op;
-        rest = true;
         return dealer.take(op.rows, op.yarn).map(({ index, ...stretch }, i) => {
           latest = stretch.yarn;
           return {
@@ -143,7 +126,7 @@ export function recolour(kit: Kit, plan: Plan, colours: readonly PieceColours[],
   return {
     ...plan,
     pieces,
-    acts: tied(plan.acts, pieces, [...set.keys()], joinBy),
+    acts: tied(inOwnYarn(plan.acts, pieces), pieces, [...set.keys()], joinBy),
     // A band is a section by its name: set on the tube it is whatever was set.
     worn: worn?.form === 'lined-hat' && worn.band !== undefined && set.has(0) ? withoutBand(worn) : worn
   };

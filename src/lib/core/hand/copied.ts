@@ -22,6 +22,8 @@ const copyTail = (t: Tail): Tail => ({
   part: t.part,
   yarn: t.yarn,
   mm: t.mm,
+  usedMm: t.usedMm,
+  pin: t.pin,
   from: t.from,
   where: t.where,
   half: t.half,

@@ -16,7 +16,10 @@ type Tried = ActOf<'thread' | 'draw' | 'bringOut' | 'fold' | 'turn' | 'fill' | '
 interface End {
   readonly at: Edge | 'row' | 'seam';
   readonly join: boolean;
+  /** Of the work, beside waste. */
   readonly own: boolean;
+  /** Of the work itself, in this yarn; null for any other end. */
+  readonly work: string | null;
   /** Its own cast-on's: it is drawn, or woven in where nobody draws it. */
   readonly spare: boolean;
   /** The ring it is fastened to, and the face it hangs on. */
@@ -129,10 +132,17 @@ class Hung {
       case 'thread': {
         const m = this.mouths[act.edge];
         if (!m.open || (m.hold !== 'open' && m.hold !== 'woven')) return false;
+        const self = this.tails.find((t) => t.work === act.yarn && t.at === act.edge && (t.fate === 'loose' || t.fate === 'string')); // prettier-ignore
+        if (act.own && (!self || !this.reach(self))) return false;
         m.hold = 'thread';
         for (const t of this.tails) if (t.at === act.edge && t.fate === 'string') t.fate = 'loose';
+        // The work's own tail is the thread; else both ends of a cut one hang there.
+        if (act.own) {
+          self!.fate = 'string';
+          return true;
+        }
         const { face } = this.outer();
-        for (let i = 0; i < 2; i++) this.tails.push({ at: act.edge, join: false, own: false, spare: false, row: this.edgeRow(act.edge), face, fate: 'string' }); // prettier-ignore
+        for (let i = 0; i < 2; i++) this.tails.push({ at: act.edge, join: false, own: false, work: null, spare: false, row: this.edgeRow(act.edge), face, fate: 'string' }); // prettier-ignore
         return true;
       }
       case 'draw': {
@@ -179,7 +189,7 @@ class Hung {
         m.hold = 'bound';
         for (const t of this.tails) if (t.at === e && t.fate === 'string') t.fate = 'loose';
         const { face } = this.outer();
-        for (let i = 0; i < 2; i++) this.tails.push({ at: 'seam', join: false, own: false, spare: false, row: this.edgeRow(e), face, fate: 'loose' }); // prettier-ignore
+        for (let i = 0; i < 2; i++) this.tails.push({ at: 'seam', join: false, own: false, work: null, spare: false, row: this.edgeRow(e), face, fate: 'loose' }); // prettier-ignore
         return true;
       }
       case 'tie': {
@@ -209,7 +219,7 @@ class Hung {
   }
 }
 
-const tail = (at: End['at'], more: Partial<End> = {}): End => ({ at, join: false, own: false, spare: false, row: 1, face: 'purl', fate: 'loose', ...more }); // prettier-ignore
+const tail = (at: End['at'], more: Partial<End> = {}): End => ({ at, join: false, own: false, work: null, spare: false, row: 1, face: 'purl', fate: 'loose', ...more }); // prettier-ignore
 /** Both tails of the one join, which lies in the first half of a contrast hat: its lining is the longer half. */
 const join = (): End[] => [tail('row', { join: true }), tail('row', { join: true })];
 
@@ -219,25 +229,29 @@ const STARTS = [
     kind: 'lined-hat',
     options: { style: 'contrast', yarn: 'red', liningYarn: 'blue', marginRows: 6, waste: 'none', thread: null },
     mouths: { 'cast-on': { open: true, hold: 'woven', waste: false }, 'hung-off': { open: true, hold: 'thread', waste: false } }, // prettier-ignore
-    tails: [tail('cast-on', { fate: 'string', spare: true }), ...join(), tail('hung-off', { fate: 'string' })]
+    tails: [
+      tail('cast-on', { fate: 'string', spare: true, work: 'red' }),
+      ...join(),
+      tail('hung-off', { fate: 'string', work: 'blue' })
+    ]
   },
   {
     kind: 'headband',
     options: {},
     mouths: { 'cast-on': { open: true, hold: 'open', waste: true }, 'hung-off': { open: true, hold: 'open', waste: true } }, // prettier-ignore
-    tails: [tail('cast-on', { own: true }), tail('hung-off', { own: true })]
+    tails: [tail('cast-on', { own: true, work: 'red' }), tail('hung-off', { own: true, work: 'red' })]
   },
   {
     kind: 'bottle-cosy',
     options: {},
     mouths: { 'cast-on': { open: true, hold: 'woven', waste: false }, 'hung-off': { open: true, hold: 'open', waste: true } }, // prettier-ignore
-    tails: [tail('cast-on', { fate: 'string', spare: true }), tail('hung-off', { own: true })]
+    tails: [tail('cast-on', { fate: 'string', spare: true, work: 'red' }), tail('hung-off', { own: true, work: 'red' })]
   }
 ] as const;
 
 const edge = fc.constantFrom<Edge>('cast-on', 'hung-off');
 const anyAct: fc.Arbitrary<Tried> = fc.oneof(
-  edge.map((e): Tried => ({ do: 'thread', piece: 0, edge: e, yarn: 'red', doubled: false })),
+  fc.tuple(edge, fc.constantFrom('red', 'blue'), fc.boolean()).map(([e, yarn, own]): Tried => ({ do: 'thread', piece: 0, edge: e, yarn, doubled: false, ...(own ? { own: e } : {}) })), // prettier-ignore
   { weight: 3, arbitrary: fc.tuple(edge, fc.constantFrom<Face>('knit', 'purl')).map(([e, side]): Tried => ({ do: 'draw', piece: 0, edges: [e], tail: side })) }, // prettier-ignore
   edge.map((from): Tried => ({ do: 'bringOut', piece: 0, from, through: from === 'cast-on' ? 'hung-off' : 'cast-on' })),
   { weight: 3, arbitrary: fc.tuple(fc.constantFrom('inside', 'pinch', 'flat', 'brim', 'twist', 'pouch-right', 'pouch-left', 'pouch-over'), edge).map(([how, enters]) => ({ do: 'fold', piece: 0, how, ...(how === 'inside' || how === 'pinch' ? { enters } : {}) }) as Tried) }, // prettier-ignore
@@ -255,7 +269,7 @@ describe('folds and tails against mouths and ends of yarn', () => {
       const result = made(kind, options);
       fc.assert(
         fc.property(fc.array(anyAct, { maxLength: 14 }), (acts) => {
-          const worked = work({ ...result, plan: { ...result.plan, acts } });
+          const worked = work({ ...result, plan: { ...result.plan, acts } }, { endless: true });
           const { count } = result.fabric.pieces[0]!.work;
           const mine = new Hung(mouths, tails, count);
           const refused = acts.flatMap((act, i) => (mine.does(act) ? [] : [i]));

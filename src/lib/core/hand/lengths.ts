@@ -41,6 +41,34 @@ export const loopMm = (endMm: number, reachMm: number): number => 2 * Math.hypot
 /** Length of the slanting line that gathers one corner into an ear (own estimate, no source). */
 export const EAR_MM = 60;
 
+/** A thread run through loops that came off on waste: the girth at rest and half of it again (craft 7.21). */
+const THROUGH_GIRTHS = 1.5;
+
+/** Two edges sewn to each other stitch by stitch with the tail that runs through one of them (craft 7.21: 3.5 girths in all). */
+const ZIP_GIRTHS = 2;
+
+/** Own tails are left as long as their jobs take, in whole steps of so much (own choice: a length one measures off). */
+const TAIL_STEP_MM = 50;
+
+/** What a tail uses up that runs through all loops of an end. @example throughMm(356) // 534 */
+export const throughMm = (girthMm: number, doubled = false): number => THROUGH_GIRTHS * girthMm * (doubled ? 2 : 1);
+
+/** What a zip uses up of the tail it is sewn with. @example zipMm(356) // 712 */
+export const zipMm = (girthMm: number): number => ZIP_GIRTHS * girthMm;
+
+/** What a tail uses up that crochets along an edge, nothing to hold counted. */
+export const hookedMm = (edgeMm: number): number => HOOK_FACTOR * edgeMm;
+
+/** What a tail uses up that sews a seam, nothing to hold counted. */
+export const sewnMm = (seamMm: number): number => NEEDLE_FACTOR * seamMm;
+
+/**
+ * Length a tail is left at for its jobs: what they take together, and a hand's length to hold once, up to the next 5 cm.
+ *
+ * @example tailMm(712) // 900
+ */
+export const tailMm = (usedMm: number): number => TAIL_STEP_MM * Math.ceil((usedMm + HOLD_MM) / TAIL_STEP_MM);
+
 /** Yarn for a hooked edge of that length. @example hookYarnMm(180) // 870 */
 export const hookYarnMm = (edgeMm: number): number => Math.round(HOOK_FACTOR * edgeMm + HOLD_MM);
 

@@ -1,5 +1,5 @@
 import { type Executed, lengthOfRows, pieceAt, PURPOSES } from '../knit';
-import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Operation, type Piece, type Side } from '../plan';
+import { apartIn, CAST_ON_TAIL_MM, JOIN_TAIL_MM, type Knit, type Operation, type Piece, type Side } from '../plan';
 import { LAYERS_OFF } from './layers';
 import type { Hold, Part, Run, State, Tail, TailAt } from './state';
 import { addRun, stitchMm } from './rims';
@@ -135,7 +135,7 @@ function tailsOfBalls(run: Executed, s: State, part: number, piece: number): voi
     const row = fault.row - first;
     if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
     for (let end = 0; end < 2; end++)
-      addTail(s, { id: s.tails.length, part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
+      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
   }
 }
 
@@ -144,7 +144,9 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
   const { operations } = pieceAt(run, piece).planned;
   const { times } = s.parts[part]!;
   const knitted = pieceAt(run, piece).fabric;
-  const first = knitted.work.first;
+  const { first, last } = knitted.work;
+  // The first tail hangs at the first loop, the last one at the last.
+  const [low, high] = [knitted.low[first]!, knitted.high[last]!];
   const add = (
     yarn: string,
     mm: number,
@@ -153,30 +155,37 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
     fate: Tail['fate'] = 'loose'
   ): void => {
     const half = halfOf(where, knitted.work.count);
-    addTail(s, { id: s.tails.length, part, yarn, mm, from, where, half, face: 'purl', fate, times });
+    const pin = where.at === 'cast-on' ? low : where.at === 'hung-off' ? high : null;
+    addTail(s, { part, yarn, mm, from, where, half, face: 'purl', fate, times }, pin);
   };
+  /** Rows of the work that were knitted last. */
+  let work: Knit | null = null;
   let before: { yarn: string; work: boolean } | null = null;
   for (const [i, op] of operations.entries()) {
     if (op.op === 'castOn') {
-      const work = operations.slice(i).find((o) => o.op === 'knit')?.purpose === 'work';
+      const isWork = operations.slice(i).find((o) => o.op === 'knit')?.purpose === 'work';
       // The waste's own tail goes with the waste.
-      if (work) add(op.yarn, op.tailMm, 'cast-on', { at: 'cast-on' }, op.style === 'weave' ? 'string' : 'loose');
-      before = { yarn: op.yarn, work };
+      if (isWork) add(op.yarn, op.tailMm, 'cast-on', { at: 'cast-on' }, op.style === 'weave' ? 'string' : 'loose');
+      before = { yarn: op.yarn, work: isWork };
     } else if (op.op === 'knit') {
-      const work = op.purpose === 'work';
+      const isWork = op.purpose === 'work';
       const row = knitted.trace[i]!.rowsBefore - first;
+      const atFirst = op.firstTailMm ?? op.joinTailMm;
+      const atLast = work?.lastTailMm ?? op.joinTailMm;
       if (before && before.yarn !== op.yarn) {
-        if (before.work && work) {
+        if (before.work && isWork) {
           const where = { at: 'row', row } as const;
           add(before.yarn, op.joinTailMm, 'join', where);
           add(op.yarn, op.joinTailMm, 'join', where);
-        } else if (work) add(op.yarn, op.joinTailMm, 'first', { at: 'cast-on' });
-        else if (before.work) add(before.yarn, op.joinTailMm, 'last', { at: 'hung-off' });
-      } else if (before && before.work !== work) {
+        } else if (isWork) add(op.yarn, atFirst, 'first', { at: 'cast-on' });
+        else if (before.work) add(before.yarn, atLast, 'last', { at: 'hung-off' });
+      } else if (before && before.work !== isWork) {
         // Waste in the work's own yarn is cut all the same, else it could not come off.
-        add(op.yarn, op.joinTailMm, work ? 'first' : 'last', { at: work ? 'cast-on' : 'hung-off' });
+        if (isWork) add(op.yarn, atFirst, 'first', { at: 'cast-on' });
+        else add(op.yarn, atLast, 'last', { at: 'hung-off' });
       }
-      before = { yarn: op.yarn, work };
+      if (isWork) work = op;
+      before = { yarn: op.yarn, work: isWork };
     } else if (op.op === 'newEnd') {
       const row = knitted.trace[i]!.rowsBefore - first;
       add(op.yarn, op.tailMm, 'join', { at: 'row', row });
@@ -186,12 +195,11 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
       if (op.style === 'drawstring' || op.style === 'chain') {
         const own = op.thread === before.yarn;
         const fate = op.style === 'drawstring' && s.parts[part]!.body !== 'cord' ? 'string' : 'loose';
-        if (!own) add(before.yarn, JOIN_TAIL_MM, 'last', at);
-        if (op.thread) {
-          add(op.thread, op.threadMm, 'string', at, fate);
-          if (!own) add(op.thread, op.threadMm, 'string', at, fate);
-        }
-      } else add(before.yarn, op.style === 'thread' ? CAST_ON_TAIL_MM : JOIN_TAIL_MM, 'last', at);
+        const cutMm = work?.lastTailMm ?? JOIN_TAIL_MM;
+        if (own) add(before.yarn, op.threadMm, 'off', at, fate);
+        else add(before.yarn, cutMm, 'last', at);
+        if (op.thread && !own) for (let end = 0; end < 2; end++) add(op.thread, op.threadMm, 'string', at, fate);
+      } else add(before.yarn, work?.lastTailMm ?? (op.style === 'thread' ? CAST_ON_TAIL_MM : JOIN_TAIL_MM), 'last', at);
     }
   }
 }

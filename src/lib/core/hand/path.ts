@@ -12,6 +12,18 @@ function pairsOf(lo: number, hi: number): (readonly [number, number])[] {
 }
 
 /**
+ * The pins beside a long fold of a tube that lies flat: the upper one where its first and last pin meet, the lower one opposite.
+ *
+ * @example foldPins('upper', 1, 48) // [1, 48]
+ * @example foldPins('lower', 1, 48) // [24, 25]
+ */
+export function foldPins(fold: 'upper' | 'lower', lo: number, hi: number): readonly number[] {
+  if (fold === 'upper') return [lo, hi];
+  const half = Math.floor((hi - lo + 1) / 2);
+  return (hi - lo + 1) % 2 === 1 ? [lo + half - 1, lo + half, lo + half + 1] : [lo + half - 1, lo + half];
+}
+
+/**
  * Loop through loop, without yarn of its own: it begins at the fold opposite the tail, on the half that does not hold the
  * tail's stitch, and ends at the tail, which is pulled through the last loop (craft 7.8, common practice, no
  * source).

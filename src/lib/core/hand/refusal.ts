@@ -50,6 +50,12 @@ export interface RefusalFacts {
   'none-left': { readonly piece: number; readonly pin: number };
   /** No tail is there to pull through the last loop, or to tie. */
   'no-tail': { readonly piece: number };
+  /** It hangs where no hand gets hold of it now. */
+  'out-of-reach': { readonly piece: number; readonly edge: Edge };
+  /** It hangs at another place than the one where the job begins: lead it there first. */
+  'tail-elsewhere': { readonly piece: number; readonly edge: Edge };
+  /** It is shorter than the job takes and a hand's length to hold. */
+  'tail-short': { readonly piece: number; readonly edge: Edge; readonly hasMm: number; readonly takesMm: number };
   'no-channel': { readonly piece: number };
   'no-cord': { readonly piece: number };
   /** No stitch was dropped there, or it is latched up already. */
@@ -95,6 +101,9 @@ export const REFUSAL_CODES = [
   'rungs-closed',
   'none-left',
   'no-tail',
+  'out-of-reach',
+  'tail-elsewhere',
+  'tail-short',
   'no-channel',
   'no-cord',
   'none-dropped',

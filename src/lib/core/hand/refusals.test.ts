@@ -65,6 +65,11 @@ const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change
   'rungs-closed': ['wrap', changed((act) => act.do === 'bind' && act.name === 'neck-front', { by: 'crochet' })],
   'none-left': ['wrap', changed((act) => act.do === 'runDown', { pins: [3] })],
   'no-tail': ['scarf', first({ do: 'tie', piece: 0, tails: 'joins', how: 'knot' })],
+  // Laid inside before the other end was closed, the tail of the drawn end is shut in.
+  'out-of-reach': ['free-tube', (acts) => [...changed((act) => act.do === 'draw', { tail: 'purl' })(acts), { do: 'lead', piece: 0, tail: 'cast-on', to: 'other-fold' }], { start: 'drawn', end: 'straight' }], // prettier-ignore
+  'tail-elsewhere': ['folded-bag', without((act) => act.do === 'lead')],
+  // The tail was left for one round.
+  'tail-short': ['socks', changed((act) => act.do === 'bind', { rounds: 2 })],
   'no-channel': ['scarf', first({ do: 'threadCord', piece: 0 })],
   'no-cord': ['sack', without((act) => act.do === 'cord')],
   'none-dropped': ['scarf', first({ do: 'latchUp', piece: 0, copy: 1, pin: 4, row: 9 })],

@@ -121,8 +121,14 @@ export interface Tail {
   readonly id: number;
   readonly part: number;
   readonly yarn: string;
-  readonly mm: number;
-  readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'string' | 'cut' | 'chain';
+  /** As it was left. */
+  mm: number;
+  /** Of it, what its jobs have taken. */
+  usedMm: number;
+  /** The pin whose column it comes out at; null where it does not hang at an end of the piece, or not any more. */
+  pin: number | null;
+  /** `off`: the work's own end that its last stitches hang on, or were chained with; `string`: a thread cut for an end. */
+  readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'off' | 'string' | 'cut' | 'chain';
   readonly where: TailAt;
   /** The part of the piece it hangs on, and the face of the fabric there. */
   half: OnFabric['half'];

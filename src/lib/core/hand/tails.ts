@@ -2,13 +2,16 @@ import type { Edge } from '../plan';
 import type { Cut, State, Tail, TailAt } from './state';
 
 /**
- * Puts a new end of yarn on record as it is, for a long striped piece has hundreds.
+ * Puts a new end of yarn on record.
  *
- * @param tail its id is the next one of the table, `s.tails.length`
+ * @param pin where it comes out, for a tail of the work
  */
-export function addTail(s: State, tail: Tail): void {
-  s.tails.push(tail);
-  s.parts[tail.part]!.tails.push(tail.id);
+export function addTail(s: State, of: Omit<Tail, 'id' | 'usedMm' | 'pin'>, pin: number | null = null): void {
+  const { part, yarn, mm, from, where, half, face, fate, times } = of;
+  const id = s.tails.length;
+  // Field by field, for a long striped piece has hundreds.
+  s.tails.push({ id, part, yarn, mm, usedMm: 0, pin, from, where, half, face, fate, times });
+  s.parts[part]!.tails.push(id);
 }
 
 /**
@@ -28,7 +31,7 @@ export function addCutTails(
   const { count = 1, half = layers[0]!.half } = more;
   const where: TailAt = { at: 'seam', name };
   for (let i = 0; i < 2 * count; i++) {
-    addTail(s, { id: s.tails.length, part, yarn, mm: 75, from: 'cut', where, half, face, fate: 'loose', times });
+    addTail(s, { part, yarn, mm: 75, from: 'cut', where, half, face, fate: 'loose', times });
   }
 }
 

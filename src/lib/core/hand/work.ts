@@ -67,9 +67,10 @@ function perform(
   run: Executed,
   s: State,
   acts: readonly Act[],
+  endless: boolean,
   each: (act: Act, i: number, r: Refusal | null, facts: object | null, times: number) => void
 ): void {
-  const table = { run, s };
+  const table = { run, s, endless };
   acts.forEach((act, i) => {
     const rule = ruleOf(act);
     const way = wayOf(rule, act, table);
@@ -82,15 +83,16 @@ function perform(
 /**
  * Runs what hands do, on what came off the machine. One pass; the state before any act can be had from `stateBefore`.
  *
+ * @param how `endless`: no tail is too short, for it is left as long as it turns out to be needed
  * @example work(run).things[0] // { name: 'hat', euler: 1, openings: [{ name: 'brim', girthMm: 356 }] }
  */
-export function work(run: Executed): Worked {
+export function work(run: Executed, { endless = false } = {}): Worked {
   const s = off(run);
   const { acts } = run.plan;
   const seen = new Map<string, number>();
   const done: Did[] = [];
   const refusals: { act: number; refusal: Refusal }[] = [];
-  perform(run, s, acts, (act, index, refusal, facts, times) => {
+  perform(run, s, acts, endless, (act, index, refusal, facts, times) => {
     if (refusal) refusals.push({ act: index, refusal });
     const minutes = facts ? ruleOf(act).minutes(facts) : 0;
     const pieces = piecesOf(act);
@@ -129,7 +131,7 @@ export function stateBefore(run: Executed, index: number): State {
   if (found) return found;
   const from = Math.max(0, ...[...cache.keys()].filter((at) => at < index));
   const s = from > 0 ? copied(cache.get(from)!) : off(run);
-  perform(run, s, run.plan.acts.slice(from, index), () => undefined);
+  perform(run, s, run.plan.acts.slice(from, index), false, () => undefined);
   cache.set(index, s);
   for (const old of cache.keys()) if (cache.size > KEPT) cache.delete(old);
   return s;
@@ -145,9 +147,9 @@ export function walk(run: Executed, look: (index: number, before: State, after: 
   run.plan.acts.forEach((act, index) => {
     look(index, s, () => {
       const next = copied(s);
-      perform(run, next, [act], () => undefined);
+      perform(run, next, [act], false, () => undefined);
       return next;
     });
-    perform(run, s, [act], () => undefined);
+    perform(run, s, [act], false, () => undefined);
   });
 }

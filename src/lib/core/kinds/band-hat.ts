@@ -48,13 +48,13 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
     knitRows('Lining', o.yarn, lining)
   ];
   const work = o.outer === 'first' ? parts : parts.reverse();
-  const { operations, waste, threads } = linedEnds(kit, o, work, ring, o.yarn, o.yarn);
+  const { operations, waste, ends } = linedEnds(kit, o, work, ring, o.yarn, o.yarn);
   const joins = o.yarn === o.bandYarn ? 0 : 2;
   return {
     plan: {
       title: brief.name,
       pieces: [tubePiece(kit, ring, 'Tube', operations)],
-      acts: linedActs(o, { piece: 0, joins, first: o.yarn, waste, threads }),
+      acts: linedActs(o, { piece: 0, joins, first: o.yarn, waste, ends }),
       promises: [linedThing('hat', 0, o.outer, o.closing === 'zip')],
       worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm, band: BAND },
       wearer: o.wearer,

@@ -7,6 +7,7 @@ import { joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { lastWith } from './shared/tails';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
@@ -17,6 +18,7 @@ export const BottleCosyOptions = z.object({
   rows: countedOption({ group: WHAT, min: 6, max: 400, start: 60 }),
   ...colourOptions,
   top: choiceOption({ group: ENDS, choices: ['crochet', 'chain'] }),
+  ...lastWith({ key: 'top', is: ['crochet'] }),
   ...wasteNeeded
 });
 

@@ -7,6 +7,7 @@ import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/o
 import { firstYarns } from './shared/pick';
 import { ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
+import { firstWith } from './shared/tails';
 import { wasteAway, wasteNeeded } from './shared/waste';
 
 export const CowlOptions = z.object({
@@ -17,6 +18,7 @@ export const CowlOptions = z.object({
   rows: countedOption({ group: WHO, min: 10, max: 800, start: 86 }),
   ...colourOptions,
   by: choiceOption({ group: ENDS, choices: ['needle', 'hook'] }),
+  ...firstWith(),
   ...wasteNeeded
 });
 
@@ -42,8 +44,8 @@ export const cowl: Kind<typeof CowlOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'neck', girthMm: o.headMm, turns, twist: false, gapMm: 0 },
       wearer: o.wearer,
-      closing: ({ waste, first }) => [
-        { do: 'join', name: 'end-to-end', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by === 'needle' ? 'graft' : 'hook', yarn: first }, // prettier-ignore
+      closing: ({ waste, first, own }) => [
+        { do: 'join', name: 'end-to-end', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by === 'needle' ? 'graft' : 'hook', yarn: first, ...own('cast-on') }, // prettier-ignore
         ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o))
       ],
       promise: promised('cowl', 0)

@@ -8,6 +8,7 @@ import { EDGES, joinsTied, linedThing, onPurlSide, rest, weave } from './shared/
 import { ENDS } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { ownTails, tailOption } from './shared/tails';
 import { ringOn, tubePiece } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -17,6 +18,7 @@ export const EarHatOptions = z.object({
   ...colourOptions,
   by: choiceOption({ group: ENDS, choices: ['hook', 'needle'] }),
   outer: outerOption,
+  topWith: tailOption(),
   gathered: switchOption({ group: ENDS, start: true }),
   ...wasteNeeded
 });
@@ -31,12 +33,16 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
   const joins = sections.length - 1;
   const outer = edgeOfHalf(o.outer);
+  const inner = otherEdge(outer);
+  // The lining's own tail, which hangs outside while the top is closed.
+  const { own } = ownTails(kit, { firstWith: o.topWith, lastWith: o.topWith })(inner);
   const acts: Act[] = [
     rest(0),
     ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
     // Closed from the lining's side, so that ridge and tails lie inside once it is turned.
     { do: 'fold', piece: 0, how: 'inside', enters: outer },
-    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: outer }], b: [{ piece: 0, run: otherEdge(outer) }], by: o.by, yarn: o.outer === 'first' ? last : first, across: true }, // prettier-ignore
+    ...(own ? [{ do: 'lead', piece: 0, tail: own, to: 'corner' } as const] : []),
+    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: outer }], b: [{ piece: 0, run: inner }], by: o.by, yarn: o.outer === 'first' ? last : first, ...(own ? { own } : {}), across: true }, // prettier-ignore
     ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o)),
     { do: 'turn', piece: 0, out: o.outer },
     ...(o.gathered ? [{ do: 'waist', piece: 0, at: 'corners', yarn: first } as const] : []),

@@ -6,6 +6,7 @@ import { closeFlat, closeOption, joinsTied, onPurlSide, promised, rest, weave, w
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { eitherWith, type OwnTail, ownTails } from './shared/tails';
 import { cordPiece, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -25,6 +26,7 @@ export const FoldedBagOptions = z.object({
   strapPins: countOption({ group: ENDS, min: 2, max: 6, start: 4, when: { key: 'strap', is: [true] } }),
   handleYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: withHandle }), // prettier-ignore
   closeBy: closeOption(),
+  ...eitherWith(),
   ...wasteNeeded
 });
 type FoldedBagOptions = z.output<typeof FoldedBagOptions>;
@@ -40,10 +42,18 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
   const handleWaste = wasteFor(kit, o, handleYarn, handleYarn);
   const thirds = thirdsOf(rows);
   const long = (run: 'upper' | 'lower', third: keyof typeof thirds): RunRef => ({ piece: 0, run, rows: thirds[third] });
-  const close = (piece: number, edge: Edge, yarn: string, own: Waste): Act[] => [
-    closeFlat(piece, edge, o.closeBy, yarn),
-    ...wasteAway(piece, edge, own, o)
+  const close = (piece: number, edge: Edge, yarn: string, its: Waste): Act[] => [
+    closeFlat(piece, edge, o.closeBy, yarn, own(edge)),
+    ...wasteAway(piece, edge, its, o)
   ];
+  const own = ownTails(kit, o);
+  // Closed loop through loop either tail ends where it hangs, on the upper fold; hooked, it ends at the lower one.
+  const hookedOwn = (edge: Edge): boolean => o.closeBy === 'hook' && own(edge).own !== undefined;
+  const led = (edge: Edge, notch: 'upper' | 'lower'): Act[] => {
+    const { own: tail } = own(edge);
+    const lies = hookedOwn(edge) ? 'lower' : 'upper';
+    return tail && lies !== notch ? [{ do: 'lead', piece: 0, tail, to: 'other-fold' }] : [];
+  };
   const acts: Act[] = [
     rest(0),
     ...onPurlSide(0, joinsTied(0, sections.length - 1, o.joinBy)),
@@ -53,17 +63,21 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
     { do: 'fold', piece: 0, how: 'pouch-right' },
     { do: 'fold', piece: 0, how: 'pouch-left' },
     { do: 'fold', piece: 0, how: 'pouch-over' },
-    // From the bottom corners up to the notches of the opening, along columns, each as long as the tube is wide.
-    { do: 'join', name: 'bag-right', a: [long('upper', 'right')], b: [long('upper', 'middle')], by: 'mattress', yarn: last }, // prettier-ignore
-    { do: 'join', name: 'bag-left', a: [long('lower', 'left')], b: [long('lower', 'middle')], by: 'mattress', yarn: first } // prettier-ignore
+    // From the notches of the opening down to the bottom corners, along columns, each as long as the tube is wide.
+    ...led('hung-off', 'upper'),
+    { do: 'join', name: 'bag-right', a: [long('upper', 'right')], b: [long('upper', 'middle')], by: 'mattress', yarn: last, ...own('hung-off') }, // prettier-ignore
+    ...led('cast-on', 'lower'),
+    { do: 'join', name: 'bag-left', a: [long('lower', 'left')], b: [long('lower', 'middle')], by: 'mattress', yarn: first, ...own('cast-on') } // prettier-ignore
   ];
   const strap = o.handle ? 2 : 1;
   if (o.handle) {
+    // Its short ends are the folds. Both its tails lie at one of them, and one of the two sews it on.
+    const handleOwn: OwnTail = o.closeBy === 'hook' ? {} : own('hung-off');
     acts.push(
       ...close(1, 'cast-on', handleYarn, handleWaste),
       ...close(1, 'hung-off', handleYarn, handleWaste),
       { do: 'fold', piece: 1, how: 'flat' },
-      { do: 'sewOn', piece: 1, to: 0, place: 'bag-tips', runs: [{ piece: 1, run: 'first-end' }, { piece: 1, run: 'last-end' }], split: true, yarn: handleYarn } // prettier-ignore
+      { do: 'sewOn', piece: 1, to: 0, place: 'bag-tips', runs: [{ piece: 1, run: 'upper' }, { piece: 1, run: 'lower' }], split: true, yarn: handleYarn, ...handleOwn } // prettier-ignore
     );
   }
   if (o.strap) {

@@ -5,6 +5,7 @@ import { endLook, endsOf, FAR_ENDS, START_ENDS } from './shared/ends';
 import { closeOption, joinOption, joinsTied, onPurlSide, promised, rest, weave } from './shared/hands';
 import { ENDS } from './shared/options';
 import { anyYarn, firstYarns } from './shared/pick';
+import { firstWith, lastWith } from './shared/tails';
 import { ringOn, tubePiece } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
@@ -14,6 +15,8 @@ export const FreeTubeOptions = z.object({
   start: choiceOption({ group: ENDS, choices: START_ENDS }),
   end: choiceOption({ group: ENDS, choices: FAR_ENDS }),
   closeBy: closeOption(),
+  ...firstWith({ key: 'start', is: ['straight', 'crochet'] }),
+  ...lastWith({ key: 'end', is: ['straight', 'crochet'] }),
   joinBy: joinOption,
   ...wasteNeeded
 });

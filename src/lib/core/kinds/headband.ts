@@ -8,6 +8,7 @@ import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options
 import { firstYarns } from './shared/pick';
 import { closedFlat, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
+import { firstWith, lastWith } from './shared/tails';
 import { wasteNeeded } from './shared/waste';
 
 export const HeadbandOptions = z.object({
@@ -18,6 +19,8 @@ export const HeadbandOptions = z.object({
   front: choiceOption({ group: WHO, choices: ['twist', 'plain'] }),
   ...colourOptions,
   by: closeOption('needle'),
+  ...firstWith(),
+  ...lastWith({ key: 'by', is: ['hook', 'needle'] }),
   ...wasteNeeded
 });
 
@@ -39,11 +42,11 @@ export const headband: Kind<typeof HeadbandOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'head', girthMm: o.headMm, turns: 1, twist: o.front === 'twist', gapMm: 0 },
       wearer: o.wearer,
-      closing: ({ waste, first, last }) => [
-        ...closedFlat(o.by, o, { waste, first, last }),
+      closing: (at) => [
+        ...closedFlat(o.by, o, at),
         { do: 'fold', piece: 0, how: 'flat' },
         ...(o.front === 'twist' ? [{ do: 'fold', piece: 0, how: 'twist' } as const] : []),
-        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'needle', yarn: first }, // prettier-ignore
+        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'needle', yarn: at.first, ...at.own('cast-on') }, // prettier-ignore
         // Sewn from outside through all layers; turned over, the ridge lies inside.
         { do: 'turn', piece: 0, out: 'back' }
       ],

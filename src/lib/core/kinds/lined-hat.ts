@@ -69,7 +69,7 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
   const sections = workSections(o, rows);
   const first = sections[0]!.yarn;
   const work = sections.map((s) => knitRows(s.label, s.yarn, s.rows));
-  const { operations, waste, threads } = linedEnds(kit, o, work, ring, first, sections.at(-1)!.yarn);
+  const { operations, waste, ends } = linedEnds(kit, o, work, ring, first, sections.at(-1)!.yarn);
   // Where outside and lining are of one yarn nothing is joined.
   const joins = sections.filter((s, i) => i > 0 && s.yarn !== sections[i - 1]!.yarn).length;
   const trim: Act[] =
@@ -85,7 +85,7 @@ function draft(kit: Kit, brief: Brief, o: LinedHatOptions): Draft {
     plan: {
       title: brief.name,
       pieces: [tubePiece(kit, ring, 'Tube', operations)],
-      acts: [...linedActs(o, { piece: 0, joins, first, waste, threads }), ...trim],
+      acts: [...linedActs(o, { piece: 0, joins, first, waste, ends }), ...trim],
       promises: [linedThing('hat', 0, o.outer, o.closing === 'zip')],
       worn: { form: 'lined-hat', headMm: o.headMm, turnUpMm: o.turnUpMm },
       wearer: o.wearer,

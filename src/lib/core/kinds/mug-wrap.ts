@@ -6,6 +6,7 @@ import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/op
 import { firstYarns } from './shared/pick';
 import { closedFlat, ringOfTube } from './shared/ring-of-tube';
 import { colourOptions, startColours } from './shared/stripes';
+import { eitherWith, hooked } from './shared/tails';
 import { wasteNeeded } from './shared/waste';
 
 export const MugWrapOptions = z.object({
@@ -16,6 +17,7 @@ export const MugWrapOptions = z.object({
   rows: countedOption({ group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
   closeBy: closeOption(),
+  ...eitherWith(hooked),
   loopBy: choiceOption({ group: ENDS, choices: ['gap', 'count'] }),
   loopChains: countOption({ group: ENDS, min: 4, max: 120, start: 20, when: { key: 'loopBy', is: ['count'] } }),
   chainPer10: chainGauge,
@@ -46,10 +48,10 @@ export const mugWrap: Kind<typeof MugWrapOptions> = {
       rows: o.sizeBy === 'rows' ? o.rows : null,
       worn: { over: 'mug', girthMm: o.mugMm, turns: 1, twist: false, gapMm: o.gapMm },
       wearer: 'thing',
-      closing: ({ waste, first, last }) => [
-        ...closedFlat(o.closeBy, o, { waste, first, last }),
+      closing: (at) => [
+        ...closedFlat(o.closeBy, o, at),
         // At each end one chain from corner to corner: it makes the loop that hooks over.
-        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? first : last, per10Cm: o.chainPer10, along: { piece: 0, run: edge }, ...(o.loopBy === 'count' ? { chains: o.loopChains } : { reachMm: o.gapMm / 2 + HOOK_OVER_MM }) })) // prettier-ignore
+        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? at.first : at.last, per10Cm: o.chainPer10, along: { piece: 0, run: edge }, ...(o.loopBy === 'count' ? { chains: o.loopChains } : { reachMm: o.gapMm / 2 + HOOK_OVER_MM }) })) // prettier-ignore
       ],
       promise: promised('wrap', 0)
     })

@@ -4,6 +4,7 @@ import { type Act, type Brief, choiceOption, countOption, type Draft, knitRows, 
 import type { Kind } from './kind';
 import { closeFlat, closeOption, promised, rest, weave, whole } from './shared/hands';
 import { bestYarns } from './shared/pick';
+import { hooked, lastWith, ownTails } from './shared/tails';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { firstLoop, rowsBefore, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
@@ -18,6 +19,7 @@ export const SackOptions = z.object({
   cordYarn: yarnOption({ group: 'yarn' }),
   purlOut: switchOption({ group: ENDS, start: true }), // prettier-ignore
   closeBy: closeOption(),
+  ...lastWith(hooked),
   chainPer10: chainGauge,
   ...wasteNeeded
 });
@@ -31,7 +33,7 @@ function draft(kit: Kit, brief: Brief, o: SackOptions): Draft {
   const waste = wasteFor(kit, o, o.yarn, o.yarn);
   const acts: Act[] = [
     rest(0),
-    closeFlat(0, 'hung-off', o.closeBy, o.yarn),
+    closeFlat(0, 'hung-off', o.closeBy, o.yarn, ownTails(kit, o)('hung-off')),
     ...wasteAway(0, 'hung-off', waste, o),
     ...wasteAway(0, 'cast-on', waste, o),
     ...firstLoop(0, 'cast-on', waste),

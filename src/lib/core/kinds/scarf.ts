@@ -6,6 +6,7 @@ import { closeFlat, closeOption, EDGES, joinsTied, onPurlSide, promised, rest, w
 import { countedOption, ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { eitherWith, hooked, ownTails } from './shared/tails';
 import { ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -28,6 +29,7 @@ export const ScarfOptions = z.object({
   ...colourOptions,
   ends: choiceOption({ group: ENDS, choices: ['drawn', 'straight'] }),
   closeBy: closeOption(),
+  ...eitherWith({ key: 'ends', is: ['straight'], and: hooked }),
   ...wasteNeeded
 });
 type ScarfOptions = z.output<typeof ScarfOptions>;
@@ -52,12 +54,13 @@ function draft(kit: Kit, brief: Brief, o: ScarfOptions): Draft {
     ? [...waste.before, ...work, ...waste.after]
     : [castOn(first), ...work, drawstring(last, ring.turnMm)];
   const joins = sections.length - 1;
+  const own = ownTails(kit, o);
   const acts: Act[] = [
     rest(0),
     ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
     ...EDGES.flatMap((edge): Act[] =>
       straight
-        ? [closeFlat(0, edge, o.closeBy, edge === 'cast-on' ? first : last), ...wasteAway(0, edge, waste, o)]
+        ? [closeFlat(0, edge, o.closeBy, edge === 'cast-on' ? first : last, own(edge)), ...wasteAway(0, edge, waste, o)]
         : [{ do: 'draw', piece: 0, edges: [edge], tail: 'knit' }]
     ),
     weave('inside', 0)

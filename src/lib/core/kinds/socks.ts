@@ -1,12 +1,13 @@
 import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
-import { type Act, type Brief, castOn, choiceOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { crochetEnd, onPurlSide, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
+import { firstWith, lastWith, ownTails } from './shared/tails';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -20,6 +21,9 @@ export const SocksOptions = z.object({
   cuffYarn: yarnOrNoneOption({ group: 'yarn', open: true }),
   secondYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: { key: 'pair', is: [true] } }), // prettier-ignore
   toe: choiceOption({ group: ENDS, school: true, choices: ['flat', 'drawn'] }),
+  ...firstWith({ key: 'toe', is: ['flat'] }),
+  ...lastWith({ key: 'cuffYarn', is: [null] }),
+  cuffRounds: countOption({ group: ENDS, min: 1, max: 2, start: 1 }),
   ...wasteNeeded
 });
 type SocksOptions = z.output<typeof SocksOptions>;
@@ -43,6 +47,7 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
     );
   };
   const pieces = oneOrPair(o.pair, o.yarn, o.secondYarn, 'Sock', make);
+  const own = ownTails(kit, o);
   const acts = pieces.flatMap((_, p): Act[] => {
     const yarn = p === 0 ? o.yarn : (o.secondYarn ?? o.yarn);
     const half = (side: 'front' | 'back'): RunRef => ({ piece: p, run: 'cast-on', half: side });
@@ -50,12 +55,25 @@ function draft(kit: Kit, brief: Brief, o: SocksOptions): Draft {
       o.toe === 'flat'
         ? [
             { do: 'gather', piece: p, edge: 'cast-on' },
-            { do: 'join', name: 'toe', a: [half('front')], b: [half('back')], by: 'needle', yarn, from: 'purl' }
+            {
+              do: 'join',
+              name: 'toe',
+              a: [half('front')],
+              b: [half('back')],
+              by: 'needle',
+              yarn,
+              from: 'purl',
+              ...own('cast-on')
+            }
           ]
         : [{ do: 'draw', piece: p, edges: ['cast-on'], tail: 'purl' }];
     return onPurlSide(p, [
       ...toe,
-      { ...crochetEnd(p, 'hung-off', o.cuffYarn ?? yarn, 2), from: 'purl' },
+      {
+        ...crochetEnd(p, 'hung-off', o.cuffYarn ?? yarn, { perLoop: 2, ...(o.cuffYarn ? {} : own('hung-off')) }),
+        rounds: o.cuffRounds,
+        from: 'purl'
+      },
       ...wasteAway(p, 'hung-off', wastes[p]!, o),
       weave('woven', p)
     ]);

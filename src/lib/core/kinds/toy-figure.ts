@@ -28,7 +28,7 @@ export const toyFigure: Kind<typeof ToyFigureOptions> = {
     return ToyFigureOptions.parse({ ...common, hatYarn: common.secondYarn });
   },
   draft: (kit, brief, o) => {
-    const toy = new ToyBuilder(kit, o.faceYarn);
+    const toy = new ToyBuilder(kit, o.faceYarn, o.sewWith);
     const ring = ringOn(kit, brief, o.yarn);
     const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);
     const cap = ringOn(kit, brief, o.hatYarn, o.smallMachine);

@@ -24,7 +24,7 @@ export const toyLong: Kind<typeof ToyLongOptions> = {
   options: ToyLongOptions,
   start: (kit, machineId) => ToyLongOptions.parse(toyStart(kit, machineId)),
   draft: (kit, brief, o) => {
-    const toy = new ToyBuilder(kit, o.faceYarn);
+    const toy = new ToyBuilder(kit, o.faceYarn, o.sewWith);
     const ring = ringOn(kit, brief, o.yarn);
     const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);
     const rows = rowsFor(ring, o.bodyMm);

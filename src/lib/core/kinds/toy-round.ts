@@ -20,7 +20,7 @@ export const toyRound: Kind<typeof ToyRoundOptions> = {
   options: ToyRoundOptions,
   start: (kit, machineId) => ToyRoundOptions.parse(toyStart(kit, machineId)),
   draft: (kit, brief, o) => {
-    const toy = new ToyBuilder(kit, o.faceYarn);
+    const toy = new ToyBuilder(kit, o.faceYarn, o.sewWith);
     const ring = ringOn(kit, brief, o.yarn);
     const small = ringOn(kit, brief, o.yarn, o.smallMachine);
     const limb = ringOn(kit, brief, o.secondYarn, o.smallMachine);

@@ -6,6 +6,7 @@ import { crochetEnd, EDGES, joinsTied, onPurlSide, promised, rest, weave } from 
 import { chainGauge, countedOption, ENDS, sizeByOption, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
+import { eitherWith, ownTails } from './shared/tails';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -16,6 +17,7 @@ export const TubeTopOptions = z.object({
   sizeBy: sizeByOption(WHO, 'body', 'rows'),
   rows: countedOption({ group: WHO, min: 10, max: 600, start: 105 }),
   ...colourOptions,
+  ...eitherWith(),
   straps: countOption({ group: ENDS, min: 0, max: 2, start: 2 }),
   strapMm: lengthOption({ group: ENDS, min: 100, max: 900, start: 400 }),
   chainPer10: chainGauge,
@@ -38,11 +40,12 @@ export const tubeTop: Kind<typeof TubeTopOptions> = {
     const [first, last] = [sections[0]!.yarn, sections.at(-1)!.yarn];
     const waste = wasteFor(kit, o, first, last);
     const joins = sections.length - 1;
+    const own = ownTails(kit, o);
     const acts: Act[] = [
       rest(0),
       ...onPurlSide(0, joinsTied(0, joins, o.joinBy)),
       ...EDGES.flatMap((edge) => [
-        crochetEnd(0, edge, edge === 'cast-on' ? first : last),
+        crochetEnd(0, edge, edge === 'cast-on' ? first : last, own(edge)),
         ...wasteAway(0, edge, waste, o)
       ]),
       ...(o.straps > 0

@@ -7,6 +7,7 @@ import { crochetEnd, EDGES, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';
 import { ENDS, wearerOption, WHO } from './shared/options';
 import { firstYarns } from './shared/pick';
+import { eitherWith, ownTails } from './shared/tails';
 import { ringOn, tubePiece, wantedRows } from './shared/tube';
 import { firstLoop, rowsBefore, type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -21,6 +22,7 @@ export const WarmersOptions = z.object({
   lengthMm: lengthOption({ group: WHO, min: 40, max: 700, start: 160 }),
   pair: switchOption({ group: WHO, start: true }),
   edges: choiceOption({ group: ENDS, choices: ['crochet', 'doubled', 'chained'] }),
+  ...eitherWith({ key: 'edges', is: ['crochet'] }),
   cuffRows: countOption({ group: ENDS, min: 4, max: 60, start: 10, when: { key: 'edges', is: ['doubled'] } }), // prettier-ignore
   yarn: yarnOption({ group: 'yarn' }),
   secondYarn: yarnOrNoneOption({ group: 'yarn', open: true, when: { key: 'pair', is: [true] } }), // prettier-ignore
@@ -57,11 +59,12 @@ function draft(kit: Kit, brief: Brief, o: WarmersOptions): Draft {
     };
     return tubePiece(kit, own, name, operations[o.edges](), more);
   };
+  const own = ownTails(kit, o);
   const pieces = oneOrPair(o.pair, o.yarn, o.secondYarn, label, make);
   const acts = pieces.flatMap((_, p): Act[] => {
     const yarn = p === 0 ? o.yarn : (o.secondYarn ?? o.yarn);
     const waste = wastes[p]!;
-    const edge = (which: Edge): Act[] => [crochetEnd(p, which, yarn), ...wasteAway(p, which, waste, o)];
+    const edge = (which: Edge): Act[] => [crochetEnd(p, which, yarn, own(which)), ...wasteAway(p, which, waste, o)];
     return [
       ...(o.edges === 'crochet' ? EDGES.flatMap(edge) : []),
       ...(o.edges === 'doubled' ? [...wasteAway(p, 'cast-on', waste, o), ...firstLoop(p, 'cast-on', waste)] : []),

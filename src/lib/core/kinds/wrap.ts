@@ -85,10 +85,10 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     ]);
   // One end is closed but for two loops, which run down the whole tube; then the other end.
   const ready = (piece: 0 | 1): Act[] => [
-    closeFlat(piece, 'hung-off', 'loops', yarns[piece]!, ladders),
+    closeFlat(piece, 'hung-off', 'loops', yarns[piece]!, { leave: ladders }),
     ...wasteAway(piece, 'hung-off', wastes[piece]!, o),
     { do: 'runDown', piece, pins: ladders },
-    closeFlat(piece, 'cast-on', 'loops', yarns[piece]!, ladders),
+    closeFlat(piece, 'cast-on', 'loops', yarns[piece]!, { leave: ladders }),
     ...wasteAway(piece, 'cast-on', wastes[piece]!, o),
     { do: 'fold', piece, how: 'flat', pins: ladders }
   ];

@@ -23,17 +23,20 @@ export interface Rules {
   readonly coloursShare: boolean;
   /** Strands held together go through the hole of their thickness; before, of one strand's. */
   readonly holeOfStrands: boolean;
+  /** The work's own tails are left long and close, edge and sew; before, yarn was cut for it. */
+  readonly ownTails: boolean;
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
-export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag';
+export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails';
 
-const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false }; // prettier-ignore
-const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true }; // prettier-ignore
-const SECOND: Rules = { ...NOW, holeOfStrands: false };
+const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false, ownTails: false }; // prettier-ignore
+const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true, ownTails: true }; // prettier-ignore
+const THIRD: Rules = { ...NOW, ownTails: false };
+const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
-export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, NOW][kit.edition - 1]!;
+export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, THIRD, NOW][kit.edition - 1]!;
 
 /**
  * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for many.

@@ -11,13 +11,23 @@ import type { Face } from './sides';
 /** Ways of taking waste yarn off; words never mix them (craft 3.7). */
 export type WasteWay = 'strand' | 'unravel' | 'separator' | 'cut';
 
-/** Run a thread through the loops of an end: a length cut for it. */
+/** Run a thread through the loops of an end: a length cut for it, or the work's own tail. */
 interface Thread {
   readonly do: 'thread';
   readonly piece: number;
   readonly edge: Edge;
   readonly yarn: string;
   readonly doubled: boolean;
+  /** The work's own tail at this end, in `yarn`; a length is cut when absent. */
+  readonly own?: Edge;
+}
+
+/** Lead a tail along the closed edge it hangs at to where its job begins: to the other fold, or to the near corner of a top. */
+interface Lead {
+  readonly do: 'lead';
+  readonly piece: number;
+  readonly tail: Edge;
+  readonly to: 'other-fold' | 'corner';
 }
 
 /** Draw ends shut on their threads, several in turn. Their tails are laid on this face of the fabric before the hole is shut. */
@@ -54,8 +64,10 @@ export interface Join {
   readonly a: readonly RunRef[];
   readonly b: readonly RunRef[];
   readonly by: JoinWay;
-  /** Yarn that is cut for it; null where loops go through loops, or rungs through rungs. */
+  /** Yarn that it is sewn with; null where loops go through loops, or rungs through rungs. */
   readonly yarn: string | null;
+  /** Sewn with the own tail of the first piece at this end, in `yarn`; a length is cut when absent. */
+  readonly own?: Edge;
   /** Pins left out, to run down as ladders. */
   readonly leave?: readonly number[];
   /** Two tubes in one another are closed straight across, through four layers. */
@@ -79,6 +91,8 @@ interface Bind {
   readonly runs: readonly RunRef[];
   readonly by: 'chain' | 'crochet' | 'rungs';
   readonly yarn: string;
+  /** Worked with the piece's own tail at this end, in `yarn`; a length is cut when absent. */
+  readonly own?: Edge;
   /** Crochet stitches in every loop: in each, or in each and between. */
   readonly perLoop?: 1 | 2;
   /** Stitches the knitter wants round it, a multiple of the repeat; counted from the loops when absent. */
@@ -214,6 +228,8 @@ interface SewOn {
   /** Where its first row lies on the other: above this work row, so many stitches in from that side. */
   readonly at?: { readonly row: number; readonly stitches: number; readonly side: Side };
   readonly yarn: string;
+  /** The own tail of the part at this end, in `yarn`, sews the first of its runs; a length is cut for every other one. */
+  readonly own?: Edge;
 }
 
 /** Stretch, let it rest, and measure before anything hides what is to be measured. */
@@ -296,6 +312,7 @@ interface Own {
 
 export type Act =
   | Thread
+  | Lead
   | Draw
   | Gather
   | BringOut

@@ -5,13 +5,13 @@ import { made } from '../../../../tests/support/sample';
 import { KINDS, kindOf } from '../kinds';
 import { type Result, tryPlan } from '../tomble';
 import { choosing } from './choosing';
-import { optionFields, type OptionMeta } from './options';
+import { holds, optionFields, type OptionMeta } from './options';
 
 const rowsOf = (result: Result): number[] => result.sizes.pieces.map((piece) => piece.rows);
 
 /** Fields of a kind that are asked for only under some choice. */
 const guarded = (fields: readonly { key: string; meta: OptionMeta }[], key: string, value: unknown) =>
-  fields.filter(({ meta }) => meta.when?.key === key && meta.when.is.includes(value));
+  fields.filter(({ meta }) => meta.when?.key === key && holds(meta.when, value));
 
 describe('going over to another way of saying a size', () => {
   it('to counting leaves every count of rows as it was, for any plan', () => {

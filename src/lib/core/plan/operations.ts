@@ -78,6 +78,9 @@ export interface Knit extends SectionTension {
   readonly purpose: 'work' | 'waste' | 'separator';
   /** Length of each of the two tails at a join. */
   readonly joinTailMm: number;
+  /** Length of the work's first tail where it begins on waste, and of its last one where waste follows; as at a join when absent. */
+  readonly firstTailMm?: number;
+  readonly lastTailMm?: number;
   /** Where the work begins on waste: its first tail is dropped into the middle, or tied loosely to find its stitch. */
   readonly firstTail?: 'drop' | 'tie';
 }

@@ -29,12 +29,17 @@ export interface OptionMeta {
   readonly when?: Condition;
 }
 
-/** Another option must have one of these values, and perhaps a further one too. */
+/** Another option must have one of these values, or none of those, and perhaps a further one too. */
 export interface Condition {
   readonly key: string;
-  readonly is: readonly unknown[];
+  readonly is?: readonly unknown[];
+  readonly isNot?: readonly unknown[];
   readonly and?: Condition;
 }
+
+/** Whether a value is one that a condition asks for. @example holds({ key: 'thread', isNot: [null] }, 'red') // true */
+export const holds = ({ is, isNot }: Condition, value: unknown): boolean =>
+  (is?.includes(value) ?? true) && !isNot?.includes(value);
 
 /**
  * Whether an option is asked while the others are as they are.
@@ -42,7 +47,7 @@ export interface Condition {
  * @example isAsked({ key: 'style', is: ['two'] }, { style: 'plain' }) // false
  */
 export const isAsked = (when: Condition | undefined, options: Readonly<Record<string, unknown>>): boolean =>
-  !when || (when.is.includes(options[when.key]) && isAsked(when.and, options));
+  !when || (holds(when, options[when.key]) && isAsked(when.and, options));
 
 /**
  * Keys of the options that are asked while all are as they are, in the order of the form.

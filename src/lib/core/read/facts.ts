@@ -60,7 +60,10 @@ export interface KnitFacts {
 /** A new yarn is joined before the rows of a step. */
 export interface JoinedFacts {
   readonly yarn: string;
+  /** Length of the old yarn's tail. */
   readonly tailMm: number;
+  /** Length of the new yarn's tail. */
+  readonly newTailMm: number;
   readonly tube: boolean;
   /** Pins before the marker at which it is changed; 0 at the marker. */
   readonly before: number;

@@ -1,5 +1,5 @@
 import { gaugeFor, type Kit, machineOf, ringMm, strandTex, yarnName } from '../kit';
-import { type CastOn, floatMm, JOIN_TAIL_MM, type Piece } from '../plan';
+import { type CastOn, floatMm, JOIN_TAIL_MM, type Knit, type Piece } from '../plan';
 import { about, type Figure, type Reason } from '../quantity';
 import type { CutWhat, Made } from '../hand';
 import { type Executed, pieceAt } from '../knit';
@@ -104,15 +104,21 @@ export function readYarnUse(run: Made): YarnUse[] {
         add(fabric.yarns[knitted.yarn[fault.row - 1]!]!, 'tails at joins', 2 * JOIN_TAIL_MM);
     }
     let onPins: string | null = null;
+    let work: Knit | null = null;
+    let last: Knit['purpose'] | null = null;
     for (const op of piece.operations) {
       if (op.op === 'castOn') {
         add(op.yarn, 'cast-on', castOnMm(kit, piece, op), piece.copies);
         onPins = op.yarn;
       } else if (op.op === 'knit') {
-        if (onPins !== null && onPins !== op.yarn) {
-          add(onPins, 'tails at joins', op.joinTailMm, piece.copies);
-          add(op.yarn, 'tails at joins', op.joinTailMm, piece.copies);
+        // Waste in the work's own yarn is cut off it all the same.
+        if (onPins !== null && (onPins !== op.yarn || (last && last !== op.purpose))) {
+          const [ends, begins] = [last === 'work' && op.purpose !== 'work', last !== 'work' && op.purpose === 'work'];
+          add(onPins, 'tails at joins', (ends ? work?.lastTailMm : undefined) ?? op.joinTailMm, piece.copies);
+          add(op.yarn, 'tails at joins', (begins ? op.firstTailMm : undefined) ?? op.joinTailMm, piece.copies);
         }
+        if (op.purpose === 'work') work = op;
+        last = op.purpose;
         onPins = op.yarn;
       } else if (op.op === 'newEnd') {
         add(op.yarn, 'tails at joins', 2 * op.tailMm, piece.copies);

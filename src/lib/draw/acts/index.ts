@@ -6,6 +6,7 @@ import { cord, hang, pompom, threadCord } from './cords';
 import type { Desk, DrawAct } from './drawing';
 import { bringOut, draw, gather, runDown, thread, wasteOff } from './ends';
 import { fold, turn } from './folds';
+import { lead } from './lead';
 import { bind, join, sewOn } from './seams';
 import { block, fill, fix, latch, latchUp, rest, waist } from './shaping';
 import { tie, weave } from './tails';
@@ -13,6 +14,7 @@ import { tie, weave } from './tails';
 /** A drawing for every act but the knitter's own words, which nobody else can draw. One that is missing does not compile. */
 const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   thread,
+  lead,
   draw,
   gather,
   bringOut,

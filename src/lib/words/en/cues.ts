@@ -70,8 +70,8 @@ export const joined: Words['joined'] = (f, t) => {
   if (f.first !== null) {
     const tail =
       f.first === 'tie'
-        ? 'its tail tied very loosely round the waste yarn, so that the first stitch is found later'
-        : 'its tail dropped into the middle';
+        ? `its tail of ${t.len(f.newTailMm)} tied very loosely round the waste yarn, so that the first stitch is found later`
+        : `its tail of ${t.len(f.newTailMm)} dropped into the middle`;
     return `${place}. Change to ${t.yarn(f.yarn)}: cut the waste yarn, ${t.len(f.tailMm)} to the middle; the new yarn${through} into the guide, ${tail}. Close the gate.`;
   }
   return `${place}. Change to ${t.yarn(f.yarn)}: the old yarn to the middle with a tail of ${t.len(f.tailMm)}, the new one${through} into the guide, its tail in the middle. Close the gate.`;

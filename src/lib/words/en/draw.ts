@@ -31,6 +31,7 @@ export const draw: Words['draw'] = {
   },
   captions: {
     thread: (_a, f, t) => `One thread through ${t.many(f.stitches, 'loop', 'loops')}, from inside to outside`,
+    lead: () => 'In and out of the edge, to where the seam begins',
     draw: (_a, f, t) => `${t.stitches(f.stitches)} drawn to the middle`,
     gather: () => 'Drawn half together',
     bringOut: () => 'Out through the end that is open still',

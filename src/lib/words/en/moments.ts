@@ -61,7 +61,7 @@ export const moments: Words['moments'] = {
   },
   oldOut: (f, t) => `Cut the ${f.waste ? 'waste' : 'old'} yarn and lay ${t.len(f.mm)} of it into the middle.`,
   newIn: (f, t) =>
-    `${t.yarn(f.yarn)} into the guide, ${f.first === 'tie' ? 'its tail tied very loosely round the waste yarn' : 'its tail into the middle'}. Close the gate.`,
+    `${t.yarn(f.yarn)} into the guide, its tail of ${t.len(f.mm)} ${f.first === 'tie' ? 'tied very loosely round the waste yarn' : 'into the middle'}. Close the gate.`,
   turning: (f, t) =>
     f.pin === null || f.far === null
       ? f.slow

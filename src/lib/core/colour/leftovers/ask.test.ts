@@ -4,7 +4,7 @@ import { strandTex } from '../../kit';
 import { rowsIn } from '../../plan';
 import { alongRows } from '../along';
 import { fatesOf } from '../moves';
-import { sectionsOf } from '../recolour';
+import { sectionsOf } from '../sections-of';
 import { type LeftoverWish, problemOf } from './ask';
 import { metresOf } from './check';
 import { rowsOf } from './problem';

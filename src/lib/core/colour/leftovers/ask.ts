@@ -4,7 +4,7 @@ import type { Made } from '../../hand';
 import { JOIN_TAIL_MM } from '../../plan';
 import { castOnMm, type Reveal } from '../../read';
 import { fatesOf } from '../moves';
-import { sectionsOf } from '../recolour';
+import { sectionsOf } from '../sections-of';
 import type { LeftoverPiece, LeftoverProblem, Zone } from './problem';
 
 /** What is wished of sections from leftovers. */

@@ -1,6 +1,7 @@
 import { type ActOf, halfOfRun, type RunRef } from '../../plan';
 import { instancesOf } from '../instances';
-import { hookYarnMm, RUNG_END_MM } from '../lengths';
+import { hookedMm, HOLD_MM, RUNG_END_MM } from '../lengths';
+import { ownTailAt, type TailJob, tailRefuse, useTail } from '../own-tail';
 import type { Refusal } from '../refusal';
 import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
 import { type Spread, spreadOn } from '../buttons';
@@ -24,7 +25,10 @@ export interface BindFacts {
   /** Holes that are left in it, and the round they are worked in. */
   readonly holes: (Spread & { readonly inRound: number }) | null;
   readonly mm: number;
+  /** Yarn that is cut; 0 where none is. */
   readonly cutMm: number;
+  /** What it takes of the work's own tail; null where a length is cut. */
+  readonly ownMm: number | null;
 }
 
 type BindAct = ActOf<'bind'>;
@@ -74,8 +78,8 @@ function holdRefuse(t: Table, act: BindAct, runs: readonly Run[]): Refusal | und
   return ends && t.s.parts[runs[0]!.part]!.floats ? { code: 'floats-loose', piece } : undefined;
 }
 
-/** Works the edge on one instance. */
-function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times: number): BindFacts {
+/** What an edge comes to: stitches, rounds, length, and the yarn it takes, nothing to hold counted. */
+function sizeOf(t: Table, act: BindAct, runs: readonly Run[]) {
   const perFour = act.perFour ?? PER_FOUR;
   const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
   const mm = runs.reduce((sum, r) => sum + r.mm, 0);
@@ -85,16 +89,27 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
   const rounds = act.widthMm === undefined ? (act.rounds ?? 1) : roundsFor(act.widthMm, wide);
   // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
   const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
-  const cutMm = act.by === 'rungs' ? RUNG_END_MM : rounds * hookYarnMm(round);
-  addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
-  addCutTails(t.s, part, act.yarn, act.name, { half: halfOfRun(act.runs[0]!.run) });
+  // Stitches worked between the loops too take as much again as those in them.
+  const takesMm = rounds * hookedMm(round) * (act.stitches || loops === 0 ? 1 : (act.perLoop ?? 1));
+  return { perFour, loops: loops!, rows: rows!, mm, stitches, wide, rounds, takesMm };
+}
+
+const jobOf = (act: BindAct, part: number, mm: number): TailJob => ({ part, edge: act.own!, yarn: act.yarn, mm });
+
+/** Works the edge on one instance. */
+function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times: number): BindFacts {
+  const { perFour, loops, rows, mm, stitches, wide, rounds, takesMm } = sizeOf(t, act, runs);
+  const cutMm = act.own ? 0 : act.by === 'rungs' ? RUNG_END_MM : Math.round(takesMm + HOLD_MM);
+  if (act.own) useTail(t, jobOf(act, part, takesMm), ownTailAt(t, part, act.own, act.yarn)!.pin);
+  else addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
+  if (!act.own) addCutTails(t.s, part, act.yarn, act.name, { half: halfOfRun(act.runs[0]!.run) });
   for (const r of runs) {
     r.hold = 'bound';
     // A woven cast-on is held by the new edge: its tail is no string any more.
     for (const tail of tailsOf(t.s, r.part)) if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
   }
   const holes = act.holes ? { ...spreadOn(t, act.holes, perFour), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
-  return { loops: loops!, rows: rows!, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm }; // prettier-ignore
+  return { loops, rows, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm, ownMm: act.own ? takesMm : null }; // prettier-ignore
 }
 
 /** An edge that holds: chained, crocheted, banded; rungs of one ladder chained alone. */
@@ -109,12 +124,15 @@ export const bind: ActRule<BindAct, BindFacts> = {
     for (const { parts, times } of instancesOf(t.s, act.runs)) {
       const runs = runsOf(act, t, parts);
       if (!Array.isArray(runs)) return runs;
-      const refusal = sideRefuse(t, act.from, parts[0]!) ?? holdRefuse(t, act, runs);
+      const refusal =
+        sideRefuse(t, act.from, parts[0]!) ??
+        holdRefuse(t, act, runs) ??
+        (act.own && tailRefuse(t, jobOf(act, parts[0]!, sizeOf(t, act, runs).takesMm)));
       if (refusal) return refusal;
       found.push({ runs, part: parts[0]!, times });
     }
     return () => {
-      let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour: PER_FOUR, widthMm: null, holes: null, mm: 0, cutMm: 0 }; // prettier-ignore
+      let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour: PER_FOUR, widthMm: null, holes: null, mm: 0, cutMm: 0, ownMm: null }; // prettier-ignore
       for (const { runs, part, times } of found) facts = bound(t, act, runs, part, times);
       return facts;
     };

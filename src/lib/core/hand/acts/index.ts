@@ -12,6 +12,7 @@ import { hang, type HangFacts } from './hang';
 import { join, type JoinFacts } from './join';
 import { latch, type LatchFacts } from './latch';
 import { latchUp, type LatchUpFacts } from './latch-up';
+import { lead, type LeadFacts } from './lead';
 import { own, type OwnFacts } from './own';
 import { pompom, type PompomFacts } from './pompom';
 import { rest, type RestFacts } from './rest';
@@ -29,6 +30,7 @@ import { weave, type WeaveFacts } from './weave';
 /** What each act says of itself once it is done, in counts and lengths. */
 export interface FactsOf {
   readonly thread: ThreadFacts;
+  readonly lead: LeadFacts;
   readonly draw: DrawFacts;
   readonly gather: GatherFacts;
   readonly bringOut: BringOutFacts;
@@ -58,6 +60,7 @@ export interface FactsOf {
 /** Every act. To add one, write it and name it here; the type sees to it that none is missing. */
 const RULES: { readonly [D in Act['do']]: ActRule<ActOf<D>, FactsOf[D]> } = {
   thread,
+  lead,
   draw,
   gather,
   bringOut,

@@ -3,8 +3,11 @@ import { machineOf, ringMm } from '../../kit';
 import { type Edge, halfOfRun, otherFace } from '../../plan';
 import { instancesOf } from '../instances';
 import { HOLD_MM, hookYarnMm, RUNG_END_MM, seamYarnMm } from '../lengths';
+import { tailRefuse, useTail } from '../own-tail';
 import { acrossPath, loopPath, pairPath } from '../path';
 import { closeRim, endRuns, glue, rimAt, sideOf } from '../rims';
+import type { Refusal } from '../refusal';
+import { seamJob } from '../seam-job';
 import type { CutWhat, Run, Seam, SeamSide } from '../state';
 import { addCut, addCutTails, tailsAt } from '../tails';
 import { type ActRule, notOff, type Table } from './rule';
@@ -27,6 +30,8 @@ export interface JoinFacts {
   readonly mm: number;
   /** Yarn that is cut; 0 where none is. */
   readonly cutMm: number;
+  /** What it takes of the work's own tail; null where a length is cut, or nothing is sewn. */
+  readonly ownMm: number | null;
   /** Both halves of one end are closed on each other. */
   readonly halves: boolean;
   /** A stitch is over: it goes with its neighbour. */
@@ -50,10 +55,12 @@ function yarnOf(act: JoinAct, t: Table, mm: number, gathered: boolean): { mm: nu
 }
 
 /** Tails of a closed edge are laid out over it, so that they can be reached; those of a zipped one likewise. */
-function tailsOut(t: Table, part: number, zipped: boolean): void {
+function tailsOut(t: Table, part: number, act: JoinAct): void {
   const [outer] = t.s.parts[part]!.layers;
+  const { piece } = t.s.parts[part]!;
   for (const edge of ['cast-on', 'hung-off'] as const) {
-    if (!zipped && rimAt(t.s, part, edge)) continue;
+    const joins = bothEnds(act) || [...act.a, ...act.b].some((ref) => ref.piece === piece && ref.run === edge);
+    if (!joins || (act.by !== 'zip' && rimAt(t.s, part, edge))) continue;
     for (const tail of tailsAt(t.s, part, edge)) if (tail.fate === 'loose' || tail.fate === 'string') Object.assign(tail, outer); // prettier-ignore
   }
 }
@@ -115,6 +122,19 @@ function pathOf(act: JoinAct, t: Table, part: number): readonly number[] {
   return act.by === 'loops' ? loopPath(run, lo, hi, act.leave) : pairPath(lo, hi, act.leave);
 }
 
+/** Length of a seam of both ends of a folded-in tube as it lies. */
+function endMm(t: Table, part: number, act: JoinAct): number {
+  const [a, b] = (['cast-on', 'hung-off'] as const).map((edge) => endRuns(t.s, part, edge).reduce((sum, r) => sum + r.mm, 0)); // prettier-ignore
+  return act.across ? a! / 2 : (a! + b!) / 2;
+}
+
+/** Length of a seam of two chains as it lies. */
+const chainsMm = (t: Table, [a, b]: Chains): number => (sideOf(t.s, a).mm + sideOf(t.s, b).mm) / 2;
+
+/** Why the work's own tail cannot sew it; nothing where a length is cut. */
+const tailRefused = (act: JoinAct, t: Table, part: number, mm: number): Refusal | undefined =>
+  act.own && tailRefuse(t, seamJob(act, t, part, mm).job);
+
 /** Sews one instance of a seam. */
 function joined(t: Table, act: JoinAct, parts: readonly number[], times: number, found?: Chains): JoinFacts {
   const [part] = parts as [number];
@@ -123,16 +143,28 @@ function joined(t: Table, act: JoinAct, parts: readonly number[], times: number,
     ? endsJoined(t, act, part)
     : chainsJoined(t, act, part, found ?? chainsAgain(act, t, parts));
   const ridge = ridgeOf(act, t, part);
-  for (const p of new Set(parts)) tailsOut(t, p, act.by === 'zip');
+  for (const p of new Set(parts)) tailsOut(t, p, act);
   const mm = act.across ? a.mm / 2 : (a.mm + b.mm) / 2;
-  const cut = yarnOf(act, t, mm, gathered);
-  if (act.yarn !== null) {
+  const own = act.own && seamJob(act, t, part, mm);
+  const cut = own ? { mm: 0, what: 'seam' as const } : yarnOf(act, t, mm, gathered);
+  if (own) useTail(t, own.job, own.to);
+  else if (act.yarn !== null) {
     addCut(t.s, { yarn: act.yarn, what: cut.what, mm: cut.mm, count: times });
     addCutTails(t.s, part, act.yarn, act.name, { half: bothEnds(act) ? undefined : halfOfRun(act.a[0]!.run) });
   }
   t.s.seams.push({ name: act.name, by: act.by, a, b, mm, times, ridge });
   const halves = isHalf(act);
-  return { a, b, mm, cutMm: cut.mm, halves, odd: halves && a.count !== b.count, left: act.leave?.length ?? 0, path };
+  return {
+    a,
+    b,
+    mm,
+    cutMm: cut.mm,
+    ownMm: own ? own.job.mm : null,
+    halves,
+    odd: halves && a.count !== b.count,
+    left: act.leave?.length ?? 0,
+    path
+  };
 }
 
 /** One seam of two rims, or of runs of them. */
@@ -153,7 +185,7 @@ export const join: ActRule<JoinAct, JoinFacts> = {
     const found: Chains[] = [];
     for (const { parts } of instances) {
       if (bothEnds(act)) {
-        const refusal = endsRefuse(t, act, parts[0]!);
+        const refusal = endsRefuse(t, act, parts[0]!) ?? tailRefused(act, t, parts[0]!, endMm(t, parts[0]!, act));
         if (refusal) return refusal;
         continue;
       }
@@ -161,6 +193,8 @@ export const join: ActRule<JoinAct, JoinFacts> = {
       if (!chains.ok) return chains.no;
       const no = pairRefuse(t, act, parts[0]!, chains.value);
       if (no) return no;
+      const short = tailRefused(act, t, parts[0]!, chainsMm(t, chains.value));
+      if (short) return short;
       found.push(chains.value);
     }
     return () => {

@@ -9,6 +9,8 @@ import type { Part, State } from '../state';
 export interface Table {
   readonly run: Executed;
   readonly s: State;
+  /** No tail is too short: it will be left as long as it is needed. */
+  readonly endless?: boolean;
 }
 
 /** How what an act names is turned over: pins, sides and halves of a piece change places, rows and ends stay. */

@@ -1,6 +1,8 @@
 import { lengthOfRows } from '../../knit';
 import { type ActOf, halfOfRun, type RunRef } from '../../plan';
-import { seamYarnMm } from '../lengths';
+import { seamYarnMm, sewnMm } from '../lengths';
+import { type TailJob, tailRefuse, useTail } from '../own-tail';
+import { foldPins } from '../path';
 import { chainOf, closeRim, endRuns, stitchMm } from '../rims';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, type Table } from './rule';
@@ -10,7 +12,10 @@ export interface SewOnFacts {
   readonly ends: number;
   /** Length that is sewn at each end, mm. */
   readonly mm: number;
+  /** Yarn that is cut for each end; 0 where none is. */
   readonly cutMm: number;
+  /** What the first end takes of the part's own tail; null where a length is cut for it too. */
+  readonly ownMm: number | null;
   /** Where its first row lies: height above the other's first row and distance from its edge, mm. */
   readonly at: { readonly upMm: number; readonly inMm: number } | null;
 }
@@ -28,6 +33,19 @@ const chainFor = (t: Table, id: number, refs: readonly RunRef[]) =>
     refs.map(() => id)
   );
 
+/** What sewing a run takes of the part's own tail, and where it must hang: at the fold, for a flat tube sewn by one. */
+function jobOf(t: Table, act: SewAct, part: number, mm: number): TailJob {
+  const job = { part, edge: act.own!, yarn: act.yarn, mm: sewnMm(mm) };
+  const run = act.runs[0]?.run;
+  if (run !== 'upper' && run !== 'lower') return job;
+  const pins = endRuns(t.s, part, act.own!);
+  return { ...job, from: foldPins(run, Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))) };
+}
+
+/** Length that a part with both its ends shut is sewn along: half its girth. */
+const halfGirth = (t: Table, part: number): number =>
+  endRuns(t.s, part, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
+
 /** Part sewn onto part, round its own end or along it. */
 export const sewOn: ActRule<SewAct, SewOnFacts> = {
   pieces: (act) => [act.piece, act.to],
@@ -38,13 +56,30 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
       () => notOff(t, act.piece, act.to),
       () => {
         for (const { id } of partsIn(t, act.piece)) {
-          for (const line of lines(act)) {
+          if (act.own && act.runs.length === 0) {
+            const no = tailRefuse(t, jobOf(t, act, id, halfGirth(t, id)));
+            if (no) return no;
+          }
+          for (const [i, line] of lines(act).entries()) {
             const ref = line[0]!;
             const found = chainFor(t, id, line);
             if (!found.ok) return found.no;
             const runs = found.value.ids.map((r) => t.s.runs[r]!);
             if (runs.some((r) => r.hold === 'sewn')) return { code: 'used-up', piece: act.piece, run: ref.run };
             if (runs.some((r) => r.waste > 0)) return { code: 'waste-on', piece: act.piece, edge: ref.run === 'hung-off' ? 'hung-off' : 'cast-on' }; // prettier-ignore
+            const no =
+              act.own &&
+              i === 0 &&
+              tailRefuse(
+                t,
+                jobOf(
+                  t,
+                  act,
+                  id,
+                  runs.reduce((sum, r) => sum + r.mm, 0)
+                )
+              );
+            if (no) return no;
           }
         }
         return undefined;
@@ -53,8 +88,9 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
   does: (act, t) => {
     let mm = 0;
     let cutMm = 0;
+    let ownMm: number | null = null;
     for (const { part, id } of partsIn(t, act.piece)) {
-      for (const line of lines(act)) {
+      for (const [i, line] of lines(act).entries()) {
         const found = chainFor(t, id, line);
         if (!found.ok) throw new TypeError('what is not refused has a run to sew');
         const runs = found.value.ids.map((r) => t.s.runs[r]!);
@@ -69,6 +105,12 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
         // The open end of a tube is shut by what it is sewn onto.
         const rim = t.s.surfaces[part.surface]!.rims[found.value.rim]!;
         if (part.body === 'tube' && found.value.whole) closeRim(t.s, part.surface, rim);
+        if (act.own && i === 0) {
+          const job = jobOf(t, act, id, mm);
+          useTail(t, job, null);
+          ownMm = job.mm;
+          continue;
+        }
         cutMm = seamYarnMm(mm);
         addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
         addCutTails(t.s, id, act.yarn, act.place, { half: halfOfRun(line[0]!.run) });
@@ -76,18 +118,25 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
     }
     if (act.runs.length === 0) {
       // Both its ends are shut: it is sewn along half its girth.
-      const { part, id } = partsIn(t, act.piece)[0]!;
-      mm = endRuns(t.s, id, 'hung-off').reduce((sum, r) => sum + r.mm, 0) / 2;
-      cutMm = seamYarnMm(mm);
-      addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: copiesIn(t, act.piece) });
-      addCutTails(t.s, id, act.yarn, act.place);
-      adorn(part, 'sewn');
+      for (const { part, id } of partsIn(t, act.piece)) {
+        mm = halfGirth(t, id);
+        adorn(part, 'sewn');
+        if (act.own) {
+          const job = jobOf(t, act, id, mm);
+          useTail(t, job, null);
+          ownMm = job.mm;
+          continue;
+        }
+        cutMm = seamYarnMm(mm);
+        addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
+        addCutTails(t.s, id, act.yarn, act.place);
+      }
     }
     for (const { part } of partsIn(t, act.to)) adorn(part, `sewn ${act.piece}`);
     const at = act.at
       ? { upMm: act.at.row > 0 ? lengthOfRows(t.run, act.to, 1, act.at.row) : 0, inMm: act.at.stitches * stitchMm(t.run, act.to) } // prettier-ignore
       : null;
-    return { count: copiesIn(t, act.piece), ends: Math.max(1, lines(act).length), mm, cutMm, at };
+    return { count: copiesIn(t, act.piece), ends: Math.max(1, lines(act).length), mm, cutMm, ownMm, at };
   },
   minutes: (f) => 3 * f.ends * f.count,
   times: () => 1

@@ -2,6 +2,7 @@ import type { Kit } from '../../kit';
 import { type Act, castOn, chainOff, drawstring, type Edge, type Operation, type RunRef } from '../../plan';
 import { type CloseChoice, closeFlat, crochetEnd } from './hands';
 import type { Ring } from './tube';
+import { ownTails, type TailChoice } from './tails';
 import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 
 /** How an end of a tube can begin or finish. */
@@ -34,18 +35,22 @@ const shut = (end: StartEnd | FarEnd): boolean => end === 'drawn' || end === 'st
  * @param perLoop crocheted stitches for each loop
  */
 export function endsOf(
-  at: { kit: Kit; ring: Ring; p: number; first: string; last: string; choice: WasteChoice & { readonly closeBy: CloseChoice }; perLoop?: 1 | 2 }, // prettier-ignore
+  at: { kit: Kit; ring: Ring; p: number; first: string; last: string; choice: WasteChoice & TailChoice & { readonly closeBy: CloseChoice }; perLoop?: 1 | 2 }, // prettier-ignore
   start: StartEnd,
   end: FarEnd
 ): Ends {
   const { kit, ring, p, first, last, choice, perLoop = 1 } = at;
   const waste = wasteFor(kit, live(start) || live(end) ? choice : { ...choice, waste: 'none' }, first, last);
   // While the other end is open a knot lies on the purl side; where both are shut the tails stay outside and are buried.
+  const own = ownTails(kit, choice);
   const tail = shut(start) && shut(end) ? 'knit' : 'purl';
   const close = (edge: Edge, how: StartEnd | FarEnd, yarn: string): Act[] => {
     if (how === 'drawn') return [{ do: 'draw', piece: p, edges: [edge], tail }];
     if (!live(how)) return [];
-    const made = how === 'straight' ? closeFlat(p, edge, choice.closeBy, yarn) : crochetEnd(p, edge, yarn, perLoop);
+    const made =
+      how === 'straight'
+        ? closeFlat(p, edge, choice.closeBy, yarn, own(edge))
+        : crochetEnd(p, edge, yarn, { perLoop, ...own(edge) });
     return [made, ...wasteAway(p, edge, waste, choice)];
   };
   const before = live(start) ? waste.before : [castOn(first, start === 'wrapped' ? 'e-wrap' : 'weave')];

@@ -10,6 +10,7 @@ import {
   type ShownSide
 } from '../../plan';
 import { ENDS } from './options';
+import type { OwnTail } from './tails';
 
 /**
  * What hands do, put together by every kind from the same few lists. Only the order and the choices stand here: counts and
@@ -85,22 +86,38 @@ export function withoutJoinsTied(acts: readonly Act[], piece: number): readonly 
   return idle < 0 ? left : [...left.slice(0, idle), ...left.slice(idle + 2)];
 }
 
-/** The two halves of an end closed on each other. */
-export function closeFlat(piece: number, edge: Edge, by: CloseChoice, yarn: string, leave?: readonly number[]): Act {
+/**
+ * The two halves of an end closed on each other.
+ *
+ * @param more `own`: closed with the work's own tail, which loop through loop needs anyway; `leave`: pins that are left out
+ */
+export function closeFlat(
+  piece: number,
+  edge: Edge,
+  by: CloseChoice,
+  yarn: string,
+  { own, leave }: OwnTail & { readonly leave?: readonly number[] } = {}
+): Act {
   const half = (side: 'front' | 'back'): RunRef => ({ piece, run: edge, half: side });
   const name = edge === 'cast-on' ? 'end-first' : 'end-last';
   const way: JoinWay = by;
-  return { do: 'join', name, a: [half('front')], b: [half('back')], by: way, yarn: by === 'loops' ? null : yarn, ...(leave ? { leave } : {}) }; // prettier-ignore
+  return { do: 'join', name, a: [half('front')], b: [half('back')], by: way, yarn: by === 'loops' ? null : yarn, ...(own && by !== 'loops' ? { own } : {}), ...(leave ? { leave } : {}) }; // prettier-ignore
 }
 
 /** A crocheted edge round an end. */
-export const crochetEnd = (piece: number, edge: Edge, yarn: string, perLoop: 1 | 2 = 1): ActOf<'bind'> => ({
+export const crochetEnd = (
+  piece: number,
+  edge: Edge,
+  yarn: string,
+  { perLoop = 1, own }: OwnTail & { readonly perLoop?: 1 | 2 } = {}
+): ActOf<'bind'> => ({
   do: 'bind',
   name: edge === 'cast-on' ? 'edge-first' : 'edge-last',
   runs: [{ piece, run: edge }],
   by: 'crochet',
   yarn,
-  perLoop
+  perLoop,
+  ...(own ? { own } : {})
 });
 
 /** Every loose tail that can be reached. */

@@ -5,6 +5,7 @@ import {
   type Act,
   castOn,
   choiceOption,
+  type Condition,
   drawstring,
   type Edge,
   edgeOfHalf,
@@ -20,7 +21,8 @@ import {
 } from '../../plan';
 import { even, type Ring, wantedRows } from './tube';
 import { type JoinChoice, joinOption, joinsTied, onPurlSide, rest, weave } from './hands';
-import { firstLoop, type Waste, wasteAway, type WasteChoice, wasteFor, wasteIfWished } from './waste';
+import { firstLoop, type Waste, wasteAway, type WasteChoice, wasteFor, wasteIfWished, withWaste } from './waste';
+import { eitherWith, type OwnTail, ownTails } from './tails';
 import { countedOption, ENDS, sizeByOption, wearerOption, WHO } from './options';
 
 export const headOption = lengthOption({ group: WHO, measure: 'head', min: 200, max: 800, start: 560 });
@@ -52,22 +54,34 @@ export interface HatSize {
 /** The half of the rows that lies outside when a tube is folded into itself. */
 export const outerOption = choiceOption({ group: ENDS, school: true, choices: ['first', 'last'] });
 
+/** At which end something is so. */
+type AtEnds = 'both' | 'first' | 'last';
+const atEnds = (when: Condition) => choiceOption({ group: ENDS, choices: ['both', 'first', 'last'], when });
+const isAt = (at: AtEnds, edge: Edge): boolean => at === 'both' || edgeOfHalf(at) === edge;
+
 /** How the crowns of a lined hat are closed and what holds the stitches until then. */
 export const crownOptions = {
   closing: choiceOption({ group: ENDS, school: true, choices: ['draw', 'pinch', 'zip', 'pull'] }),
   outer: outerOption,
   joinBy: joinOption,
   ...wasteIfWished,
+  ...eitherWith(withWaste),
   thread: yarnOrNoneOption({ group: ENDS, open: true }),
-  doubled: switchOption({ group: ENDS, start: false })
+  threadAt: atEnds({ key: 'thread', isNot: [null] }),
+  doubled: switchOption({ group: ENDS, start: false }),
+  doubledAt: atEnds({ key: 'doubled', is: [true] })
 };
 
 export interface CrownChoice extends WasteChoice {
   readonly closing: 'draw' | 'pinch' | 'zip' | 'pull';
   readonly outer: 'first' | 'last';
   readonly joinBy: JoinChoice;
+  readonly firstWith: 'own' | 'cut';
+  readonly lastWith: 'own' | 'cut';
   readonly thread: string | null;
+  readonly threadAt: AtEnds;
   readonly doubled: boolean;
+  readonly doubledAt: AtEnds;
 }
 
 /** Least rows of a tube that can be folded into itself. */
@@ -112,12 +126,25 @@ export function linedEnds(
 ) {
   const waste = wasteFor(kit, o, first, last);
   const turn = ring.turnMm;
-  const off = drawstring(o.thread ?? last, o.doubled ? 2 * turn : turn, o.doubled);
+  const worked: Record<Edge, string> = { 'cast-on': first, 'hung-off': last };
+  const end = (edge: Edge): CrownEnd => {
+    const thread = o.thread !== null && isAt(o.threadAt, edge) ? o.thread : worked[edge];
+    const doubled = o.doubled && isAt(o.doubledAt, edge);
+    return { thread, doubled, ...(thread === worked[edge] ? ownTails(kit, o)(edge) : {}) };
+  };
+  const ends: Record<Edge, CrownEnd> = { 'cast-on': end('cast-on'), 'hung-off': end('hung-off') };
+  const at = ends['hung-off'];
+  const off = drawstring(at.thread, at.doubled ? 2 * turn : turn, at.doubled);
   const operations: Operation[] = waste.yarn
     ? [...waste.before, ...work, ...waste.after]
     : [castOn(first), ...work, off];
-  const threads: Record<Edge, string> = { 'cast-on': o.thread ?? first, 'hung-off': o.thread ?? last };
-  return { operations, waste, threads };
+  return { operations, waste, ends };
+}
+
+/** How one end of a lined tube is drawn: on which thread, and whether that is the work's own tail. */
+interface CrownEnd extends OwnTail {
+  readonly thread: string;
+  readonly doubled: boolean;
 }
 
 /** A lined tube as its kind made it. */
@@ -127,23 +154,29 @@ export interface LinedTube {
   /** Yarn of the first work row. */
   readonly first: string;
   readonly waste: Waste;
-  readonly threads: Readonly<Record<Edge, string>>;
+  readonly ends: Readonly<Record<Edge, CrownEnd>>;
 }
 
 /** What the four schools of closing a crown are put together from. */
-function crownActs(o: CrownChoice, { piece, first, waste, threads }: LinedTube) {
+function crownActs(o: CrownChoice, { piece, first, waste, ends }: LinedTube) {
   const outer = edgeOfHalf(o.outer);
   const inner = otherEdge(outer);
   // The cast-on tail is the drawstring where there is no waste: single, and of the work's own yarn.
-  const rethread = !waste.yarn && (o.doubled || threads['cast-on'] !== first);
-  const thread = (edge: Edge): Act => ({ do: 'thread', piece, edge, yarn: threads[edge], doubled: o.doubled });
+  const rethread = !waste.yarn && (ends['cast-on'].doubled || ends['cast-on'].thread !== first);
+  const thread = (edge: Edge, own: OwnTail): Act => ({ do: 'thread', piece, edge, yarn: ends[edge].thread, doubled: ends[edge].doubled, ...own }); // prettier-ignore
   return {
     outer,
     inner,
     /** The loops of an end on a thread, its waste off. */
     ready: (edge: Edge): Act[] => {
-      if (waste.yarn) return [thread(edge), ...wasteAway(piece, edge, waste, o), ...firstLoop(piece, edge, waste)];
-      return edge === 'cast-on' && rethread ? [thread(edge)] : [];
+      const { own } = ends[edge];
+      if (!waste.yarn) return edge === 'cast-on' && rethread ? [thread(edge, {})] : [];
+      // Run through all loops, the tail holds its own first loop; cut thread leaves that one to be tied.
+      return [
+        thread(edge, own ? { own } : {}),
+        ...wasteAway(piece, edge, waste, o),
+        ...(own ? [] : firstLoop(piece, edge, waste))
+      ];
     },
     draw: (edges: readonly Edge[], tail: Face): Act => ({ do: 'draw', piece, edges, tail }),
     fold: (how: 'inside' | 'pinch', enters: Edge): Act => ({ do: 'fold', piece, how, enters }),
@@ -189,7 +222,9 @@ const CLOSINGS: Readonly<Record<CrownChoice['closing'], Closing>> = {
   // Sewn from the lining's side, then the whole hat is turned.
   zip: (o, tube) => {
     const c = crownActs(o, tube);
-    const { piece, threads } = tube;
+    const { piece, ends } = tube;
+    // Where the lining's end was threaded anew, its tail is no drawstring, but it is there to sew with.
+    const { thread, own } = ends[c.inner];
     return [
       ...c.ready(c.inner),
       ...c.ready(c.outer),
@@ -200,7 +235,8 @@ const CLOSINGS: Readonly<Record<CrownChoice['closing'], Closing>> = {
         a: [{ piece, run: c.inner }],
         b: [{ piece, run: c.outer }],
         by: 'zip',
-        yarn: threads[c.inner]
+        yarn: thread,
+        ...(own ? { own } : {})
       },
       c.draw([c.inner, c.outer], 'knit'),
       weave('inside', piece),

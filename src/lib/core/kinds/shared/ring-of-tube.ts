@@ -1,8 +1,18 @@
 import { ringRows } from '../../body';
 import { type Kit } from '../../kit';
-import { type Act, type Brief, type Draft, knitRows, type Promise, type RingWorn, type Wearer } from '../../plan';
+import {
+  type Act,
+  type Brief,
+  type Draft,
+  type Edge,
+  knitRows,
+  type Promise,
+  type RingWorn,
+  type Wearer
+} from '../../plan';
 import { type CloseChoice, closeFlat, EDGES, joinsTied, onPurlSide, rest, weave } from './hands';
 import { type ColourChoice, colourSections, firstYarn } from './stripes';
+import { ownTails, type OwnTail, type TailChoice } from './tails';
 import { even, ringOn, tubePiece, wantedRows } from './tube';
 import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 
@@ -10,7 +20,7 @@ import { type Waste, wasteAway, type WasteChoice, wasteFor } from './waste';
 export interface RingOfTube {
   readonly kit: Kit;
   readonly brief: Brief;
-  readonly options: ColourChoice & WasteChoice;
+  readonly options: ColourChoice & WasteChoice & TailChoice;
   readonly label: string;
   /** What the tube has to reach, mm. */
   readonly roundMm: number;
@@ -21,8 +31,17 @@ export interface RingOfTube {
   readonly worn: Omit<RingWorn, 'form'>;
   readonly wearer: Wearer;
   /** What hands do once the joins are tied, up to the tails. */
-  readonly closing: (at: { waste: Waste; first: string; last: string }) => Act[];
+  readonly closing: (at: ClosingOf) => Act[];
   readonly promise: Promise;
+}
+
+/** What closing the ends of such a tube is planned from. */
+export interface ClosingOf {
+  readonly waste: Waste;
+  readonly first: string;
+  readonly last: string;
+  /** The own tail of an end, where it is used. */
+  readonly own: (edge: Edge) => OwnTail;
 }
 
 /** Drafts a tube whose ends meet, on waste yarn at both ends. */
@@ -43,7 +62,7 @@ export function ringOfTube(of: RingOfTube): Draft {
       acts: [
         rest(0),
         ...onPurlSide(0, joinsTied(0, joinCount, options.joinBy)),
-        ...of.closing({ waste, first, last }),
+        ...of.closing({ waste, first, last, own: ownTails(kit, options) }),
         weave('woven', 0)
       ],
       promises: [of.promise],
@@ -59,12 +78,8 @@ export function ringOfTube(of: RingOfTube): Draft {
 }
 
 /** Both ends closed flat, each rid of its waste as soon as its loops are held. */
-export const closedFlat = (
-  by: CloseChoice,
-  choice: WasteChoice,
-  at: { waste: Waste; first: string; last: string }
-): Act[] =>
+export const closedFlat = (by: CloseChoice, choice: WasteChoice, at: ClosingOf): Act[] =>
   EDGES.flatMap((edge) => [
-    closeFlat(0, edge, by, edge === 'cast-on' ? at.first : at.last),
+    closeFlat(0, edge, by, edge === 'cast-on' ? at.first : at.last, at.own(edge)),
     ...wasteAway(0, edge, at.waste, choice)
   ]);

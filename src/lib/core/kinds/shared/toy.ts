@@ -6,6 +6,7 @@ import {
   choiceOption,
   type Draft,
   drawstring,
+  type Edge,
   knitRows,
   machineOption,
   type Piece,
@@ -19,6 +20,7 @@ import type { Kit } from '../../kit';
 import { promised } from './hands';
 import { ENDS, WHO } from './options';
 import { bestYarns, firstYarns, machineNear } from './pick';
+import { type OwnTail, ownTails, tailOption } from './tails';
 import { cordPiece, type Ring, rowsFor, tubePiece } from './tube';
 
 /** Pins of the ring that limbs and ears come from (craft 1). */
@@ -34,7 +36,8 @@ export const toyOptions = {
   secondYarn: yarnOption({ group: COLOUR }),
   faceYarn: yarnOption({ group: COLOUR }),
   smallMachine: machineOption({ group: 'machines' }),
-  eyes: choiceOption({ group: ENDS, choices: ['embroidered', 'safety'] })
+  eyes: choiceOption({ group: ENDS, choices: ['embroidered', 'safety'] }),
+  sewWith: tailOption()
 };
 
 /** A toy one could begin with: two colours, a strong thread for the face, the small ring for the small parts. */
@@ -56,14 +59,19 @@ export class ToyBuilder {
   readonly parts: ToyPart[] = [];
   readonly #acts: Act[] = [];
   readonly #promises: Promise[] = [];
+  readonly #own: (edge: Edge) => OwnTail;
 
   constructor(
     private readonly kit: Kit,
-    private readonly thread: string
-  ) {}
+    private readonly thread: string,
+    /** What parts are sewn on with. */
+    sewWith: 'own' | 'cut'
+  ) {
+    this.#own = ownTails(kit, { firstWith: sewWith, lastWith: sewWith });
+  }
 
-  #sew(piece: number, to: number, place: string, runs: readonly RunRef[], yarn: string): void {
-    this.#acts.push({ do: 'sewOn', piece, to, place, runs, yarn });
+  #sew(piece: number, to: number, place: string, runs: readonly RunRef[], yarn: string, edge: Edge): void {
+    this.#acts.push({ do: 'sewOn', piece, to, place, runs, yarn, ...this.#own(edge) });
   }
 
   /** A tube drawn shut at both ends, stuffed before the second, with waists. Returns its index. */
@@ -104,7 +112,7 @@ export class ToyBuilder {
   ): number {
     const p = this.pieces.length;
     this.pieces.push(cordPiece(ring, label, width, rowsFor(ring, lengthMm), at.length));
-    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], ring.yarn.id);
+    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], ring.yarn.id, 'cast-on');
     this.#promises.push(promised(label.toLowerCase(), p));
     this.parts.push({ piece: p, stuffing: null, waists: [], at, ends: ['open', 'open'] });
     return p;
@@ -130,7 +138,7 @@ export class ToyBuilder {
       })
     );
     this.#acts.push({ do: 'draw', piece: p, edges: ['hung-off'], tail: 'knit' });
-    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], yarn);
+    this.#sew(p, to, place, [{ piece: p, run: 'cast-on' }], yarn, 'cast-on');
     this.#promises.push(promised(label.toLowerCase(), p));
     // A part is drawn from its last row on: a wing begins at its tip and ends at the body.
     const fromTip = at.map(({ x, y, turn }) => {
@@ -145,7 +153,11 @@ export class ToyBuilder {
 
   /** A stuffed part sewn onto another, along half its girth. */
   sit(piece: number, to: number, place: string): void {
-    this.#sew(piece, to, place, [], this.thread);
+    const off = this.pieces[piece]!.operations.at(-1);
+    // Its last tail hangs where it was drawn shut after it was filled.
+    const own = off?.op === 'hangOff' && this.#own('hung-off').own ? off.thread : null;
+    if (own === null) this.#acts.push({ do: 'sewOn', piece, to, place, runs: [], yarn: this.thread });
+    else this.#sew(piece, to, place, [], own, 'hung-off');
   }
 
   /** The toy as a plan: its parts with the face and the tails. */

@@ -14,7 +14,8 @@ import {
 import { furthest } from './pick';
 import { ENDS } from './options';
 
-const withWaste = { key: 'waste', is: ['habit', 'few', 'ten', 'fifteen'] } as const;
+/** Asked where there is waste yarn. */
+export const withWaste = { key: 'waste', is: ['habit', 'few', 'ten', 'fifteen'] } as const;
 
 const wasteYarn = yarnOrNoneOption({ group: ENDS, open: true, when: withWaste });
 const separator = switchOption({ group: ENDS, start: false, when: withWaste });

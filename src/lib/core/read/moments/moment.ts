@@ -25,7 +25,7 @@ export interface MomentFacts {
   /** Where it is stopped for a new yarn: so many pins before the marker, or at the edge of a panel. */
   readonly stop: { readonly yarn: string; readonly tube: boolean; readonly before: number; readonly pin: number };
   readonly oldOut: { readonly mm: number; readonly waste: boolean };
-  readonly newIn: { readonly yarn: string; readonly first: 'drop' | 'tie' | null };
+  readonly newIn: { readonly yarn: string; readonly mm: number; readonly first: 'drop' | 'tie' | null };
   /** The rows themselves. */
   readonly turning: { readonly pin: number | null; readonly far: number | null; readonly slow: boolean };
   readonly rise: { readonly pin: number; readonly row: number };

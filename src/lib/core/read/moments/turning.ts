@@ -7,7 +7,7 @@ const SLOW = { tube: 12, panel: 3 } as const;
 
 /** A new yarn: stop, the old one cut and to the middle, the new one into the guide, its tail in the middle. */
 export function join(at: Standing, facts: JoinedFacts, waste: boolean): Moment[] {
-  const { tailMm: mm, tube, before, first } = facts;
+  const { tailMm: mm, newTailMm, tube, before, first } = facts;
   const fresh = Math.max(0, at.run.fabric.yarns.indexOf(facts.yarn));
   // Some pins before the marker: there the ring was stopped.
   const pin = tube && before > 0 ? at.ring - before + 1 : at.pin;
@@ -23,7 +23,7 @@ export function join(at: Standing, facts: JoinedFacts, waste: boolean): Moment[]
     },
     { code: 'oldOut', facts: { mm, waste }, sight: { of: 'pins', look: look(at, shown, { working: { ...working, where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
     ...(facts.through ? [threaded(at, fresh, facts.through)] : []),
-    { code: 'newIn', facts: { yarn: facts.yarn, first }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm }] }) } } // prettier-ignore
+    { code: 'newIn', facts: { yarn: facts.yarn, first, mm: newTailMm }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm: newTailMm }] }) } } // prettier-ignore
   ];
 }
 

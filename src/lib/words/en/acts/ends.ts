@@ -2,7 +2,9 @@ import type { Edge } from '$lib/core/plan';
 import { edgeOf } from '../refusals';
 import type { Words } from '../../words';
 
-type Ends = Pick<Words['acts'], 'thread' | 'draw' | 'gather' | 'bringOut' | 'wasteOff' | 'runDown'>;
+type Ends = Pick<Words['acts'], 'thread' | 'lead' | 'draw' | 'gather' | 'bringOut' | 'wasteOff' | 'runDown'>;
+
+const tailOf = (edge: Edge): string => `of the ${edge === 'cast-on' ? 'first' : 'last'} end`;
 
 const both = (edges: readonly Edge[]): boolean => edges.length > 1;
 
@@ -10,8 +12,22 @@ const both = (edges: readonly Edge[]): boolean => edges.length > 1;
 export const ends: Ends = {
   thread: (a, f, t) => ({
     title: `Thread ${edgeOf(a.edge, a.piece, t)}`,
-    detail: `Cut ${t.cut(f.mm)} of ${t.yarn(a.yarn)}${a.doubled ? ' and use it doubled' : ''}. With a blunt needle pick up every live loop once round, all ${t.num(f.stitches)}, from inside to outside, a finger over the next one.`
+    detail: `${
+      f.own
+        ? `Take the work's own tail there, ${t.cut(f.mm)} of it${a.doubled ? ', and use it doubled' : ''}.`
+        : `Cut ${t.cut(f.mm)} of ${t.yarn(a.yarn)}${a.doubled ? ' and use it doubled' : ''}.`
+    } With a blunt needle pick up every live loop once round, all ${t.num(f.stitches)}, from inside to outside, a finger over the next one.`
   }),
+  lead: (a, f, t) =>
+    a.to === 'corner'
+      ? {
+          title: `Lead the tail ${tailOf(a.tail)} to the corner`,
+          detail: `With a needle in and out of the edge it hangs at, ${t.len(f.mm)}, to ${t.pin(f.pin)}: there the corner lies, and there the seam begins.`
+        }
+      : {
+          title: `Lead the tail ${tailOf(a.tail)} along the closed end`,
+          detail: `With a needle in and out of the ridge, on the inside, ${t.len(f.mm)}, to the other fold of the ${t.piece(a.piece)}. There the next seam begins; knot it inside.`
+        },
   draw: (a, f, t) => {
     if (both(a.edges)) {
       return {

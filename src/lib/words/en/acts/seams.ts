@@ -6,8 +6,16 @@ import { PLACES, seam, severalOf, wholeSeam } from '../names';
 
 type Seams = Pick<Words['acts'], 'join' | 'bind' | 'sewOn'>;
 
-const with_ = (a: { readonly yarn: string | null }, mm: number, t: Talk): string =>
-  a.yarn ? `, with ${t.cut(mm)} of ${t.yarn(a.yarn)}` : '';
+/** The work's own tail, and how much of it. */
+const ownTail = (mm: number, t: Talk): string => `the work's own tail, ${t.cut(mm)} of it`;
+
+/** What it is sewn with: yarn that is cut, or the work's own tail. */
+const with_ = (
+  a: { readonly yarn: string | null },
+  f: { readonly cutMm: number; readonly ownMm: number | null },
+  t: Talk
+): string =>
+  f.ownMm !== null ? `, with ${ownTail(f.ownMm, t)}` : a.yarn ? `, with ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}` : '';
 
 /** A flat end closed, by one of the schools. */
 function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
@@ -28,7 +36,7 @@ function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
     case 'hook':
       return {
         title,
-        detail: `${find} Slip-stitch through both layers, loop by loop${with_(a, f.cutMm, t)}.`,
+        detail: `${find} Slip-stitch through both layers, loop by loop${with_(a, f, t)}.`,
         why: 'With a hook: quick, a firm ridge that also carries weight. Loop through loop: flat, no yarn cut.'
       };
     case 'needle':
@@ -39,7 +47,7 @@ function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
     case 'zip':
       return {
         title,
-        detail: `${find} Sew through both layers, stitch by stitch${with_(a, f.cutMm, t)}.`,
+        detail: `${find} Sew through both layers, stitch by stitch${with_(a, f, t)}.`,
         why: 'With a needle: flat and soft. With a hook: quicker and firmer.'
       };
   }
@@ -73,13 +81,21 @@ const holes = ({ holes, rounds }: FactsOf['bind'], t: Talk): string =>
     ? `${rounds > 1 ? `In its ${t.terms.row} ${t.num(holes.inRound)} leave` : 'Leave'} ${t.many(holes.stitches.length, 'hole', 'holes')}: chain ${t.num(holes.chains)} over ${t.stitches(holes.chains)}, beginning after ${holes.stitches.length > 1 ? 'stitches' : 'stitch'} ${t.list(holes.stitches.map((n) => t.num(n)))} from the hem. `
     : '';
 
+/** What a part is sewn on with, at one end or at both. */
+function sewnWith(a: ActOf<'sewOn'>, f: FactsOf['sewOn'], t: Talk): string {
+  const cut = `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}`;
+  if (f.ownMm === null) return f.ends > 1 ? `${cut} for each of ${f.ends} ends` : cut;
+  const own = `Its own tail${f.ends > 1 ? ' at the end where both hang' : ''}, ${t.cut(f.ownMm)} of it`;
+  return f.ends > 1 ? `${own}; ${cut} for the other` : own;
+}
+
 /** Seams, edges, and what is sewn on. */
 export const seams: Seams = {
   join: (a, f, t) => {
     if (a.by === 'zip') {
       return {
         title: 'Zip both edges together',
-        detail: `Both ends level, purl sides together, the seam line of the one on that of the other, else it twists. One thread of ${t.cut(f.cutMm)} in ${t.yarn(a.yarn!)}: ${HOW.zip.how}, ${t.many(f.a.count, 'pair', 'pairs')}. Never catch the running thread itself: it snaps.`,
+        detail: `Both ends level, purl sides together, the seam line of the one on that of the other, else it twists. ${f.ownMm === null ? `One thread of ${t.cut(f.cutMm)} in ${t.yarn(a.yarn!)}` : `With the own tail of the edge that lies outside now, ${t.cut(f.ownMm)} of it with what it is drawn on`}: ${HOW.zip.how}, ${t.many(f.a.count, 'pair', 'pairs')}. Never catch the running thread itself: it snaps.`,
         why: 'Zipped first: flat, without a lump. Drawing each end by itself is quicker.'
       };
     }
@@ -87,14 +103,14 @@ export const seams: Seams = {
       const half = Math.floor(f.a.count / 2);
       return {
         title: 'Close both ends together, straight across',
-        detail: `Lay both ends flat and level, the line where the ${t.terms.row}s begin in the middle of the back: count ${t.stitches(f.path[0]! - 1)} from it to a corner. Begin there: ${t.many(half, 'group', 'groups')} of four loops, one from each layer. ${a.by === 'hook' ? 'Slip stitch through all four at once and on to the next; chain 1 at the end' : 'Sew through all four layers, stitch by stitch'}${with_(a, f.cutMm, t)}. Cut, pull the end through. The tails in the middle of the back are knotted apart from it.`,
+        detail: `Lay both ends flat and level, the line where the ${t.terms.row}s begin in the middle of the back: count ${t.stitches(f.path[0]! - 1)} from it to a corner. Begin there: ${t.many(half, 'group', 'groups')} of four loops, one from each layer. ${a.by === 'hook' ? 'Slip stitch through all four at once and on to the next; chain 1 at the end' : 'Sew through all four layers, stitch by stitch'}${with_(a, f, t)}. Cut, pull the end through. The tails in the middle of the back are knotted apart from it.`,
         why: a.by === 'hook' ? 'With a hook: quick and firm. With a needle: flatter.' : 'With a needle: flat and soft. With a hook: quicker and firmer.' // prettier-ignore
       };
     }
     if (a.name === 'toe') {
       return {
         title: `Sew the toe of the ${t.piece(f.a.piece)} flat`,
-        detail: `Lay the gathered opening flat and sew across it, ${t.len(f.mm / 2)}${with_(a, f.cutMm, t)}.`
+        detail: `Lay the gathered opening flat and sew across it, ${t.len(f.mm / 2)}${with_(a, f, t)}.`
       };
     }
     if (f.halves) return closing(a, f, t);
@@ -107,7 +123,7 @@ export const seams: Seams = {
     if (a.name === 'front-twisted') {
       return {
         title: 'Sew the locked ends through four layers',
-        detail: `The two U shapes lie in each other: sew once through all four layers, ${t.len(f.mm / 2)}${with_(a, f.cutMm, t)}. Turn it over: the twist sits in front.`
+        detail: `The two U shapes lie in each other: sew once through all four layers, ${t.len(f.mm / 2)}${with_(a, f, t)}. Turn it over: the twist sits in front.`
       };
     }
     const { how, why } = HOW[a.by];
@@ -115,7 +131,7 @@ export const seams: Seams = {
     const ease = odd ? ` One edge has a ${t.terms.row} more: ease it in on the way.` : '';
     return {
       title: `Join: ${seam(a.name, t)}`,
-      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f.cutMm, t)}.${ease}`,
+      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f, t)}.${ease}`,
       ...(why ? { why } : {})
     };
   },
@@ -123,7 +139,7 @@ export const seams: Seams = {
     const name = seam(a.name, t);
     const pieces = [...new Set(a.runs.map((run) => run.piece))];
     const of = pieces.length === 1 ? ` of the ${t.piece(pieces[0]!)}` : '';
-    const yarn = `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    const yarn = f.ownMm === null ? `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}` : t.sentence(ownTail(f.ownMm, t));
     if (a.by === 'rungs') {
       return {
         title: `Chain one tube's rungs alone: ${name}`,
@@ -172,7 +188,7 @@ export const seams: Seams = {
       : `mattress stitch along its end, twice where it is pulled`;
     return {
       title: `Sew ${which} on`,
-      detail: `${t.sentence(place)}, on the ${t.piece(a.to)}: ${how}. ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}${f.ends > 1 ? ` for each of ${f.ends} ends` : each}.`
+      detail: `${t.sentence(place)}, on the ${t.piece(a.to)}: ${how}. ${sewnWith(a, f, t)}${each}.`
     };
   }
 };

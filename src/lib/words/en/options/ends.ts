@@ -1,5 +1,12 @@
 import type { OptionWords } from '../../options';
 
+const WORKED_WITH = {
+  own: { label: 'Its own tail', help: 'Left long enough for it: nothing is joined on, half the ends to hide.' },
+  cut: { label: 'Cut yarn', help: 'A length of its own, and two more ends to hide.' }
+};
+
+const AT_ENDS = { both: 'Both ends', first: 'The first end', last: 'The last end' };
+
 /** Ends and finishing. */
 export const ends: Readonly<Record<string, OptionWords>> = {
   closing: {
@@ -70,8 +77,14 @@ export const ends: Readonly<Record<string, OptionWords>> = {
       tie: { label: 'Tied very loosely', help: 'Marks the first stitch, to be found later.' }
     }
   },
-  thread: { title: 'Drawstring thread', empty: 'The tail of the same yarn' },
+  thread: { title: 'A stronger thread to draw with', empty: "The work's own tail" },
+  threadAt: { title: 'Stronger thread at', choices: AT_ENDS },
   doubled: { title: 'Draw with the thread doubled' },
+  doubledAt: { title: 'Doubled at', choices: AT_ENDS },
+  firstWith: { title: 'First end, worked with', choices: WORKED_WITH },
+  lastWith: { title: 'Last end, worked with', choices: WORKED_WITH },
+  topWith: { title: 'Top, closed with', choices: WORKED_WITH },
+  sewWith: { title: 'Parts, sewn on with', choices: WORKED_WITH },
   trim: { title: 'On top', choices: { none: 'Nothing', pompom: 'A pompom', cord: 'Two tie cords' } },
   by: {
     title: 'Closing straight across',
