@@ -2,7 +2,7 @@
   import Redo2 from '@lucide/svelte/icons/redo-2';
   import Undo2 from '@lucide/svelte/icons/undo-2';
   import { page } from '$app/state';
-  import { sectionsOf } from '$lib/core/colour/recolour';
+  import { sectionsOf } from '$lib/core/colour';
   import { allWorkRows, trackOf, workCount } from '$lib/core/read';
   import Counting from '../figure/Counting.svelte';
   import { paths } from '../paths';
