@@ -1,6 +1,6 @@
 import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
-import type { Join, RunRef, Shaping } from '$lib/core/plan';
+import type { Act, Join, RunRef, Shaping } from '$lib/core/plan';
 import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step } from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod/mini';
@@ -65,21 +65,22 @@ function madeAnswer(result: Result, say: Speech): z.output<typeof MadeAnswer> {
 }
 
 /** Ways of joining by the names they had before hands were run. */
-const JOINED_BY: Readonly<Record<Join['by'], 'hook' | 'needle' | 'ladder' | 'mattress'>> = {
+const JOINED_BY: Readonly<Record<Join['by'], 'hook' | 'needle' | 'mattress'>> = {
   loops: 'hook',
   hook: 'hook',
   together: 'hook',
   needle: 'needle',
   graft: 'needle',
   zip: 'needle',
-  mattress: 'mattress',
-  rungs: 'ladder'
+  mattress: 'mattress'
 };
 
-/** A seam as `plan.joins` had it before hands were run: its two edges, each by its first run. The act has all of them. */
-function joinAnswer(act: Join): object {
+/** The seams of an act as `plan.joins` had them before hands were run: two edges each, by its first run. The act has all of them. */
+function joinsAnswer(act: Act): object[] {
   const edge = ({ run, ...ref }: RunRef): object => ({ ...ref, edge: run });
-  return { name: act.name, a: edge(act.a[0]!), b: edge(act.b[0]!), by: JOINED_BY[act.by] };
+  if (act.do === 'join') return [{ name: act.name, a: edge(act.a[0]!), b: edge(act.b[0]!), by: JOINED_BY[act.by] }];
+  if (act.do !== 'chainRungs') return [];
+  return act.segments.flatMap(({ name, a, b }) => (b ? [{ name, a: edge(a), b: edge(b), by: 'ladder' }] : []));
 }
 
 /** A line of shaping with what it says. */
@@ -117,7 +118,7 @@ export function planAnswer(result: Result): object {
       ...(withReasons(notes, habits) as object),
       ...(notes.shaping ? { shaping: notes.shaping.map((line) => shapingAnswer(line, say)) } : {}),
       finishing: plan.acts,
-      joins: plan.acts.flatMap((act) => (act.do === 'join' ? [joinAnswer(act)] : []))
+      joins: plan.acts.flatMap(joinsAnswer)
     },
     figures: withReasons({ ...sizes, pace }, habits),
     findings: findings.map(findingAnswer),

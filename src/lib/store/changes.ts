@@ -85,6 +85,7 @@ const CHANGES: readonly Change[] = [
     since: 4,
     touches: (project) => project.knowledge === null && isTailed(project)
   },
+  { code: 'wrap', since: 4, touches: isOf('wrap') },
   { code: 'minutes', since: 3, touches: () => true }
 ];
 

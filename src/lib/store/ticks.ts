@@ -47,7 +47,14 @@ const OLD_ID = /^f(\d+)\.([A-Za-z]+)$/;
  * Steps of a later release that are told the other way round now: of a hat that is folded into itself the last-knitted end
  * goes in, and its tail comes out. What was ticked stays ticked.
  */
-const TOLD_ANEW: readonly (readonly [RegExp, string])[] = [[/^(hand\.bringOut\.\d+)\.cast-on$/, '$1.hung-off']];
+const TOLD_ANEW: readonly (readonly [RegExp, string])[] = [
+  [/^(hand\.bringOut\.\d+)\.cast-on$/, '$1.hung-off'],
+  // The ladders of a wrap are chained in one go: done once the last stretch of it was.
+  [/^hand\.join\.1\+2\.sleeve-right$/, 'hand.chainRungs.1+2.ladder-upper'],
+  [/^hand\.bind\.2\.neck-back$/, 'hand.chainRungs.2.ladder-upper-back'],
+  [/^hand\.join\.1\+2\.underarm-right$/, 'hand.chainRungs.1+2.ladder-lower'],
+  [/^hand\.bind\.2\.body-back$/, 'hand.chainRungs.2.ladder-lower-back']
+];
 
 /** The id of a step today. */
 function idToday(id: string, steps: readonly Pick<Step, 'id'>[]): string {

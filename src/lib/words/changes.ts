@@ -26,6 +26,10 @@ export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; reado
     what: "Ends are closed, edged and sewn with the work's own tails, which are left longer.",
     why: 'Nothing is joined on, and half the ends are there to hide. Cut yarn can be chosen.'
   },
+  wrap: {
+    what: 'The ladders are chained in one go from cuff to cuff, and the cuffs are ribbed.',
+    why: 'Four chains need half the ends of eight; a ribbed cuff gives. Plain cuffs can be chosen.'
+  },
   minutes: {
     what: 'The minutes are new.',
     why: 'They go by the stitches of a row, and setting up is no longer counted.'

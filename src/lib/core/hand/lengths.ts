@@ -69,6 +69,9 @@ export const sewnMm = (seamMm: number): number => NEEDLE_FACTOR * seamMm;
  */
 export const tailMm = (usedMm: number): number => TAIL_STEP_MM * Math.ceil((usedMm + HOLD_MM) / TAIL_STEP_MM);
 
+/** A half double crochet takes so many times the yarn of a single one (own estimate, no source). */
+export const TALL_STITCH = 1.5;
+
 /** Yarn for a hooked edge of that length. @example hookYarnMm(180) // 870 */
 export const hookYarnMm = (edgeMm: number): number => Math.round(HOOK_FACTOR * edgeMm + HOLD_MM);
 

@@ -5,10 +5,15 @@ import type { Edge } from '../plan';
  * the work's tail hangs: the first tail at the lowest pin, the last one at the highest.
  */
 
-/** The pins of a flattened end in pairs, from the fold beside the first pin to the fold opposite. */
-function pairsOf(lo: number, hi: number): (readonly [number, number])[] {
-  const half = Math.floor((hi - lo + 1) / 2);
-  return Array.from({ length: half }, (_, k) => [lo + k, hi - k] as const);
+/**
+ * The pins of a flattened end that are taken, in pairs, from the fold beside the first pin to the fold opposite; and the one
+ * in the middle where their number is odd.
+ */
+function pairsOf(lo: number, hi: number, leave: readonly number[]) {
+  const pins = Array.from({ length: hi - lo + 1 }, (_, i) => lo + i).filter((pin) => !leave.includes(pin));
+  const half = Math.floor(pins.length / 2);
+  const pairs = Array.from({ length: half }, (_, k) => [pins[k]!, pins[pins.length - 1 - k]!] as const);
+  return { pairs, odd: pins.length % 2 === 1 ? [pins[half]!] : [] };
 }
 
 /**
@@ -36,10 +41,8 @@ export function foldPins(fold: 'upper' | 'lower', lo: number, hi: number): reado
  * @example loopPath('cast-on', 1, 6) // [4, 3, 5, 2, 6, 1]
  */
 export function loopPath(edge: Edge, lo: number, hi: number, leave: readonly number[] = []): number[] {
-  const pairs = pairsOf(lo, hi).reverse();
-  const odd = (hi - lo + 1) % 2 === 1 ? [lo + pairs.length] : [];
-  const path = [...odd, ...pairs.flatMap(([low, high]) => (edge === 'cast-on' ? [high, low] : [low, high]))];
-  return path.filter((pin) => !leave.includes(pin));
+  const { pairs, odd } = pairsOf(lo, hi, leave);
+  return [...odd, ...pairs.reverse().flatMap(([low, high]) => (edge === 'cast-on' ? [high, low] : [low, high]))];
 }
 
 /**
@@ -48,9 +51,8 @@ export function loopPath(edge: Edge, lo: number, hi: number, leave: readonly num
  * @example pairPath(1, 6) // [1, 6, 2, 5, 3, 4]
  */
 export function pairPath(lo: number, hi: number, leave: readonly number[] = []): number[] {
-  const pairs = pairsOf(lo, hi);
-  const odd = (hi - lo + 1) % 2 === 1 ? [lo + pairs.length] : [];
-  return [...pairs.flat(), ...odd].filter((pin) => !leave.includes(pin));
+  const { pairs, odd } = pairsOf(lo, hi, leave);
+  return [...pairs.flat(), ...odd];
 }
 
 /**

@@ -62,7 +62,7 @@ const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change
   'filled-already': ['toy-long', order(0, 1, 1)],
   'eyes-late': ['toy-long', changed((act) => act.do === 'fix', { what: 'safety-eyes' })],
   'not-filled': ['toy-long', order(3, 0, 1, 2)],
-  'rungs-closed': ['wrap', changed((act) => act.do === 'bind' && act.name === 'neck-front', { by: 'crochet' })],
+  'rungs-closed': ['wrap', first({ do: 'chainRungs', name: 'ladder-upper', segments: [{ name: 'neck', a: { piece: 0, run: 'hung-off' } }], yarn: 'red' })], // prettier-ignore
   'none-left': ['wrap', changed((act) => act.do === 'runDown', { pins: [3] })],
   'no-tail': ['scarf', first({ do: 'tie', piece: 0, tails: 'joins', how: 'knot' })],
   // Laid inside before the other end was closed, the tail of the drawn end is shut in.

@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { type Kit, rulesOf } from '../kit';
-import { type Act, type Brief, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
+import { type Act, type ActOf, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
 import type { Kind } from './kind';
 import { closeFlat, promised, rest, weave, whole } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
@@ -9,6 +9,8 @@ import { even, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
 const CUFF = 'cuffs';
+
+type Segment = ActOf<'chainRungs'>['segments'][number];
 const measured = { key: 'sizeBy', is: ['measures'] } as const;
 
 export const WrapOptions = z.object({
@@ -23,9 +25,10 @@ export const WrapOptions = z.object({
   bodyRows: countedOption({ group: WHO, min: 4, max: 600, start: 110 }),
   yarn: yarnOption({ group: 'yarn' }),
   backYarn: yarnOption({ group: 'yarn' }),
-  cuffStitches: countOption({ group: CUFF, min: 8, max: 200, start: 48 }), // prettier-ignore
-  cuffRepeat: countOption({ group: CUFF, min: 1, max: 24, start: 4 }), // prettier-ignore
-  cuffRounds: countOption({ group: CUFF, min: 0, max: 60, start: 6 }),
+  cuffBy: choiceOption({ group: CUFF, school: true, choices: ['ribbed', 'plain'] }),
+  cuffStitches: countOption({ group: CUFF, min: 8, max: 200, start: 45 }),
+  cuffRepeat: countOption({ group: CUFF, min: 1, max: 24, start: 5 }),
+  cuffRounds: countOption({ group: CUFF, min: 0, max: 60, start: 8 }),
   ...wasteNeeded
 });
 type WrapOptions = z.output<typeof WrapOptions>;
@@ -93,8 +96,14 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     { do: 'fold', piece, how: 'flat', pins: ladders }
   ];
   const long = (piece: 0 | 1, run: 'upper' | 'lower', from: number, to: number): RunRef => ({ piece, run, rows: { from, to } }); // prettier-ignore
-  const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Act => ({ do: 'join', name, a: [long(0, run, from, to)], b: [long(1, run, from, to)], by: 'rungs', yarn: o.yarn }); // prettier-ignore
-  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', from: number, to: number): Act => ({ do: 'bind', name, runs: [long(piece, run, from + 1, rows - to)], by: 'rungs', yarn: yarns[piece]! }); // prettier-ignore
+  const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({ name, a: long(0, run, from, to), b: long(1, run, from, to) }); // prettier-ignore
+  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({ name, a: long(piece, run, from + 1, rows - to) }); // prettier-ignore
+  const chain = (name: string, yarn: string, ...segments: Segment[]): Act => ({
+    do: 'chainRungs',
+    name,
+    segments,
+    yarn
+  });
   const cuff = (name: string, run: 'first-end' | 'last-end'): Act => ({
     do: 'bind',
     name,
@@ -106,21 +115,34 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     yarn: o.yarn,
     stitches: o.cuffStitches,
     repeat: o.cuffRepeat,
-    rounds: o.cuffRounds
+    rounds: o.cuffRounds,
+    // Of a repeat of five three stitches stand out and two lie back.
+    ...(o.cuffBy === 'ribbed'
+      ? { ribs: { front: Math.ceil(o.cuffRepeat / 2), back: Math.floor(o.cuffRepeat / 2) } }
+      : {})
   });
   const acts: Act[] = [
     rest(0, 1),
     ...ready(0),
     ...ready(1),
-    // Over the sleeve both tubes, at the opening one alone, both again; then back for the other one's open rungs.
-    both('sleeve-left', 'upper', 1, shoulder),
-    alone(0, 'neck-front', 'upper', shoulder, shoulder),
-    both('sleeve-right', 'upper', rows - shoulder + 1, rows),
-    alone(1, 'neck-back', 'upper', shoulder, shoulder),
-    both('underarm-left', 'lower', 1, underarm),
-    alone(0, 'body-front', 'lower', underarm, right),
-    both('underarm-right', 'lower', rows - right + 1, rows),
-    alone(1, 'body-back', 'lower', underarm, right),
+    // Over a sleeve both tubes, on with one alone along the opening, both again to the far cuff; then, from the last joined
+    // stitch, the other tube's open rungs: two chains an edge.
+    chain(
+      'ladder-upper',
+      o.yarn,
+      both('sleeve-left', 'upper', 1, shoulder),
+      alone(0, 'neck-front', 'upper', shoulder, shoulder),
+      both('sleeve-right', 'upper', rows - shoulder + 1, rows)
+    ),
+    chain('ladder-upper-back', o.backYarn, alone(1, 'neck-back', 'upper', shoulder, shoulder)),
+    chain(
+      'ladder-lower',
+      o.yarn,
+      both('underarm-left', 'lower', 1, underarm),
+      alone(0, 'body-front', 'lower', underarm, right),
+      both('underarm-right', 'lower', rows - right + 1, rows)
+    ),
+    chain('ladder-lower-back', o.backYarn, alone(1, 'body-back', 'lower', underarm, right)),
     // The tubes' ends lie flat, front and back of the arm: the cuff goes round both as one ring and sews nothing shut.
     ...(o.cuffRounds > 0 ? [cuff('cuff-left', 'first-end'), cuff('cuff-right', 'last-end')] : []),
     weave('woven')
@@ -178,7 +200,7 @@ export const wrap: Kind<typeof WrapOptions> = {
   start: (kit, machineId) => {
     const { main } = firstYarns(kit);
     const pins = kit.machines.find((m) => m.id === machineId)?.pins ?? 48;
-    return WrapOptions.parse({ yarn: main, backYarn: main, cuffStitches: Math.max(8, 4 * Math.round(pins / 4)) });
+    return WrapOptions.parse({ yarn: main, backYarn: main, cuffStitches: Math.max(10, 5 * Math.floor(pins / 5)) });
   },
   remeasured: splitWrap,
   draft

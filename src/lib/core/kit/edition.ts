@@ -28,7 +28,7 @@ export interface Rules {
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
-export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails';
+export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap';
 
 const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false, ownTails: false }; // prettier-ignore
 const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true, ownTails: true }; // prettier-ignore

@@ -54,7 +54,7 @@ interface BringOut {
 }
 
 /** How two runs become a seam. */
-export type JoinWay = 'loops' | 'hook' | 'needle' | 'graft' | 'mattress' | 'rungs' | 'zip' | 'together';
+export type JoinWay = 'loops' | 'hook' | 'needle' | 'graft' | 'mattress' | 'zip' | 'together';
 
 /** Make one seam of two rims or runs of them. */
 export interface Join {
@@ -64,7 +64,7 @@ export interface Join {
   readonly a: readonly RunRef[];
   readonly b: readonly RunRef[];
   readonly by: JoinWay;
-  /** Yarn that it is sewn with; null where loops go through loops, or rungs through rungs. */
+  /** Yarn that it is sewn with; null where loops go through loops. */
   readonly yarn: string | null;
   /** Sewn with the own tail of the first piece at this end, in `yarn`; a length is cut when absent. */
   readonly own?: Edge;
@@ -84,12 +84,12 @@ export interface ButtonLine {
   readonly buttonMm: number;
 }
 
-/** Make an edge: chained off, crocheted, banded, or rungs chained alone. */
+/** Make an edge: chained off, crocheted or banded. */
 interface Bind {
   readonly do: 'bind';
   readonly name: string;
   readonly runs: readonly RunRef[];
-  readonly by: 'chain' | 'crochet' | 'rungs';
+  readonly by: 'chain' | 'crochet';
   readonly yarn: string;
   /** Worked with the piece's own tail at this end, in `yarn`; a length is cut when absent. */
   readonly own?: Edge;
@@ -99,6 +99,8 @@ interface Bind {
   readonly stitches?: number;
   readonly repeat?: number;
   readonly rounds?: number;
+  /** Ribs on a foundation round: so many stitches round the posts from the front, then so many from the back. */
+  readonly ribs?: { readonly front: number; readonly back: number };
   /** Stitches picked up for every four rows along an edge; three when absent. */
   readonly perFour?: number;
   /** How wide the edge is to be: so many rounds are worked. */
@@ -107,6 +109,16 @@ interface Bind {
   readonly holes?: ButtonLine;
   /** Worked from this side of a tube; from either when absent. */
   readonly from?: Face;
+}
+
+/** Chain the rungs of ladders in one go, from one end to the other: over both tubes, or along an opening with one of them. */
+interface ChainRungs {
+  readonly do: 'chainRungs';
+  /** Code of the chain. */
+  readonly name: string;
+  readonly segments: readonly { readonly name: string; readonly a: RunRef; readonly b?: RunRef }[];
+  /** Yarn of the cut end that is pulled through the last loop. */
+  readonly yarn: string;
 }
 
 /** Let the loops that were left out run down the whole piece. */
@@ -318,6 +330,7 @@ export type Act =
   | BringOut
   | Join
   | Bind
+  | ChainRungs
   | RunDown
   | WasteOff
   | Fold

@@ -1,4 +1,10 @@
 import type { Act } from './acts';
+import type { RunRef } from './rims';
+
+const refsOf = (act: Act): readonly RunRef[] => {
+  if (act.do === 'join') return [...act.a, ...act.b];
+  return act.do === 'bind' ? act.runs : [];
+};
 
 /**
  * The pieces whose copies are worked one by one, because an act names one of them; copies of all others are worked alike.
@@ -8,7 +14,7 @@ import type { Act } from './acts';
 export function apartIn(acts: readonly Act[]): ReadonlySet<number> {
   const apart = new Set<number>();
   for (const act of acts) {
-    const refs = act.do === 'join' ? [...act.a, ...act.b] : act.do === 'bind' ? act.runs : [];
+    const refs = refsOf(act);
     for (const ref of refs) if (ref.copy !== undefined) apart.add(ref.piece);
   }
   return apart;

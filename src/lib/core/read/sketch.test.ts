@@ -119,7 +119,8 @@ describe('edges', () => {
   });
   it('a ladder counts its rungs, an end its stitches less what was dropped', () => {
     const wrap = made('wrap', { sizeBy: 'rows', rows: 100, sleeveRows: 30, neckRows: 40 });
-    expect(edgeSize(wrap, of(wrap, 'sleeve-left').a[0]!).count).toBe(30);
+    const chain = wrap.plan.acts.find((act) => act.do === 'chainRungs')!;
+    expect(edgeSize(wrap, chain.segments[0]!.a).count).toBe(30);
     // The loops that run down are left out of the seam that closes the end.
     const close = wrap.worked.seams.find((seam) => seam.name === 'end-last')!;
     expect(close.a.count + close.b.count).toBe(46);

@@ -2,6 +2,7 @@ import { type Made, stateBefore, walk } from '$lib/core/hand';
 import type { Act } from '$lib/core/plan';
 import type { Point, Sketch } from '$lib/core/read';
 import type { Speech } from '$lib/words';
+import { chainRungs } from './chain-rungs';
 import { cord, hang, pompom, threadCord } from './cords';
 import type { Desk, DrawAct } from './drawing';
 import { bringOut, draw, gather, runDown, thread, wasteOff } from './ends';
@@ -20,6 +21,7 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   bringOut,
   join,
   bind,
+  chainRungs,
   runDown,
   wasteOff,
   fold,

@@ -76,38 +76,6 @@ function panels(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
   return parts({ shapes, lines, labels }, grain(d.made, (pieces[0] ?? refs[0]!).piece));
 }
 
-/** Rungs of two tubes that lie one behind the other, chained over a stretch. */
-function rungs(d: Desk, refs: readonly RunRef[]): ReturnType<DrawAct<'join'>> {
-  const lay = lengthwise(d, d.before, refs[0]!.piece);
-  const { rows, run } = refs[0]!;
-  const [x0, x1] = [lay.xAt((rows?.from ?? 1) - 1), lay.xAt(rows?.to ?? lay.count)];
-  const y = run === 'upper' ? 0 : lay.high;
-  const out = run === 'upper' ? -1 : 1;
-  const back = refs.length > 1 ? moved(lay.shapes, 10, out * 14) : [];
-  const chain = Array.from({ length: 25 }, (_, i): Point => [x0 + ((x1 - x0) * i) / 24, y + out * (i % 2 ? 12 : 3)]);
-  return parts(
-    {
-      shapes: [...back, ...lay.shapes],
-      lines: [...lay.lines, { points: chain, yarn: null, thickMm: 3, strong: true }, ...arrow([x0, y + out * 26], [x1, y + out * 26], d.say.words.draw.parts.here)], // prettier-ignore
-      labels: [
-        {
-          at: [x0, y + out * 26],
-          shift: [0, out > 0 ? 1.2 : -0.5],
-          text: d.say.words.draw.row(rows?.from ?? 1, d.say.talk),
-          anchor: 'start'
-        },
-        {
-          at: [x1, y + out * 26],
-          shift: [0, out > 0 ? 1.2 : -0.5],
-          text: d.say.words.draw.row(rows?.to ?? lay.count, d.say.talk),
-          anchor: 'end'
-        }
-      ]
-    },
-    lay.grain
-  );
-}
-
 /** An end closed flat: both layers, or all four, with the way of the hook through them and the first loops numbered. */
 function closing(...[a, f, d]: Parameters<DrawAct<'join'>>): ReturnType<DrawAct<'join'>> {
   const { piece, run } = a.a[0]!;
@@ -160,7 +128,6 @@ export const join: DrawAct<'join'> = (a, f, d) => {
   if (f.halves || a.across) {
     return closing(a, f, d);
   }
-  if (a.by === 'rungs') return rungs(d, [...a.a, ...a.b]);
   if (first!.run === 'upper' || first!.run === 'lower') return pouch(d, piece, a.name === 'bag-left' ? 'seam-left' : 'seam-right'); // prettier-ignore
   if (a.name === 'front-twisted') return locked(d, piece, true);
   if (first!.run === 'first-end') {
@@ -177,7 +144,6 @@ export const join: DrawAct<'join'> = (a, f, d) => {
 export const bind: DrawAct<'bind'> = (a, f, d) => {
   const [first] = a.runs;
   const piece = first!.piece;
-  if (a.by === 'rungs') return rungs(d, a.runs);
   if (pieceAt(d.made, piece).planned.mode !== 'tube') return panels(d, a.runs);
   if (first!.run === 'first-end' || first!.run === 'last-end') {
     // Two flattened ends, front and back of the arm, and the cuff round both as one ring.

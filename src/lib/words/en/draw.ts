@@ -35,8 +35,12 @@ export const draw: Words['draw'] = {
     draw: (_a, f, t) => `${t.stitches(f.stitches)} drawn to the middle`,
     gather: () => 'Drawn half together',
     bringOut: () => 'Out through the end that is open still',
-    join: (a, f, t) => (f.halves ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}` : a.by === 'rungs' ? 'Rungs of both tubes, chained in turn' : 'The two edges that meet'), // prettier-ignore
+    join: (a, f, t) => (f.halves ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}` : 'The two edges that meet'), // prettier-ignore
     bind: (_a, f, t) => `${t.stitches(f.stitches)} along the edge, from 1`,
+    chainRungs: (a) =>
+      a.segments.some((of) => of.b)
+        ? 'One chain from cuff to cuff: over both tubes, along the opening one alone'
+        : 'The rungs that are open still',
     runDown: (_a, f, t) => `${t.many(f.pins.length, 'column', 'columns')} of rungs`,
     wasteOff: (a, _f, t) => ({ strand: 'Pull this one strand', separator: `Pull this ${t.terms.row}`, cut: 'Cut here', unravel: 'Unravel from here' })[a.by], // prettier-ignore
     fold: (a, f) =>

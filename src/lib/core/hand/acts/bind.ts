@@ -1,6 +1,6 @@
 import { type ActOf, halfOfRun, type RunRef } from '../../plan';
 import { instancesOf } from '../instances';
-import { hookedMm, HOLD_MM, RUNG_END_MM } from '../lengths';
+import { hookedMm, HOLD_MM, TALL_STITCH } from '../lengths';
 import { ownTailAt, type TailJob, tailRefuse, useTail } from '../own-tail';
 import type { Refusal } from '../refusal';
 import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
@@ -15,7 +15,7 @@ export interface BindFacts {
   readonly loops: number;
   /** Rows along which stitches are picked up. */
   readonly rows: number;
-  /** Crochet or chain stitches, or rungs, once round. */
+  /** Crochet or chain stitches once round. */
   readonly stitches: number;
   readonly rounds: number;
   /** Stitches for every four rows along it. */
@@ -71,7 +71,7 @@ const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
 function holdRefuse(t: Table, act: BindAct, runs: readonly Run[]): Refusal | undefined {
   const { piece } = act.runs[0]!;
   const rungs = runs.filter((r) => r.hold === 'rungs').length;
-  if (act.by === 'rungs' ? rungs < runs.length : rungs > 0) return { code: 'rungs-closed', piece };
+  if (rungs > 0) return { code: 'rungs-closed', piece };
   if (runs.some((r) => r.hold === 'left')) return { code: 'used-up', piece, run: runs[0]!.run };
   if (act.by === 'chain' && runs.some((r) => r.hold === 'bound')) return { code: 'used-up', piece, run: runs[0]!.run };
   const ends = runs.some((r) => r.run === 'cast-on' || r.run === 'hung-off');
@@ -83,14 +83,15 @@ function sizeOf(t: Table, act: BindAct, runs: readonly Run[]) {
   const perFour = act.perFour ?? PER_FOUR;
   const [loops, rows] = ['stitches', 'rows'].map((unit) => runs.filter((r) => r.unit === unit).reduce((sum, r) => sum + countOf(r), 0)); // prettier-ignore
   const mm = runs.reduce((sum, r) => sum + r.mm, 0);
-  const picked = act.by === 'rungs' ? rows! : Math.round((rows! * perFour) / 4);
+  const picked = Math.round((rows! * perFour) / 4);
   const stitches = act.stitches ?? loops! * (act.perLoop ?? 1) + picked;
   const wide = stitches > 0 ? mm / stitches : 0;
   const rounds = act.widthMm === undefined ? (act.rounds ?? 1) : roundsFor(act.widthMm, wide);
   // Stitches that were asked for are as wide as those of the piece; else the edge gives the length.
   const round = act.stitches ? act.stitches * stitchMm(t.run, act.runs[0]!.piece) : mm;
   // Stitches worked between the loops too take as much again as those in them.
-  const takesMm = rounds * hookedMm(round) * (act.stitches || loops === 0 ? 1 : (act.perLoop ?? 1));
+  const each = act.ribs ? TALL_STITCH : act.stitches || loops === 0 ? 1 : (act.perLoop ?? 1);
+  const takesMm = (rounds + (act.ribs ? 1 : 0)) * hookedMm(round) * each;
   return { perFour, loops: loops!, rows: rows!, mm, stitches, wide, rounds, takesMm };
 }
 
@@ -99,9 +100,9 @@ const jobOf = (act: BindAct, part: number, mm: number): TailJob => ({ part, edge
 /** Works the edge on one instance. */
 function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times: number): BindFacts {
   const { perFour, loops, rows, mm, stitches, wide, rounds, takesMm } = sizeOf(t, act, runs);
-  const cutMm = act.own ? 0 : act.by === 'rungs' ? RUNG_END_MM : Math.round(takesMm + HOLD_MM);
+  const cutMm = act.own ? 0 : Math.round(takesMm + HOLD_MM);
   if (act.own) useTail(t, jobOf(act, part, takesMm), ownTailAt(t, part, act.own, act.yarn)!.pin);
-  else addCut(t.s, { yarn: act.yarn, what: act.by === 'rungs' ? 'ladder' : (CUTS[act.name.split('-')[0]!] ?? 'edge'), mm: cutMm, count: times }); // prettier-ignore
+  else addCut(t.s, { yarn: act.yarn, what: CUTS[act.name.split('-')[0]!] ?? 'edge', mm: cutMm, count: times }); // prettier-ignore
   if (!act.own) addCutTails(t.s, part, act.yarn, act.name, { half: halfOfRun(act.runs[0]!.run) });
   for (const r of runs) {
     r.hold = 'bound';
@@ -112,7 +113,7 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
   return { loops, rows, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm, ownMm: act.own ? takesMm : null }; // prettier-ignore
 }
 
-/** An edge that holds: chained, crocheted, banded; rungs of one ladder chained alone. */
+/** An edge that holds: chained, crocheted, banded. */
 export const bind: ActRule<BindAct, BindFacts> = {
   pieces: (act) => act.runs.map((ref) => ref.piece),
   name: (act) => act.name,

@@ -2,6 +2,7 @@ import type { Act, ActOf } from '../../plan';
 import { bind, type BindFacts } from './bind';
 import { block, type BlockFacts } from './block';
 import { bringOut, type BringOutFacts } from './bring-out';
+import { chainRungs, type ChainRungsFacts } from './chain-rungs';
 import { cord, type CordFacts } from './cord';
 import { draw, type DrawFacts } from './draw';
 import { fill, type FillFacts } from './fill';
@@ -36,6 +37,7 @@ export interface FactsOf {
   readonly bringOut: BringOutFacts;
   readonly join: JoinFacts;
   readonly bind: BindFacts;
+  readonly chainRungs: ChainRungsFacts;
   readonly runDown: RunDownFacts;
   readonly wasteOff: WasteOffFacts;
   readonly fold: FoldFacts;
@@ -66,6 +68,7 @@ const RULES: { readonly [D in Act['do']]: ActRule<ActOf<D>, FactsOf[D]> } = {
   bringOut,
   join,
   bind,
+  chainRungs,
   runDown,
   wasteOff,
   fold,

@@ -2,7 +2,7 @@ import { pieceAt } from '../../knit';
 import { machineOf, ringMm } from '../../kit';
 import { type Edge, halfOfRun, otherFace } from '../../plan';
 import { instancesOf } from '../instances';
-import { HOLD_MM, hookYarnMm, RUNG_END_MM, seamYarnMm } from '../lengths';
+import { HOLD_MM, hookYarnMm, seamYarnMm } from '../lengths';
 import { tailRefuse, useTail } from '../own-tail';
 import { acrossPath, loopPath, pairPath } from '../path';
 import { closeRim, endRuns, glue, rimAt, sideOf } from '../rims';
@@ -36,7 +36,9 @@ export interface JoinFacts {
   readonly halves: boolean;
   /** A stitch is over: it goes with its neighbour. */
   readonly odd: boolean;
+  /** Loops left out, and whether they ran down already. */
   readonly left: number;
+  readonly ran: boolean;
   /** Pins of a closed end in the order they are taken; empty for any other seam. */
   readonly path: readonly number[];
 }
@@ -49,7 +51,6 @@ function yarnOf(act: JoinAct, t: Table, mm: number, gathered: boolean): { mm: nu
     // Once through both edges: twice round the ring, and a hand's length to hold at either end.
     return { mm: Math.round(2 * ringMm(machine) + 2 * HOLD_MM), what: 'zip' };
   }
-  if (act.by === 'rungs') return { mm: RUNG_END_MM, what: 'ladder' };
   const what: CutWhat = gathered ? 'toe' : isHalf(act) || act.across ? 'closing' : 'seam';
   return { mm: act.by === 'hook' || act.by === 'together' ? hookYarnMm(mm) : seamYarnMm(mm), what };
 }
@@ -163,6 +164,7 @@ function joined(t: Table, act: JoinAct, parts: readonly number[], times: number,
     halves,
     odd: halves && a.count !== b.count,
     left: act.leave?.length ?? 0,
+    ran: (act.leave ?? []).some((pin) => t.s.parts[part]!.ran.includes(pin)),
     path
   };
 }

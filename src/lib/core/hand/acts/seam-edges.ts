@@ -8,18 +8,20 @@ import type { Table } from './rule';
 /** The two edges of a seam: which they are, and why they cannot be joined. */
 
 export type JoinAct = ActOf<'join'>;
+/** A seam, or the rungs of two ladders chained into each other. */
+export type SeamAct = Omit<JoinAct, 'by'> & { readonly by: JoinAct['by'] | 'rungs' };
 export type Chains = readonly [Chain, Chain];
 const ENDS: readonly string[] = ['cast-on', 'hung-off'];
-export const isHalf = (act: JoinAct): boolean => act.a[0]?.half !== undefined || act.b[0]?.half !== undefined;
+export const isHalf = (act: SeamAct): boolean => act.a[0]?.half !== undefined || act.b[0]?.half !== undefined;
 
 /** Loops of a run are live: on waste, or on a thread. */
 const isLive = (r: Run): boolean => r.hold === 'open' || r.hold === 'thread';
 
 /** Ways of joining that need loops. */
-const LOOPS: readonly JoinAct['by'][] = ['loops', 'graft', 'together'];
+const LOOPS: readonly SeamAct['by'][] = ['loops', 'graft', 'together'];
 
 /** Counts must agree where loop meets loop; one may be over where an end is halved. */
-function unevenBy(act: JoinAct, a: SeamSide, b: SeamSide): boolean {
+function unevenBy(act: SeamAct, a: SeamSide, b: SeamSide): boolean {
   if (![...LOOPS, 'zip', 'rungs'].includes(act.by) && !isHalf(act)) return false;
   return Math.abs(a.count - b.count) > (isHalf(act) ? 1 : 0);
 }
@@ -28,7 +30,7 @@ function unevenBy(act: JoinAct, a: SeamSide, b: SeamSide): boolean {
 export const runsIn = (t: Table, chain: Chain): Run[] => chain.ids.map((id) => t.s.runs[id]!);
 
 /** Both edges of a self-lapped flat piece lie on each other only once it is folded for it. */
-function lies(t: Table, act: JoinAct, part: number): Refusal | undefined {
+function lies(t: Table, act: SeamAct, part: number): Refusal | undefined {
   const p = t.s.parts[part]!;
   const long = (refs: readonly RunRef[]): boolean => refs.every((r) => r.run === 'upper' || r.run === 'lower');
   const self = act.a.every((r) => act.b.every((q) => q.piece === r.piece && q.run === r.run));
@@ -37,7 +39,7 @@ function lies(t: Table, act: JoinAct, part: number): Refusal | undefined {
 }
 
 /** Why the loops of two chains cannot be joined in this way. */
-function holdsRefuse(t: Table, act: JoinAct, chains: readonly Chain[]): Refusal | undefined {
+function holdsRefuse(t: Table, act: SeamAct, chains: readonly Chain[]): Refusal | undefined {
   for (const chain of chains) {
     const runs = runsIn(t, chain);
     const piece = t.s.parts[runs[0]!.part]!.piece;
@@ -58,7 +60,7 @@ function holdsRefuse(t: Table, act: JoinAct, chains: readonly Chain[]): Refusal 
 }
 
 /** Both chains of an act on one instance. */
-export function chainsOf(act: JoinAct, t: Table, parts: readonly number[]) {
+export function chainsOf(act: SeamAct, t: Table, parts: readonly number[]) {
   const look = () => {
     const a = chainOf(t.run, t.s, act.a, parts.slice(0, act.a.length), act.leave);
     if (!a.ok) return a;
@@ -96,7 +98,7 @@ export function sideRefuse(t: Table, from: Face | undefined, part: number): Refu
 }
 
 /** Why two chains cannot be joined. */
-export function pairRefuse(t: Table, act: JoinAct, part: number, [a, b]: Chains): Refusal | undefined {
+export function pairRefuse(t: Table, act: SeamAct, part: number, [a, b]: Chains): Refusal | undefined {
   const [sideA, sideB] = [sideOf(t.s, a), sideOf(t.s, b)];
   const oneRim = a.surface === b.surface && a.rim === b.rim;
   if (oneRim && a.ids.some((id) => b.ids.includes(id))) return { code: 'apart', piece: sideA.piece };
@@ -113,7 +115,7 @@ export function pairRefuse(t: Table, act: JoinAct, part: number, [a, b]: Chains)
 }
 
 /** Chains that are not refused. */
-export function chainsAgain(act: JoinAct, t: Table, parts: readonly number[]): Chains {
+export function chainsAgain(act: SeamAct, t: Table, parts: readonly number[]): Chains {
   const found = chainsOf(act, t, parts);
   if (!found.ok) throw new TypeError('a join that is not refused has two chains');
   return found.value;

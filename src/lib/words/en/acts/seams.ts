@@ -4,7 +4,7 @@ import type { Talk } from '../../talk';
 import type { Said, Words } from '../../words';
 import { PLACES, seam, severalOf, wholeSeam } from '../names';
 
-type Seams = Pick<Words['acts'], 'join' | 'bind' | 'sewOn'>;
+type Seams = Pick<Words['acts'], 'join' | 'bind' | 'chainRungs' | 'sewOn'>;
 
 /** The work's own tail, and how much of it. */
 const ownTail = (mm: number, t: Talk): string => `the work's own tail, ${t.cut(mm)} of it`;
@@ -23,7 +23,12 @@ function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
   const n = f.a.count + f.b.count + f.left;
   const half = Math.min(f.a.count, f.b.count);
   const odd = f.odd ? ' One is left over: take it together with its neighbour.' : '';
-  const leave = f.left ? ` Leave out the first stitch and the one opposite, ${t.pins} ${t.list((a.leave ?? []).map(String))}: they run down later.` : ''; // prettier-ignore
+  const out = `the first stitch and the one opposite, ${t.pins} ${t.list((a.leave ?? []).map(String))}`;
+  const leave = f.left
+    ? f.ran
+      ? ` Leave out the place of the ladders, where ${out} ran down: the loops beside it sit half a column aside.`
+      : ` Leave out ${out}: they run down next.`
+    : '';
   const find = `Lay the tube flat with its tail at one fold: find the stitch where the tail is and count ${t.num(Math.floor(n / 2))} to the other fold, ${t.many(half, 'pair', 'pairs')}.${odd}${leave}`;
   const title = `Close the ${seam(a.name, t)} of the ${t.piece(first!.piece)} straight across`;
   switch (a.by) {
@@ -42,7 +47,6 @@ function closing(a: ActOf<'join'>, f: FactsOf['join'], t: Talk): Said {
     case 'needle':
     case 'graft':
     case 'mattress':
-    case 'rungs':
     case 'together':
     case 'zip':
       return {
@@ -66,7 +70,6 @@ const HOW: Readonly<Record<ActOf<'join'>['by'], { how: string; why?: string }>> 
   needle: { how: 'sew stitch by stitch, edge to edge', why: 'Sewn: flat. Hooked: quicker and firmer.' },
   graft: { how: 'graft loop to loop, so that the seam looks like the knitting', why: 'Grafted: cannot be seen or felt. Hooked: quicker.' }, // prettier-ignore
   mattress: { how: 'mattress stitch, one or two bars at a time, from the right side', why: 'Mattress stitch lies flat and can be undone. A hooked seam is quicker and firmer.' }, // prettier-ignore
-  rungs: { how: 'two rungs of the one tube through two of the other, and on' },
   zip: { how: 'one stitch of the outer edge, one of the inner, all round' },
   together: { how: 'take a loop off either thread, hook both off together: three layers in one pass' }
 };
@@ -114,12 +117,6 @@ export const seams: Seams = {
       };
     }
     if (f.halves) return closing(a, f, t);
-    if (a.by === 'rungs') {
-      return {
-        title: `Chain both ladders: ${seam(a.name, t)}`,
-        detail: `${t.sentence(t.many(f.a.count, 'rung', 'rungs'))} of either tube, ${t.len(f.mm)}: hook ${HOW.rungs.how}. At the end of the chain pull ${t.cut(f.cutMm)} of ${t.yarn(a.yarn!)} through the last loop.`
-      };
-    }
     if (a.name === 'front-twisted') {
       return {
         title: 'Sew the locked ends through four layers',
@@ -140,12 +137,6 @@ export const seams: Seams = {
     const pieces = [...new Set(a.runs.map((run) => run.piece))];
     const of = pieces.length === 1 ? ` of the ${t.piece(pieces[0]!)}` : '';
     const yarn = f.ownMm === null ? `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}` : t.sentence(ownTail(f.ownMm, t));
-    if (a.by === 'rungs') {
-      return {
-        title: `Chain one tube's rungs alone: ${name}`,
-        detail: `${t.sentence(t.many(f.stitches, 'rung', 'rungs'))} of this tube, ${t.len(f.mm)}, each through the one before, to the other side of the opening; pull ${yarn} through the last. No rung stays open.`
-      };
-    }
     if (a.by === 'chain') {
       return {
         title: `Chain off ${t.stitches(f.loops)}: ${name}`,
@@ -153,6 +144,17 @@ export const seams: Seams = {
       };
     }
     const single = t.terms.crochet === 'US' ? 'single crochet (UK: double)' : 'double crochet (US: single)';
+    if (a.stitches !== undefined && a.ribs) {
+      const half = t.terms.crochet === 'US' ? 'half double crochet (UK: half treble)' : 'half treble (US: half double crochet)'; // prettier-ignore
+      const { front, back } = a.ribs;
+      const repeat = front + back;
+      const fits = f.stitches % repeat === 0 ? `${t.num(f.stitches / repeat)} times` : `over ${t.stitches(f.stitches)}, which it does not divide`; // prettier-ignore
+      return {
+        title: `Crochet the ${name}: a foundation of ${t.stitches(f.stitches)} and ${t.many(f.rounds, 'ribbed round', 'ribbed rounds')}`,
+        detail: `Round both flattened ends as one ring, between the ribs, beginning at the join under the arm. First round: ${t.stitches(f.stitches)} of ${half}. Then ${t.many(f.rounds, 'round', 'rounds')} worked round the posts: ${front} from the front, the hook going in front of the fabric, behind the post and out again; ${back} from the back, the other way about; ${fits}. Each round begins with 2 chains and is joined by a slip stitch. It does not sew the sleeve shut: the ends lie in front of the arm and behind it. ${yarn}.`,
+        why: 'Round the posts: ribs that stand out and give. Plain single crochet is the quick choice.'
+      };
+    }
     if (a.stitches !== undefined) {
       const repeats = (a.repeat ?? 1) > 1 ? (f.stitches % a.repeat! === 0 ? `, ${t.many(f.stitches / a.repeat!, 'repeat', 'repeats')} of ${a.repeat}` : `, a repeat of ${a.repeat} that does not come out`) : ''; // prettier-ignore
       return {
@@ -170,6 +172,25 @@ export const seams: Seams = {
     return {
       title: `Crochet the ${name}${of}: ${t.stitches(f.stitches)}${wide}`,
       detail: `${along}. ${holes(f, t)}${yarn}; close with a slip stitch and pull the end through.`
+    };
+  },
+  chainRungs: (a, f, t) => {
+    const rungs = (n: number): string => t.many(n, 'rung', 'rungs');
+    const yarn = `${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}`;
+    const [only] = f.stretches;
+    if (f.stretches.length === 1 && only) {
+      return {
+        title: `Chain the open rungs of the other tube: ${seam(only.name, t)}`,
+        detail: `Begin once more from the last joined stitch: ${rungs(only.rungs)}, ${t.len(only.mm)}, each through the one before, to the other side of the opening. Pull ${yarn} through the last loop. No rung stays open.`
+      };
+    }
+    const stretch = ({ name, rungs: n, both, mm }: (typeof f.stretches)[number]): string =>
+      both
+        ? `${seam(name, t)}: ${rungs(n)} of either tube, ${t.len(mm)}, two of the one through two of the other`
+        : `${seam(name, t)}: ${rungs(n)} of this tube alone, ${t.len(mm)}`;
+    return {
+      title: `Chain the ladders from cuff to cuff: ${t.many(f.rungs, 'rung', 'rungs')} in one go`,
+      detail: `${f.stretches.map((of) => t.sentence(stretch(of))).join('. ')}. Do not stop at the opening. A finger behind the ladder; the last rung must be caught, or it runs. At the far cuff pull ${yarn} through the last loop.`
     };
   },
   sewOn: (a, f, t) => {

@@ -4,6 +4,16 @@ import type { OptionWords } from '../../options';
 export const rest: Readonly<Record<string, OptionWords>> = {
   cuffStitches: { title: 'Stitches of a cuff', help: 'Picked up through both tubes.' },
   cuffRepeat: { title: 'Repeat of the cuff', help: 'The stitches must be a multiple of it.' },
+  cuffBy: {
+    title: 'Cuff',
+    choices: {
+      ribbed: {
+        label: 'Ribbed',
+        help: 'A foundation round, then rounds worked round the posts, from the front and from the back in turn.'
+      },
+      plain: { label: 'Plain', help: 'Rounds of single crochet: the quick choice.' }
+    }
+  },
   cuffRounds: { title: 'Rounds of the cuff' },
   smallMachine: { title: 'Machine for the small parts' },
   mode: {
