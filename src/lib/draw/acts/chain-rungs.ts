@@ -27,7 +27,7 @@ export const chainRungs: DrawAct<'chainRungs'> = (a, _f, d) => {
     labels.push({
       at: [(x0 + x1) / 2, y + out * (BEHIND + 18)],
       shift: [0, upper ? -0.4 : 1.1],
-      text: d.say.talk.span(from, to),
+      text: from === to ? String(from) : `${from}–${to}`,
       anchor: 'middle'
     });
   }

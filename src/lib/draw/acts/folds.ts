@@ -63,11 +63,12 @@ export function pouch(d: Desk, piece: number, stage: PouchStage, handle?: number
       break;
     case 'seam-right':
       seamLine([2 * a, a], [a, a], true);
-      labels.push(...numbered([place([1.9 * a, 1.08 * a]), place([1.1 * a, 1.08 * a])]));
+      // From the notch of the opening down to the bottom corner.
+      labels.push(...numbered([place([1.1 * a, 1.08 * a]), place([1.9 * a, 1.08 * a])]));
       break;
     case 'seam-left':
       seamLine([a, 0], [a, a], true);
-      labels.push(...numbered([place([0.92 * a, 0.12 * a]), place([0.92 * a, 0.9 * a])]));
+      labels.push(...numbered([place([0.92 * a, 0.9 * a]), place([0.92 * a, 0.12 * a])]));
       break;
     case 'tips': {
       const tips = [at('leftUp', [0, a]), at('rightDown', [3 * a, 0])];

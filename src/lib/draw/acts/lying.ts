@@ -100,8 +100,10 @@ function endMarks(
 function tailCurls(s: State, id: number, half: number, lengthMm: number, d: Desk): SketchLine[] {
   const made: SketchLine[] = [];
   // Folded into itself, both ends lie at the top.
-  const foot = s.parts[id]!.form === 'lined' ? -26 : lengthMm;
-  const spots = { 'cast-on': [foot, 1], 'hung-off': [-26, -1] } as const;
+  const { form, body } = s.parts[id]!;
+  const foot = form === 'lined' ? -26 : lengthMm;
+  // Both tails of a tube hang at the line where rows begin, which lies at the left fold.
+  const spots = { 'cast-on': [foot, body === 'tube' && form !== 'lined' ? -1 : 1], 'hung-off': [-26, -1] } as const;
   for (const edge of ['cast-on', 'hung-off'] as const) {
     const [y, way] = spots[edge];
     const own = s.tails.filter(
@@ -215,12 +217,15 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
   };
 }
 
+/** A few rows are drawn at least so wide, as a share of the other way. */
+const NARROWEST = 0.2;
+
 /** Both layers of a closed tube as it lies lengthwise: a box, its ends left and right, rungs where loops ran down. */
 export function lengthwise(d: Desk, s: State, piece: number) {
   const { made } = d;
   const { part } = partOf(s, piece);
   const high = 2 * Math.max(halfWidth(made, piece), 16);
-  const along = Math.min(Math.max(lengthMmOf(made, piece), high), high * 3.4);
+  const along = Math.min(Math.max(lengthMmOf(made, piece), high * NARROWEST), high * 3.4);
   const rows = pieceAt(made, piece).fabric;
   const count = [...rows.purpose].filter((p) => p === 0).length;
   const shapes = layRows(made, piece, { origin: [0, high / 2], turn: 90, lengthMm: along, half: () => high / 2 });

@@ -94,7 +94,7 @@ function closing(...[a, f, d]: Parameters<DrawAct<'join'>>): ReturnType<DrawAct<
     thickMm: 2.5,
     title: d.say.words.draw.parts.thread
   };
-  const first = f.path.slice(0, a.across ? 2 : 4).map((pin): Point => {
+  const first = f.path.slice(0, a.across ? 1 : 2).map((pin): Point => {
     const { x, front } = end.at(pin);
     return [x, front ? -14 : end.bottom + 20];
   });

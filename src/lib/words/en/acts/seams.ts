@@ -126,9 +126,12 @@ export const seams: Seams = {
     const { how, why } = HOW[a.by];
     const odd = f.a.unit === 'rows' && f.b.unit === 'rows' && Math.abs(f.a.count - f.b.count) === 1;
     const ease = odd ? ` One edge has a ${t.terms.row} more: ease it in on the way.` : '';
+    const notch = a.name.startsWith('bag-')
+      ? ' Sew from the notch of the opening down to the bottom corner; if a small gap stays at the rim, close it afterwards with a short thread from inside.'
+      : '';
     return {
       title: `Join: ${seam(a.name, t)}`,
-      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f, t)}.${ease}`,
+      detail: `${t.sentence([wholeSeam(a.name), edges(f, t)].filter(Boolean).join(': '))}: ${a.from === 'purl' ? how.replace(RIGHT_SIDE, PURL_SIDE) : how}${with_(a, f, t)}.${ease}${notch}`,
       ...(why ? { why } : {})
     };
   },
@@ -205,7 +208,7 @@ export const seams: Seams = {
       };
     }
     const how = a.split
-      ? `each end half to the left and half to the right of a tip`
+      ? `its short ends are its folds, ${t.len(f.mm)} wide; tug their end stitches tight by the tails first. Half of each to the left and half to the right of a tip, first and last stitch through both, mattress stitch between`
       : `mattress stitch along its end, twice where it is pulled`;
     return {
       title: `Sew ${which} on`,
