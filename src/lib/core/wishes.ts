@@ -3,10 +3,14 @@ import type { Act, Brief, Draft } from './plan';
 
 /** Sews a patch on once its piece lies stretched and open, before anything closes it or hides its back. */
 function patched(acts: readonly Act[], brief: Brief): readonly Act[] {
-  return brief.patches.reduce<readonly Act[]>((before, { what, piece, row, yarn }) => {
+  return brief.patches.reduce<readonly Act[]>((before, { what, piece, row, yarn, by }) => {
     const lies = (act: Act): boolean => (act.do === 'rest' || act.do === 'block') && act.pieces.includes(piece);
     const at = before.findIndex(lies) + 1;
-    return [...before.slice(0, at), { do: 'fix', what, piece, count: 1, yarn, row }, ...before.slice(at)];
+    return [
+      ...before.slice(0, at),
+      { do: 'fix', what, piece, count: 1, yarn, row, ...(by === 'glued' ? { glued: true as const } : {}) },
+      ...before.slice(at)
+    ];
   }, acts);
 }
 
@@ -18,7 +22,8 @@ function ownStepsIn(acts: readonly Act[], brief: Brief): readonly Act[] {
   for (const text of brief.ownSteps) {
     const found = ids.indexOf(brief.ownPlaces[text] ?? '');
     const at = found < 0 ? acts.length : found;
-    before.set(at, [...(before.get(at) ?? []), { do: 'own', text }]);
+    const waitH = brief.ownWaits?.[text];
+    before.set(at, [...(before.get(at) ?? []), { do: 'own', text, ...(waitH ? { waitH } : {}) }]);
   }
   return [...acts.flatMap((act, i) => [...(before.get(i) ?? []), act]), ...(before.get(acts.length) ?? [])];
 }

@@ -1,3 +1,4 @@
+export { CHAIN_STRETCH, chainsPast } from './chain';
 export { fitted } from './fitted';
 export { AGES, type Age } from './age';
 export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body } from './measures';

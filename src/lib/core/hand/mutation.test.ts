@@ -5,7 +5,7 @@ import { type Act, optionFields } from '../plan';
 import { type Worked, work } from './work';
 
 /** Acts that make nothing hold: without them the thing is the same and looks less. */
-const DRESS = new Set<Act['do']>(['rest', 'block', 'fix', 'pompom', 'own']);
+const DRESS = new Set<Act['do']>(['rest', 'block', 'fix', 'pompom', 'own', 'tryOn']);
 
 /** A knot before the tails are woven in, or a weave of some before that of the rest: the later act would find the tails. */
 const SECURES = (act: Act): boolean =>

@@ -13,13 +13,15 @@ const find = finder<ChildCordFacts>();
 function hangs(r: Readings): 'cord' | 'strap' | null {
   if (
     r.plan.acts.some(
-      (act) => act.do === 'threadCord' || (act.do === 'cord' && act.name !== 'loop' && act.name !== 'strap')
+      (act) =>
+        act.do === 'threadCord' ||
+        (act.do === 'cord' && act.name !== 'loop' && act.name !== 'strap' && act.name !== 'halter')
     )
   ) {
     // prettier-ignore
     return 'cord';
   }
-  const chained = r.plan.acts.some((act) => act.do === 'cord' && act.name === 'strap');
+  const chained = r.plan.acts.some((act) => act.do === 'cord' && (act.name === 'strap' || act.name === 'halter'));
   const { worn } = r.plan;
   const knitted = worn?.form === 'sleeve' && worn.straps > 0;
   return chained || knitted ? 'strap' : null;
@@ -41,7 +43,9 @@ export const childCord: Judge = {
         beside(r, trim ? 'trim' : 'wearer'),
         { what },
         trim ? options({ code: 'leaveOff', what: 'cords' }, { trim: 'none' }) : undefined,
-        'straps' in r.brief.options ? options({ code: 'leaveOff', what: 'straps' }, { straps: 0 }) : undefined
+        'straps' in r.brief.options
+          ? options({ code: 'leaveOff', what: 'straps' }, { neck: 'straps', straps: 0 })
+          : undefined
       )
     ];
   }

@@ -21,6 +21,7 @@ import type { LengthwiseFacts } from './lengthwise';
 import type { LiningFacts } from './lining';
 import type { MotorFacts } from './motor';
 import type { MugFacts } from './mug';
+import type { StrapShortFacts } from './strap-short';
 import type { PairAlikeFacts } from './pair-alike';
 import type { PanelReachFacts } from './panel-reach';
 import type { RowsWantedFacts } from './rows-wanted';
@@ -67,6 +68,7 @@ export type FindingFacts = BabyTrimFacts &
   LiningFacts &
   MotorFacts &
   MugFacts &
+  StrapShortFacts &
   PairAlikeFacts &
   PanelReachFacts &
   RowsWantedFacts &

@@ -14,6 +14,7 @@ import { joinFar } from './join-far';
 import { ladderClings } from './ladder-clings';
 import { lengthwise } from './lengthwise';
 import { mug } from './mug';
+import { strapShort } from './strap-short';
 import { pairAlike } from './pair-alike';
 import { rowsWanted } from './rows-wanted';
 import { seamPartners } from './seam-partners';
@@ -94,6 +95,7 @@ export const JUDGES: readonly Judge[] = [
   childCord,
   toyCare,
   mug,
+  strapShort,
   motor
 ];
 

@@ -203,6 +203,8 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['odd-halves', () => made('headband', {}, sampleKit({ machine: { pins: 47 } })), false],
   ['cuff-multiple', () => made('wrap', { cuffStitches: 46, cuffRepeat: 4 }), true],
   ['loops-short', () => made('mug-wrap', { loopBy: 'count', loopChains: 14 }), true],
+  ['halter-short', () => made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 50 }), true],
+  ['strap-short', () => made('tube-top', { strapMm: 300 }), true],
   ['mug-height', () => made('mug-wrap', {}, bigFirst), true],
   ['hot-care', () => made('mug-wrap'), false],
   ['hot-care', () => made('bottle-cosy'), false],

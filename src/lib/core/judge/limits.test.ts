@@ -30,6 +30,9 @@ const limits: readonly [string, () => string[], () => string[]][] = [
   // 48 pins of 7.41 mm are 355.6 mm at rest, 90 % more are 675.6; the ring is 792 mm round, 1.15 times that 910.8.
   ['stretch-very-high', () => codes(made('tube-top', { chestMm: 675 })), () => codes(made('tube-top', { chestMm: 676 }))], // prettier-ignore
   ['stretch-too-high', () => codes(made('tube-top', { chestMm: 910 })), () => codes(made('tube-top', { chestMm: 911 }))], // prettier-ignore
+  // 69 chains of 6.67 mm give 575 mm with a quarter of stretch, 70 give 583: a head of 58 (craft 7.5).
+  ['halter-short', () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 70 })), () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 69 }))], // prettier-ignore
+  ['strap-short', () => codes(made('tube-top', { strapMm: 360 })), () => codes(made('tube-top', { strapMm: 359 }))], // prettier-ignore
   ['slips-off', () => codes(made('warmers', { limb: 'wrist', handMm: 156 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 154 }, small))], // prettier-ignore
   ['odd-halves', () => codes(made('headband', {}, sampleKit({ machine: { pins: 46 } }))), () => codes(made('headband', {}, sampleKit({ machine: { pins: 45 } })))], // prettier-ignore
   ['waste-few', () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 2 } }))), () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 1 } })))], // prettier-ignore

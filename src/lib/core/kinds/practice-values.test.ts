@@ -68,3 +68,51 @@ describe('a lifted row', () => {
     expect(lifted).toEqual([22]);
   });
 });
+
+describe('a tube top', () => {
+  const acts = (options: object) => made('tube-top', options).worked.done;
+
+  it('is for grown-ups unless said, tried on and clipped before anything goes over the shoulders', () => {
+    const top = made('tube-top');
+    expect(top.plan.wearer).toBe('adult');
+    expect(top.plan.acts.map((act) => act.do)).toEqual([
+      'rest',
+      'bind',
+      'wasteOff',
+      'bind',
+      'wasteOff',
+      'tryOn',
+      'cord',
+      'weave'
+    ]);
+    expect(top.worked.done.find((did) => did.do === 'tryOn')!.facts).toMatchObject({ clips: 4 });
+    expect(acts({ straps: 0 }).some((did) => did.do === 'tryOn' || did.do === 'cord')).toBe(false);
+  });
+
+  it('a halter of 70 chains passes a head of 58 cm, one of 50 does not (common practice, no source)', () => {
+    const chains = (options: object) => acts({ neck: 'halter', ...options }).flatMap((did) => (did.do === 'cord' ? [did.facts?.chains] : [])); // prettier-ignore
+    expect(chains({ headMm: 580 })).toEqual([70]);
+    const short = (halterChains: number): boolean =>
+      codes(made('tube-top', { neck: 'halter', headMm: 580, halterBy: 'count', halterChains })).includes(
+        'halter-short'
+      );
+    expect([short(50), short(70)]).toEqual([true, false]);
+  });
+});
+
+describe('things fixed and left to themselves', () => {
+  it('a patch is sewn, or glued under a weight: then no thread is cut and no end is there to hide', () => {
+    const patched = (by?: 'sewn' | 'glued') => made('sack', {}, sampleKit(), { patches: [{ what: 'patch', piece: 0, row: 12, yarn: 'red', ...(by ? { by } : {}) }] }).worked; // prettier-ignore
+    expect(patched().cuts.some((cut) => cut.what === 'patch')).toBe(true);
+    expect(patched('glued').cuts.some((cut) => cut.what === 'patch')).toBe(false);
+    expect(patched('glued').tails.length).toBe(patched().tails.length - 2);
+    expect([patched('glued').refusals, patched('glued').left]).toEqual([[], []]);
+  });
+
+  it('a step of one’s own may wait overnight, and its wait takes nobody’s minutes', () => {
+    const own = { ownSteps: ['Dry on a form'], ownWaits: { 'Dry on a form': 12 } };
+    const waiting = made('scarf', {}, sampleKit(), own);
+    const step = waiting.worked.done.find((did) => did.do === 'own')!;
+    expect([step.facts, step.minutes]).toEqual([{ text: 'Dry on a form', waitH: 12 }, 0]);
+  });
+});

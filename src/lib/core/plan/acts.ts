@@ -202,7 +202,7 @@ interface LatchUp {
 /** A chain worked with a hook, between two points of a piece or by itself. */
 interface Cord {
   readonly do: 'cord';
-  readonly name: 'loop' | 'strap' | 'drawstring' | 'tie';
+  readonly name: 'loop' | 'strap' | 'halter' | 'drawstring' | 'tie';
   readonly piece: number;
   readonly count: number;
   readonly yarn: string;
@@ -216,6 +216,13 @@ interface Cord {
   readonly reachMm?: number;
   /** Chains the knitter asked for. */
   readonly chains?: number;
+}
+
+/** Try a piece on and clip the places where something is to be fastened. */
+interface TryOn {
+  readonly do: 'tryOn';
+  readonly piece: number;
+  readonly clips: number;
 }
 
 /** Run the cord through the channel of a piece. */
@@ -275,6 +282,8 @@ interface Fix {
   readonly yarn: string;
   /** The work row its middle lies on. */
   readonly row?: number;
+  /** A patch that is glued on under a weight, overnight. */
+  readonly glued?: true;
   /** Buttons opposite their holes. */
   readonly along?: ButtonLine & { readonly perFour: number };
 }
@@ -320,6 +329,8 @@ interface Weave {
 interface Own {
   readonly do: 'own';
   readonly text: string;
+  /** Hours it takes by itself then; none when absent. */
+  readonly waitH?: number;
 }
 
 export type Act =
@@ -341,6 +352,7 @@ export type Act =
   | Latch
   | LatchUp
   | Cord
+  | TryOn
   | ThreadCord
   | SewOn
   | Rest

@@ -28,9 +28,14 @@ const PatchWish = z.object({
   what: z.enum(['patch', 'tag']),
   piece: z.int().check(z.minimum(0), z.maximum(200)),
   row: z.int().check(z.minimum(1), z.maximum(5000), z.meta({ title: 'Row' })),
-  yarn: Id.check(z.meta({ title: 'Thread' }))
+  yarn: Id.check(z.meta({ title: 'Thread' })),
+  /** Sewn on, or glued under a weight; sewn when absent. */
+  by: z.optional(z.enum(['sewn', 'glued'])).check(z.meta({ title: 'Fixed by' }))
 });
 export type PatchWish = z.infer<typeof PatchWish>;
+
+/** Longest that an own step may wait, hours: a week. */
+const MOST_WAIT_H = 168;
 
 /** Patches that one project may have. */
 export const MOST_PATCHES = 12;
@@ -76,6 +81,12 @@ export const Brief = z.object({
       .record(z.string(), z.string().check(z.maxLength(100)))
       .check(z.refine((places) => Object.keys(places).length <= 20, 'must name at most 20 steps')),
     {}
+  ),
+  /** Hours that one of the own steps takes by itself, by its words: to dry, to set. */
+  ownWaits: z.optional(
+    z
+      .record(z.string(), z.int().check(z.minimum(1), z.maximum(MOST_WAIT_H)))
+      .check(z.refine((waits) => Object.keys(waits).length <= 20, 'must name at most 20 steps'))
   ),
   options: z.record(z.string(), z.unknown())
 });

@@ -3,7 +3,9 @@ import type { Fix } from './finding';
 
 /** An edit of a brief: of the project itself, or of its options. */
 export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
-  Partial<Pick<Brief, 'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces'>>;
+  Partial<
+    Pick<Brief, 'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces' | 'ownWaits'>
+  >;
 
 /**
  * A brief with a change applied; what the change does not name stays as it is.

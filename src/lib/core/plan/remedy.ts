@@ -7,6 +7,8 @@ export interface Remedies {
   readonly strands: { readonly strands: number };
   /** The head or the measures decide the rows again. */
   readonly loopsByGap: Record<never, never>;
+  readonly chains: { readonly chains: number };
+  readonly strap: { readonly mm: number };
   readonly decide: { readonly by: 'head' | 'measures'; readonly rows: number };
   readonly rows: { readonly rows: number; readonly all?: boolean };
   readonly neckRows: { readonly rows: number };

@@ -33,6 +33,8 @@ export interface SleeveWorn {
   readonly closed: 'no' | 'toe' | 'flat';
   /** Chained straps over it, for the picture. */
   readonly straps: number;
+  /** The strap is one loop from the centre front round the neck. */
+  readonly halter?: boolean;
 }
 /** A tube lying flat: a scarf, a sack, a plain tube. */
 export interface FlatWorn {

@@ -26,6 +26,20 @@ export const cord: DrawAct<'cord'> = (a, f, d) => {
   return parts({ lines, labels: [{ at: [drawn * 6, 26], text: d.say.talk.len(f.mm), anchor: 'middle' }] });
 };
 
+/** Clips on the upper edge of a tube that was pulled on. */
+export const tryOn: DrawAct<'tryOn'> = (a, f, d) => {
+  const lay = lying(d, d.before, a.piece, false);
+  const { y } = lay.endAt('hung-off');
+  const places = f.clips === 1 ? [0] : f.clips === 2 ? [-0.45, 0.45] : [-0.55, -0.35, 0.35, 0.55];
+  const clips = places.flatMap((share, i): SketchLine[] => {
+    // Every other one sits on the back.
+    const back = f.clips > 1 && i % 2 === 1;
+    const x = lay.half * share;
+    return [hairline([[x, y - 16], [x, y + 12]], { strong: true, thickMm: back ? 3 : 6, dashed: back }), hairline([[x - 6, y - 16], [x + 6, y - 16]], { strong: true, thickMm: 3 })]; // prettier-ignore
+  });
+  return parts({ shapes: lay.shapes, lines: [...lay.lines, ...clips], labels: lay.labels }, lay.grain);
+};
+
 export const threadCord: DrawAct<'threadCord'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece, false);
   const [doubled] = pieceAt(d.made, a.piece).fabric.doubled;

@@ -3,7 +3,7 @@ import type { Act } from '$lib/core/plan';
 import type { Point, Sketch } from '$lib/core/read';
 import type { Speech } from '$lib/words';
 import { chainRungs } from './chain-rungs';
-import { cord, hang, pompom, threadCord } from './cords';
+import { cord, hang, pompom, threadCord, tryOn } from './cords';
 import type { Desk, DrawAct } from './drawing';
 import { bringOut, draw, gather, runDown, thread, wasteOff } from './ends';
 import { fold, turn } from './folds';
@@ -32,6 +32,7 @@ const DRAWN: { readonly [D in Exclude<Act['do'], 'own'>]: DrawAct<D> } = {
   latch,
   latchUp,
   cord,
+  tryOn,
   threadCord,
   sewOn,
   rest,

@@ -8,20 +8,35 @@
     places: Readonly<Record<string, string>>;
     /** Acts by id, in their order, with what they are called. */
     acts: readonly { readonly id: string; readonly title: string }[];
-    onsteps: (steps: string[], places: Record<string, string>) => void;
+    /** Hours it takes by itself then, by its words. */
+    waits: Readonly<Record<string, number>>;
+    onsteps: (steps: string[], places: Record<string, string>, waits: Record<string, number>) => void;
   }
-  let { steps, places, acts, onsteps }: Props = $props();
+  let { steps, places, acts, waits, onsteps }: Props = $props();
   const uid = $props.id();
   const MOST = 20;
   const LONGEST = 300;
   const END = '';
   let text = $state('');
   let before = $state(END);
+  let hours = $state(0);
+  const WAITS = [
+    { hours: 0, label: 'No waiting' },
+    { hours: 1, label: 'Then wait an hour' },
+    { hours: 4, label: 'Then wait 4 hours' },
+    { hours: 12, label: 'Then wait overnight' },
+    { hours: 24, label: 'Then wait a day' },
+    { hours: 48, label: 'Then wait two days' }
+  ];
   let fault = $state('');
 
   const placed = (step: string, id: string): Record<string, string> => {
     const rest = Object.fromEntries(Object.entries(places).filter(([key]) => key !== step && steps.includes(key)));
     return id === END ? rest : { ...rest, [step]: id };
+  };
+  const waiting = (step: string, h: number): Record<string, number> => {
+    const rest = Object.fromEntries(Object.entries(waits).filter(([key]) => key !== step && steps.includes(key)));
+    return h > 0 ? { ...rest, [step]: h } : rest;
   };
   const known = (step: string): string => (acts.some((act) => act.id === places[step]) ? places[step]! : END);
 
@@ -35,15 +50,20 @@
           ? 'Your own step must be a new one; received one that is there.'
           : '';
     if (fault) return;
-    onsteps([...steps, said], placed(said, before));
+    onsteps([...steps, said], placed(said, before), waiting(said, hours));
     text = '';
     before = END;
+    hours = 0;
   }
 </script>
 
 {#snippet choices()}
   <option value={END}>At the end</option>
   {#each acts as act, i (act.id)}<option value={act.id} label="Before {i + 1}: {act.title}"></option>{/each}
+{/snippet}
+
+{#snippet pauses()}
+  {#each WAITS as wait (wait.hours)}<option value={wait.hours}>{wait.label}</option>{/each}
 {/snippet}
 
 <form class="mt-3" onsubmit={add}>
@@ -62,6 +82,9 @@
     <select class="select min-w-40 flex-1 text-base" aria-label="Where it comes" bind:value={before}>
       {@render choices()}
     </select>
+    <select class="select min-w-40 flex-1 text-base" aria-label="How long it waits then" bind:value={hours}>
+      {@render pauses()}
+    </select>
     <button class="btn btn-quiet" disabled={steps.length >= MOST}><Plus class="size-5" /> Add</button>
   </div>
   <p id="{uid}-fault" class="min-h-5 text-sm font-semibold text-error" aria-live="polite">{fault}</p>
@@ -74,9 +97,17 @@
             class="select max-w-60 min-w-0 flex-1 select-sm"
             aria-label="Where it comes: {step}"
             value={known(step)}
-            onchange={(e) => onsteps([...steps], placed(step, e.currentTarget.value))}
+            onchange={(e) => onsteps([...steps], placed(step, e.currentTarget.value), { ...waits })}
           >
             {@render choices()}
+          </select>
+          <select
+            class="select max-w-44 min-w-0 flex-1 select-sm"
+            aria-label="How long it waits: {step}"
+            value={waits[step] ?? 0}
+            onchange={(e) => onsteps([...steps], { ...places }, waiting(step, Number(e.currentTarget.value)))}
+          >
+            {@render pauses()}
           </select>
           <button
             type="button"
@@ -85,7 +116,8 @@
             onclick={() =>
               onsteps(
                 steps.filter((s) => s !== step),
-                placed(step, END)
+                placed(step, END),
+                waiting(step, 0)
               )}><X class="size-4" /></button
           >
         </li>

@@ -14,7 +14,8 @@
     colours: 'Colours',
     patches: 'Patches and tags',
     ownSteps: 'Your own steps',
-    ownPlaces: 'Where your own steps come'
+    ownPlaces: 'Where your own steps come',
+    ownWaits: 'How long your own steps wait'
   };
   const label = (field: string): string =>
     field.startsWith('options.')

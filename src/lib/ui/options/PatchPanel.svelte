@@ -16,6 +16,10 @@
     { value: 'patch', label: 'A patch' },
     { value: 'tag', label: 'A tag' }
   ];
+  const BY = [
+    { value: 'sewn', label: 'Sewn on' },
+    { value: 'glued', label: 'Glued, overnight' }
+  ];
   const rowsOf = (piece: number): number => pieces[piece]?.rows ?? 1;
   const set = (i: number, change: Partial<PatchWish>): void =>
     at.edit({ patches: patches.map((patch, j) => (j === i ? { ...patch, ...change } : patch)) });
@@ -30,7 +34,7 @@
 
 <fieldset class="sheet p-4">
   <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">Patches and tags</legend>
-  <p class="quiet">Sewn on while a hand can still reach behind them; the step comes where it belongs.</p>
+  <p class="quiet">Fixed while a hand can still reach behind them; the step comes where it belongs.</p>
   {#each patches as patch, i (i)}
     <div class="mt-2 grid grid-cols-1 gap-x-4 gap-y-1.5 border-t border-base-300 pt-2 sm:grid-cols-2">
       <SelectField
@@ -55,7 +59,18 @@
         max={Math.max(1, rowsOf(patch.piece))}
         onvalue={(row) => set(i, { row })}
       />
-      <YarnField label="Thread" value={patch.yarn} yarns={at.kit!.yarns} onvalue={(yarn) => yarn && set(i, { yarn })} />
+      <SelectField
+        label="Fixed by"
+        value={patch.by ?? 'sewn'}
+        choices={BY}
+        onvalue={(by) => set(i, { by: by as NonNullable<PatchWish['by']> })}
+      />
+      {#if patch.by !== 'glued'}<YarnField
+          label="Thread"
+          value={patch.yarn}
+          yarns={at.kit!.yarns}
+          onvalue={(yarn) => yarn && set(i, { yarn })}
+        />{/if}
       <div class="sm:col-span-2">
         <button
           type="button"

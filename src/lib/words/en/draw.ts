@@ -61,6 +61,7 @@ export const draw: Words['draw'] = {
     latch: (_a, f, t) => `${t.many(f.columns, 'column', 'columns')} out of the floats, from the cast-on up`,
     latchUp: (_a, f, t) => `${t.rows(f.rows)} at ${t.pin(f.pin)}, from the bottom up`,
     cord: (_a, f, t) => t.many(f.chains, 'chain', 'chains'),
+    tryOn: (_a, f, t) => t.many(f.clips, 'clip', 'clips'),
     threadCord: () => 'Once round, inside the doubled edge',
     sewOn: () => 'Where it is sewn',
     rest: () => 'Lengthwise twice, across once, then at rest',

@@ -4,6 +4,8 @@ import type { Words } from '../words';
 export const remedies: Words['remedies'] = {
   machine: (f, t) => `Knit it on ${t.ring(f.machine)}`,
   strands: (f, t) => (f.strands === 1 ? 'Knit one strand' : `Knit ${t.num(f.strands)} strands together`),
+  chains: (f, t) => `Chain ${t.num(f.chains)}`,
+  strap: (f, t) => `Straps of ${t.len(f.mm)}`,
   loopsByGap: () => 'Let the gap decide the length of the loops',
   decide: (f, t) => `Let the ${f.by} decide: ${t.rows(f.rows)}`,
   rows: (f, t) => `Knit ${f.all ? 'all ' : ''}${t.rows(f.rows)}`,

@@ -48,7 +48,7 @@ export const cord: ActRule<CordAct, CordFacts> = {
     for (const { part, id } of partsIn(t, act.piece)) {
       addCut(t.s, { yarn: act.yarn, what: 'chain', mm: cutMm, count: act.count * part.times });
       // A drawstring is knotted at both ends, a tie at its far one: those are meant to hang.
-      const hang = { drawstring: 2, tie: 1, loop: 0, strap: 0 }[act.name];
+      const hang = { drawstring: 2, tie: 1, loop: 0, strap: 0, halter: 0 }[act.name];
       for (let i = 0; i < 2 * act.count; i++) {
         const fate = i % 2 < hang ? 'hanging' : 'loose';
         addTail(t.s, { part: id, yarn: act.yarn, mm: 75, from: 'chain', where: { at: 'seam', name: act.name }, ...part.layers[0]!, fate, times: part.times }); // prettier-ignore

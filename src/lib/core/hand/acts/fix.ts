@@ -56,10 +56,13 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
       }
     ),
   does: (act, t) => {
-    const { mm, what } = YARN[act.what];
+    const { mm, what } = act.glued ? { mm: 0, what: 'patch' as const } : YARN[act.what];
     for (const { part, id } of partsIn(t, act.piece)) {
-      addCut(t.s, { yarn: act.yarn, what, mm, count: act.count * part.times });
-      addCutTails(t.s, id, act.yarn, act.what, { count: act.count, half: halfOfRow(t, act) });
+      // Glue takes no thread.
+      if (!act.glued) {
+        addCut(t.s, { yarn: act.yarn, what, mm, count: act.count * part.times });
+        addCutTails(t.s, id, act.yarn, act.what, { count: act.count, half: halfOfRow(t, act) });
+      }
       adorn(part, act.what, act.count);
     }
     const { along } = act;

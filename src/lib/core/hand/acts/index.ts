@@ -23,6 +23,7 @@ import { sewOn, type SewOnFacts } from './sew-on';
 import { thread, type ThreadFacts } from './thread';
 import { threadCord, type ThreadCordFacts } from './thread-cord';
 import { tie, type TieFacts } from './tie';
+import { tryOn, type TryOnFacts } from './try-on';
 import { turn, type TurnFacts } from './turn';
 import { waist, type WaistFacts } from './waist';
 import { wasteOff, type WasteOffFacts } from './waste-off';
@@ -48,6 +49,7 @@ export interface FactsOf {
   readonly latch: LatchFacts;
   readonly latchUp: LatchUpFacts;
   readonly cord: CordFacts;
+  readonly tryOn: TryOnFacts;
   readonly threadCord: ThreadCordFacts;
   readonly sewOn: SewOnFacts;
   readonly rest: RestFacts;
@@ -79,6 +81,7 @@ const RULES: { readonly [D in Act['do']]: ActRule<ActOf<D>, FactsOf[D]> } = {
   latch,
   latchUp,
   cord,
+  tryOn,
   threadCord,
   sewOn,
   rest,

@@ -1,7 +1,7 @@
 import { severalOf } from '../names';
 import type { Words } from '../../words';
 
-type Cords = Pick<Words['acts'], 'cord' | 'threadCord' | 'pompom' | 'hang' | 'own'>;
+type Cords = Pick<Words['acts'], 'cord' | 'tryOn' | 'threadCord' | 'pompom' | 'hang' | 'own'>;
 
 /** Length of a card to its width (craft 7.18: about 10 x 7.5 cm). */
 const CARD_LENGTH = 100 / 75;
@@ -9,11 +9,16 @@ const CARD_LENGTH = 100 / 75;
 /** Chains, pompoms, and what hangs on a line. */
 export const cords: Cords = {
   cord: (a, f, t) => {
-    const what = { loop: 'loop', strap: 'strap', drawstring: 'drawstring', tie: 'tie cord' }[a.name];
+    const what = { loop: 'loop', strap: 'strap', halter: 'halter loop', drawstring: 'drawstring', tie: 'tie cord' }[
+      a.name
+    ];
     const how = {
       loop: `From one corner of that end to the other, fastened at both: it stands out ${t.len(f.reachMm ?? 0)} and hooks over.`,
-      strap: 'Sew each on at front and back, twice through.',
-      drawstring: 'Knot both ends so that they cannot slip back.',
+      strap:
+        'At the clips: slip into the upper edge at the front, chain, slip into it at the back, twice through at either end.',
+      halter:
+        'Slip into the centre front of the upper edge, chain, slip back in beside it: it goes over the head, or is tied behind the neck.',
+      drawstring: 'Its ends stay free: they are knotted once it is threaded.',
       tie: 'Fastened at the sides of the brim; knot the ends that hang.'
     }[a.name];
     return {
@@ -21,9 +26,13 @@ export const cords: Cords = {
       detail: `In ${t.yarn(a.yarn)}, ${t.cut(f.cutMm)} of it${f.count > 1 ? ' for each' : ''}. ${how}`
     };
   },
+  tryOn: (a, f, t) => ({
+    title: 'Try it on and clip it',
+    detail: `Pull the ${t.piece(a.piece)} on, or over somebody who holds still. It stretches with the first wearing: let it settle. Clip ${f.clips === 1 ? 'the centre front' : `${t.many(f.clips, 'place', 'places')}, at front and back,`} where the ${f.clips === 1 ? 'halter' : 'straps'} will sit.`
+  }),
   threadCord: (_a, f, t) => ({
-    title: 'Thread the cord through the channel',
-    detail: `Begin at the marker column, once round, out beside where it went in: ${t.len(f.mm)} of cord, both ends knotted together.`
+    title: 'Thread the cord through the channel, then knot it',
+    detail: `The channel is a closed ring: in between two columns at the marker, once round on a blunt needle, out beside where it went in: ${t.len(f.mm)} of cord. Then knot both ends together.`
   }),
   pompom: (a, f, t) => {
     const button = `Inside, through the holes of a button of ${t.small(f.buttonMm ?? 0)} or more, and tied on it: it cannot slip through`;
@@ -48,5 +57,11 @@ export const cords: Cords = {
       detail: `The first ${t.len(a.firstMm)} from the end, then every ${t.len(a.spacingMm)}, middle to middle${a.dropMm > 0 ? `, hanging ${t.len(a.dropMm)} below the line` : ', close to the line'}. Cut ${t.many(f.count, 'thread', 'threads')} of ${t.cut(f.cutMm)} of ${t.yarn(a.yarn)}. The ends of the line stay, to tie it up with.`
     };
   },
-  own: (_a, f) => ({ title: f.text, detail: '' })
+  own: (_a, f, t) => ({
+    title: f.text,
+    detail:
+      f.waitH === null
+        ? ''
+        : `Then it waits: ${t.many(f.waitH, 'hour', 'hours')}${f.waitH >= 8 && f.waitH < 24 ? ', overnight' : ''}.`
+  })
 };

@@ -40,6 +40,13 @@ export const shaping: Shaping = {
             : `Evenly spaced, a hole opposite each. ${yarn} for each.`
         };
       case 'patch':
+        if (a.glued) {
+          return {
+            title: `Glue a patch on${a.row === undefined ? '' : ` the ${t.piece(a.piece)} at ${t.row(a.row)}`}`,
+            detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work. `}Paper inside, so that the layers do not stick together. Fabric glue, thin, under a weight overnight. Fresh air, and what the tube says; nothing glued for babies.`,
+            why: 'Glued: quick, and stiff. Sewn: it gives with the knitting, and comes off again.'
+          };
+        }
         return {
           title: a.row === undefined ? `Sew on ${t.many(f.count, 'patch', 'patches')}` : `Sew a patch on the ${t.piece(a.piece)} at ${t.row(a.row)}`, // prettier-ignore
           detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work. `}A hand behind it, so that one layer alone is caught. Pinned flat, sewn round with ${yarn}, not pulled: the knitting must give beside it.`

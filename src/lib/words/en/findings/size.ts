@@ -20,6 +20,8 @@ type Size =
   | 'pair-unlike'
   | 'mug-height'
   | 'loops-short'
+  | 'halter-short'
+  | 'strap-short'
   | 'garland-crowded';
 
 /** What comes out too small, too large, too short or too long. */
@@ -63,6 +65,10 @@ export const size: SayFinding<Size> = {
   'mug-height': (f, t) => `The wrap is ${t.len(f.wrapMm)} tall, the mug ${t.len(f.mugMm)}: it covers the rim.`,
   'loops-short': (f, t) =>
     `The two loops do not meet: ${t.many(f.chains, 'chain', 'chains')} reach ${t.len(f.reachMm)} from either end, the gap is ${t.len(f.gapMm)}.`,
+  'halter-short': (f, t) =>
+    `The halter does not pass the head: ${t.many(f.chains, 'chain', 'chains')} give ${t.len(f.reachMm)} when pulled, the head is ${t.len(f.headMm)}.`,
+  'strap-short': (f, t) =>
+    `The straps are short: ${t.len(f.strapMm)} each, from the front over the shoulder to the back it takes ${t.len(f.needsMm)}.`,
   'garland-crowded': (f, t) =>
     `${t.num(f.count)} do not fit side by side: each is ${t.len(f.wideMm)} wide, from middle to middle there are ${t.len(f.spacingMm)}.`
 };

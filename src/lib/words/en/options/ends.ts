@@ -125,7 +125,16 @@ export const ends: Readonly<Record<string, OptionWords>> = {
       drawn: { label: 'Drawn shut', help: 'Quick; for bed socks.' }
     }
   },
-  straps: { title: 'Straps' },
+  neck: {
+    title: 'Over the shoulders',
+    choices: {
+      straps: { label: 'Straps', help: 'Chained from the front edge over the shoulder to the back.' },
+      halter: { label: 'A halter loop', help: 'One loop from the centre front over the head; it can be tied behind.' }
+    }
+  },
+  straps: { title: 'Number of straps' },
+  halterBy: { title: 'Length of the halter', choices: { head: 'By the head', count: 'Counted in chains' } },
+  halterChains: { title: 'Chains of the halter' },
   strapMm: { title: 'Length of a strap' },
   chainPer10: { title: 'Chains to 10 cm', help: 'Your hook and yarn: chain 10 cm and count.' },
   handle: { title: 'A handle', help: 'A short tube closed at both ends.' },

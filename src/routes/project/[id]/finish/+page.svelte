@@ -154,8 +154,9 @@
       <OwnStep
         steps={at.project!.brief.ownSteps}
         places={at.project!.brief.ownPlaces}
+        waits={at.project!.brief.ownWaits ?? {}}
         {acts}
-        onsteps={(ownSteps, ownPlaces) => at.edit({ ownSteps, ownPlaces })}
+        onsteps={(ownSteps, ownPlaces, ownWaits) => at.edit({ ownSteps, ownPlaces, ownWaits })}
       />
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
