@@ -1,4 +1,4 @@
-import { type ChangeCode, EDITION } from '$lib/core/kit';
+import { type ChangeCode, EDITION, gaugeOfSwatch, isSwapped } from '$lib/core/kit';
 import { refsOf } from '$lib/core/kinds/refs';
 import type { TombleDb } from './db';
 import type { Project } from './records/project';
@@ -14,11 +14,19 @@ export const TOLD_EDITION = 'told-edition';
 /** The newest edition when nothing was told yet: a browser from then has no such setting. */
 const BEFORE_ANY = 2;
 
+/** Yarns that changes ask about, by their ids. */
+interface ToldYarns {
+  /** Kept with several strands. */
+  readonly doubled: ReadonlySet<string>;
+  /** With a swatch that looks swapped. */
+  readonly swapped: ReadonlySet<string>;
+}
+
 interface Change {
   readonly code: ChangeCode;
   readonly since: number;
-  /** Whether a project's plan shows it. @param doubled ids of yarns that are kept with several strands */
-  readonly touches: (project: Project, doubled: ReadonlySet<string>) => boolean;
+  /** Whether a project's plan shows it. */
+  readonly touches: (project: Project, yarns: ToldYarns) => boolean;
 }
 
 const isOf =
@@ -74,7 +82,7 @@ const CHANGES: readonly Change[] = [
   {
     code: 'strands',
     since: 3,
-    touches: ({ brief, knowledge }, doubled) =>
+    touches: ({ brief, knowledge }, { doubled }) =>
       knowledge === null &&
       brief.hole === null &&
       (Object.values(brief.strands).some((n) => n > 1) ||
@@ -84,6 +92,12 @@ const CHANGES: readonly Change[] = [
     code: 'tails',
     since: 4,
     touches: (project) => project.knowledge === null && isTailed(project)
+  },
+  {
+    code: 'swatch',
+    since: 4,
+    touches: ({ brief, knowledge }, { swapped }) =>
+      knowledge === null && refsOf(brief).some(({ what, id }) => what === 'yarn' && swapped.has(id))
   },
   { code: 'wrap', since: 4, touches: isOf('wrap') },
   { code: 'minutes', since: 3, touches: () => true }
@@ -103,14 +117,25 @@ export interface ToldChange {
  * @example await untold(db, projects) // [{ code: 'minutes', projects: [{ id: 'a', name: 'Hat' }] }]
  */
 export async function untold(db: TombleDb, projects: readonly Project[]): Promise<ToldChange[]> {
-  const told = (await db.settings.get(TOLD_EDITION))?.value;
-  const last = typeof told === 'number' ? told : BEFORE_ANY;
+  const edition = (await db.settings.get(TOLD_EDITION))?.value;
+  const last = typeof edition === 'number' ? edition : BEFORE_ANY;
   const yarns = await db.yarns.toArray();
   const doubled = new Set(yarns.filter(({ strands }) => strands > 1).map(({ id }) => id));
+  const [swatches, machines] = [await db.swatches.toArray(), await db.machines.toArray()];
+  const swapped = new Set(
+    swatches.flatMap((swatch) => {
+      const yarn = yarns.find(({ id }) => id === swatch.yarnId);
+      const machine = machines.find(({ id }) => id === swatch.machineId);
+      if (!yarn || !machine || swatch.setAside) return [];
+      const own = { ...yarn, strands: swatch.strands };
+      return isSwapped(swatch, gaugeOfSwatch(swatch), machine, own) ? [yarn.id] : [];
+    })
+  );
+  const told = { doubled, swapped };
   return CHANGES.flatMap(({ code, since, touches }) => {
     if (since <= last) return [];
     const touched = projects
-      .filter((project) => touches(project, doubled))
+      .filter((project) => touches(project, told))
       .map(({ id, brief }) => ({ id, name: brief.name }));
     return touched.length ? [{ code, projects: touched }] : [];
   });

@@ -61,10 +61,14 @@ export const saveMachine = (db: TombleDb, machine: Machine): Promise<string> => 
 /** Keeps a swatch, new or changed. */
 export const saveSwatch = (db: TombleDb, swatch: Swatch): Promise<string> => db.swatches.put(swatch);
 
-/** Sets a swatch or a finished piece aside, or counts it again. */
-export async function setAside(db: TombleDb, id: string, aside: boolean): Promise<void> {
+/**
+ * Sets a swatch or a finished piece aside, or counts it again.
+ *
+ * @param doubted it was left out because it looks swapped: counted now, it is taken to be right
+ */
+export async function setAside(db: TombleDb, id: string, aside: boolean, doubted = false): Promise<void> {
   await db.transaction('rw', db.swatches, db.observations, async () => {
-    await db.swatches.update(id, { setAside: aside });
+    await db.swatches.update(id, { setAside: aside, ...(doubted && !aside ? { trusted: true } : {}) });
     await db.observations.update(id, { setAside: aside });
   });
 }

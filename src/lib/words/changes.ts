@@ -30,6 +30,10 @@ export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; reado
     what: 'The ladders are chained in one go from cuff to cuff, and the cuffs are ribbed.',
     why: 'Four chains need half the ends of eight; a ribbed cuff gives. Plain cuffs can be chosen.'
   },
+  swatch: {
+    what: 'A swatch whose rows and stitches look swapped is not planned from.',
+    why: 'Such a swatch makes a thing half as long again. If it is right, count it under what is known of the yarn.'
+  },
   minutes: {
     what: 'The minutes are new.',
     why: 'They go by the stitches of a row, and setting up is no longer counted.'

@@ -19,7 +19,8 @@ import type { Judge } from './readings';
 
 /** Facts of a swatch that cannot be, by its day. */
 export interface SwatchRatioFacts {
-  'swatch-implausible': { yarn: string; on: string; slip: Slip };
+  /** `aside`: it is not planned from until the knitter says that it is right. */
+  'swatch-implausible': { yarn: string; on: string; slip: Slip; aside: boolean };
 }
 const find = finder<SwatchRatioFacts>();
 
@@ -30,13 +31,13 @@ const doubted = remembered(
     machine: Machine,
     yarn: Yarn,
     state: FabricState
-  ): readonly { on: string; slip: Slip }[] => {
+  ): readonly { on: string; slip: Slip; aside: boolean }[] => {
     const expected = inState(practiceFor(yarn), 'rested', state);
     return evidence.flatMap((e) => {
-      if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || e.setAside) return [];
+      if (e.nearness === 'other-yarn' || e.kind !== 'swatch' || (e.setAside && !e.doubted)) return [];
       if (e.courses === null || e.wales === null) return [];
       const slip = slipOf({ courses: e.courses, wales: e.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
-      return slip ? [{ on: e.on, slip }] : [];
+      return slip ? [{ on: e.on, slip, aside: e.doubted }] : [];
     });
   }
 );

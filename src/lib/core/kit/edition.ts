@@ -25,14 +25,16 @@ export interface Rules {
   readonly holeOfStrands: boolean;
   /** The work's own tails are left long and close, edge and sew; before, yarn was cut for it. */
   readonly ownTails: boolean;
+  /** A swatch whose rows and stitches look swapped is not planned from until the knitter says that it is right. */
+  readonly doubtsSwatches: boolean;
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
-export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap';
+export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap' | 'swatch';
 
-const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false, ownTails: false }; // prettier-ignore
-const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true, ownTails: true }; // prettier-ignore
-const THIRD: Rules = { ...NOW, ownTails: false };
+const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false, ownTails: false, doubtsSwatches: false }; // prettier-ignore
+const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true, ownTails: true, doubtsSwatches: true }; // prettier-ignore
+const THIRD: Rules = { ...NOW, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */

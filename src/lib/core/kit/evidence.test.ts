@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { medium, sampleKit } from '../../../../tests/support/sample';
-import { evidenceFor, gaugeOfSwatch, inState } from './evidence';
+import { inState } from './doubted';
+import { evidenceFor, gaugeOfSwatch } from './evidence';
+import { gaugeFor } from './gauge';
 import { Kit, machineOf, yarnOf } from './kit';
 import { evidenceName } from '$lib/words';
 import { Observation } from './observation';
@@ -132,4 +134,32 @@ describe('finished pieces as evidence', () => {
     ['a negative length', { lengthMm: -5 }],
     ['a day that is none', { on: 'May' }]
   ])('refuses %s', (_what, more) => expect(Observation.safeParse(piece(more)).success).toBe(false));
+});
+
+describe('a swatch whose rows and stitches changed places', () => {
+  // 40 stitches measure about 26 cm and 20 rows about 9.5 (common practice, no source).
+  const right = { as: 'lengths', cmTo40Stitches: 26, cmTo20Rows: 9.5 } as const;
+  const swapped = { as: 'lengths', cmTo40Stitches: 9.5, cmTo20Rows: 26 } as const;
+  const rows = (more: object, edition?: number): number => {
+    const kit = Kit.parse({
+      ...sampleKit({ swatches: [Swatch.parse(swatch(more))] }),
+      ...(edition ? { edition } : {})
+    });
+    return gaugeFor(kit, machineOf(kit, 'm'), yarnOf(kit, 'red'), 2).courses.value;
+  };
+  const practice = gaugeFor(sampleKit(), machineOf(sampleKit(), 'm'), yarnOf(sampleKit(), 'red'), 2).courses.value;
+
+  it('is not planned from until the knitter says that it is right; a piece begun before keeps what it had', () => {
+    expect(rows({ statement: swapped })).toBe(practice);
+    expect(rows({ statement: { as: 'counts', stitches: 20, rows: 13 } })).toBe(practice);
+    expect(rows({ statement: swapped, trusted: true })).toBeLessThan(practice);
+    expect(rows({ statement: swapped }, 3)).toBeLessThan(practice);
+    expect(rows({ statement: right })).toBeGreaterThan(practice);
+  });
+
+  it('is evidence still, so that it can be counted', () => {
+    const kit = sampleKit({ swatches: [Swatch.parse(swatch({ statement: swapped }))] });
+    const [one] = evidenceFor(kit, machineOf(kit, 'm'), yarnOf(kit, 'red'), 2, 'rested');
+    expect([one!.setAside, one!.doubted]).toEqual([true, true]);
+  });
 });

@@ -2,13 +2,14 @@ import { ascending, deviation, mean } from 'd3-array';
 import { type ReasonEvidence, remembered } from '../quantity';
 import { type KnownOfGauges, knownOf } from './known';
 import { yarnsById } from './kit';
-import { type FabricState, mundenOf } from './loop';
+import type { FabricState } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
 import type { Observation } from './observation';
 import { type Counted, measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
 import type { FingerTension } from './finger-tension';
-import { speaksFor } from './edition';
+import { inState, isSwapped } from './doubted';
+import { rulesOf, speaksFor } from './edition';
 import { type Yarn } from './yarn';
 import { yarnName } from './yarn-name';
 
@@ -26,6 +27,8 @@ export interface Evidence {
   readonly told: ReasonEvidence;
   readonly on: string;
   readonly setAside: boolean;
+  /** Set aside because its rows and stitches look swapped, until the knitter says that it is right. */
+  readonly doubted: boolean;
   /** Rows and stitches per cm, null where it was not measured. */
   readonly courses: number | null;
   readonly wales: number | null;
@@ -74,13 +77,13 @@ export function gaugeOfSwatch(swatch: Swatch): Counted & { readonly scatter: Per
   };
 }
 
-/** A gauge measured in one state, as it would be in another, by Munden's constants. */
-export function inState(gauge: PerCm, from: FabricState, to: FabricState): PerCm {
-  const [a, b] = [mundenOf(from), mundenOf(to)];
-  return { courses: (gauge.courses * b.kc) / a.kc, wales: (gauge.wales * b.kw) / a.kw };
-}
-
-function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group: string): Evidence {
+function ofSwatch(
+  swatch: Swatch,
+  state: FabricState,
+  nearness: Nearness,
+  group: string,
+  doubts: (read: Counted) => boolean
+): Evidence {
   const read = gaugeOfSwatch(swatch);
   // Rows and stitches go over from state to state each by its own constant.
   const { courses, wales } = inState({ courses: read.courses, wales: read.wales ?? 1 }, swatch.state, state);
@@ -89,6 +92,7 @@ function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group:
   // Several measurements average the tape out, but what scatters more than a tape does counts as it scatters.
   const error = (run: number, spread: number, count: number): number =>
     combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(count));
+  const doubted = !swatch.setAside && doubts(read);
   const converted = swatch.state === state ? { from: null, to: null } : { from: swatch.state, to: state };
   return {
     id: swatch.id,
@@ -97,7 +101,8 @@ function ofSwatch(swatch: Swatch, state: FabricState, nearness: Nearness, group:
     group,
     told: { kind: 'swatch', name: '', on: swatch.on, ...converted, of: null },
     on: swatch.on,
-    setAside: swatch.setAside,
+    setAside: swatch.setAside || doubted,
+    doubted,
     courses,
     wales: read.wales === null ? null : wales,
     coursesSd: error(meanOf(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
@@ -118,6 +123,7 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
     told: { kind: 'piece', name: piece.name, on: piece.on, from: null, to: null, of: null },
     on: piece.on,
     setAside: piece.setAside,
+    doubted: false,
     courses: lengthMm === null ? null : (at.courses * 10 * piece.rows) / lengthMm,
     wales: flatWidthMm === null ? null : (at.wales * 5 * piece.pins) / flatWidthMm,
     coursesSd: error(lengthMm ?? 100),
@@ -161,12 +167,14 @@ function gathered(
     if (isOwn(e.yarnId)) return e.hole === hole && e.fingers === fingers ? 'same' : 'other-hole';
     return other(e.yarnId)?.weightClass === yarn.weightClass ? 'other-yarn' : null;
   };
+  const { doubtsSwatches } = rulesOf(kit);
   for (const swatch of kit.swatches) {
     const nearness = nearnessOf(swatch);
-    if (nearness)
-      found.push(
-        ofSwatch(swatch, state, nearness, `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`)
-      );
+    if (!nearness) continue;
+    const own = { ...(other(swatch.yarnId) ?? yarn), strands: swatch.strands };
+    const doubts = (read: Counted): boolean => doubtsSwatches && isSwapped(swatch, read, machine, own);
+    const group = `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`;
+    found.push(ofSwatch(swatch, state, nearness, group, doubts));
   }
   for (const piece of kit.finished) {
     const nearness = nearnessOf(piece);

@@ -1,5 +1,6 @@
 import { type Basis, type Figure, type Reason, remembered } from '../quantity';
-import { type Evidence, evidenceFor, inState, PIECE_SD } from './evidence';
+import { inState } from './doubted';
+import { type Evidence, evidenceFor, PIECE_SD } from './evidence';
 import { speaksFor } from './edition';
 import type { FingerTension } from './finger-tension';
 import { type Kit, yarnsById } from './kit';
@@ -8,20 +9,9 @@ import { believed, type Estimate, learn, type Move, movesOf, type Prior } from '
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
 import { combined, NINE_TENTHS } from './normal';
+import { practiceFor } from './practice';
 import { heldTex, type Yarn } from './yarn';
 import { yarnName } from './yarn-name';
-
-/** Common practice, rested, medium yarn, middle hole, 46 to 48 pins (craft 5, no source). */
-const PRACTICE = { courses: 2.0, wales: 1.35, tex: 500 } as const;
-
-/** How far practice scatters at home ground: half of the range that holds nine tenths (own estimate, no source). */
-const PRACTICE_SPREAD = 0.08;
-
-/** How much less sure anybody can be for every e-fold of tex away from medium (own estimate, no source). */
-const SPREAD_PER_E_FOLD = 0.1;
-
-/** A default is never wider than this: beyond it the tightness finding says the yarn does not suit. */
-const WIDEST_SPREAD = 0.2;
 
 /** The gauge of one yarn on one machine, with its range and where it comes from. */
 export interface Gauge {
@@ -70,13 +60,6 @@ function figureOf(estimate: Estimate, basis: Basis, because: readonly Reason[]):
     basis,
     because
   };
-}
-
-/** What common practice says of a yarn on any machine: the same counts, less sure the further it is from medium. */
-export function practiceFor(yarn: Pick<Yarn, 'label' | 'strands'>): { courses: number; wales: number; sd: number } {
-  const away = Math.abs(Math.log(heldTex(yarn) / PRACTICE.tex));
-  const spread = Math.min(WIDEST_SPREAD, PRACTICE_SPREAD + SPREAD_PER_E_FOLD * away);
-  return { courses: PRACTICE.courses, wales: PRACTICE.wales, sd: spread / NINE_TENTHS };
 }
 
 /** Where a gauge comes from: what was measured of it, rows or stitches. */

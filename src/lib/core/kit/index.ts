@@ -1,7 +1,9 @@
 export { ALIKE_COLOURS, colourDifference } from './colour';
-export { evidenceFor, inState, type Evidence } from './evidence';
+export { inState, isSwapped } from './doubted';
+export { evidenceFor, gaugeOfSwatch, type Evidence } from './evidence';
 export { toldGauges } from './told-gauges';
-export { gaugeFor, learnedGauge, practiceFor, usualHole, type Gauge, type Learned } from './gauge';
+export { gaugeFor, learnedGauge, usualHole, type Gauge, type Learned } from './gauge';
+export { practiceFor } from './practice';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';
 export { type ChangeCode, rulesOf } from './edition';

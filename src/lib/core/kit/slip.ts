@@ -42,6 +42,8 @@ export function slipOf(gauge: PerCm, expected: PerCm, pinSpacingMm: number): Sli
   if (plausible(gauge) && far < Math.log(FAR) * Math.SQRT2) return null;
   const mends: { kind: Slip['kind']; mended: PerCm }[] = [
     { kind: 'swapped', mended: { courses: gauge.wales, wales: gauge.courses } },
+    // Centimetres to 40 stitches typed where those to 20 rows belong.
+    { kind: 'swapped', mended: { courses: gauge.wales / 2, wales: gauge.courses * 2 } },
     { kind: 'inches', mended: { courses: gauge.courses / INCH, wales: gauge.wales / INCH } },
     { kind: 'width-for-girth', mended: { courses: gauge.courses, wales: gauge.wales / 2 } },
     { kind: 'girth-for-width', mended: { courses: gauge.courses, wales: gauge.wales * 2 } }

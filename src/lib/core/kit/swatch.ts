@@ -50,6 +50,8 @@ export const Swatch = z.object({
     .check(z.meta({ title: 'Centimetres to 20 rows as they hang' })),
   /** Kept, but left out of the estimate. */
   setAside: z._default(z.boolean(), false),
+  /** The knitter said that it is right, though its rows and stitches look swapped. */
+  trusted: z.optional(z.boolean()),
   on: z.iso.date().check(z.meta({ title: 'Date' }))
 });
 export type Swatch = z.infer<typeof Swatch>;

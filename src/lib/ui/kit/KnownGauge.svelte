@@ -112,11 +112,11 @@
               checked={!m.evidence.setAside}
               onchange={(e) => {
                 const aside = !e.currentTarget.checked;
-                void keeping(() => setAside(db(), m.evidence.id, aside));
+                void keeping(() => setAside(db(), m.evidence.id, aside, m.evidence.doubted));
               }}
               aria-label="Count the {evidenceName(m.evidence.told, kit.habits)}"
             />
-            {m.evidence.setAside ? 'set aside' : 'counts'}
+            {m.evidence.doubted ? 'looks swapped, does not count' : m.evidence.setAside ? 'set aside' : 'counts'}
           </label>
           <button
             type="button"

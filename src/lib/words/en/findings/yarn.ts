@@ -27,7 +27,8 @@ export const ofYarn: SayFinding<OfYarn> = {
     `${held(f, t)} is too thick for ${hooks(f.large)}: tightness ${t.num(f.factor, 1)}, above ${t.num(f.limit)} the hooks struggle.`,
   'yarn-thin': (f, t) =>
     `${held(f, t)} is too thin for ${hooks(f.large)}: tightness ${t.num(f.factor, 1)}, below ${t.num(f.limit)} the fabric is a net.`,
-  'swatch-implausible': (f, t) => `The swatch of ${t.day(f.on)} of ${t.yarn(f.yarn)}: ${slipWords(f.slip)}`,
+  'swatch-implausible': (f, t) =>
+    `The swatch of ${t.day(f.on)} of ${t.yarn(f.yarn)}: ${slipWords(f.slip)}${f.aside ? ' It is not planned from until you count it on the Swatches page.' : ''}`,
   'waste-few': (f, t) =>
     `One ${t.terms.row} of waste yarn may unravel by itself; ${t.num(f.least)} are the least, 4 or 5 are enough.`,
   'ladder-clings': (f, t) =>
