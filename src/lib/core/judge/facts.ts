@@ -39,6 +39,8 @@ import type { ToyCareFacts } from './toy-care';
 import type { TubeLengthFacts } from './tube-length';
 import type { WasteColourFacts } from './waste-colour';
 import type { WasteFewFacts } from './waste-few';
+import type { WasteMoreFacts } from './waste-more';
+import type { PhasesLongFacts } from './phases-long';
 import type { WeakDrawstringFacts } from './weak-drawstring';
 import type { WrapSumFacts } from './wrap-sum';
 import type { WrongRingFacts } from './wrong-ring';
@@ -86,6 +88,8 @@ export type FindingFacts = BabyTrimFacts &
   TubeLengthFacts &
   WasteColourFacts &
   WasteFewFacts &
+  WasteMoreFacts &
+  PhasesLongFacts &
   WeakDrawstringFacts &
   WrapSumFacts &
   WrongRingFacts &

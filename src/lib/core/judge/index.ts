@@ -22,6 +22,8 @@ import { slipsOff } from './slips-off';
 import { toyCare } from './toy-care';
 import { hands } from './hands';
 import { wasteFew } from './waste-few';
+import { wasteMore } from './waste-more';
+import { phasesLong } from './phases-long';
 import { wrapSum } from './wrap-sum';
 import { wrongRing } from './wrong-ring';
 import { coloursOff } from './colours-off';
@@ -86,6 +88,8 @@ export const JUDGES: readonly Judge[] = [
   swatchRatio,
   wasteColour,
   wasteFew,
+  wasteMore,
+  phasesLong,
   ladderClings,
   joinFar,
   cordMarker,

@@ -212,6 +212,16 @@ const cases: readonly [string, () => Result, boolean][] = [
   ['toy-parts', () => made('toy-round'), false],
   ['toy-sold', () => made('toy-long', { sold: true }), false],
   ['filling-shows', () => made('toy-long', {}, kitWith({ label: { metres: 417, grams: 100 } })), true],
+  ['waste-more', () => made('sack', { waste: 'fifteen' }), true],
+  [
+    'phases-long',
+    () =>
+      hat(
+        { style: 'plain', yarn: 'red' },
+        kitWith({ phases: ['#803020', '#208030', '#203080'].map((hex, i) => ({ name: `Phase ${i}`, hex, metres: 200 })) }) // prettier-ignore
+      ),
+    false
+  ],
   ['waste-few', () => made('sack', {}, sampleKit({ habits: { wasteStart: 1 } })), true],
   ['waste-few', () => made('headband', {}, sampleKit({ habits: { wasteEnd: 0 } })), true],
   ['cord-marker', () => made('garland', { cordPins: 6 }, sampleKit({ machine: { pins: 6 } })), false],

@@ -35,6 +35,8 @@ const limits: readonly [string, () => string[], () => string[]][] = [
   ['strap-short', () => codes(made('tube-top', { strapMm: 360 })), () => codes(made('tube-top', { strapMm: 359 }))], // prettier-ignore
   ['slips-off', () => codes(made('warmers', { limb: 'wrist', handMm: 156 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 154 }, small))], // prettier-ignore
   ['odd-halves', () => codes(made('headband', {}, sampleKit({ machine: { pins: 46 } }))), () => codes(made('headband', {}, sampleKit({ machine: { pins: 45 } })))], // prettier-ignore
+  // Habit is 5 rows at either end: more at one end alone is no matter.
+  ['waste-more', () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 10, wasteEnd: 5 } }))), () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 9, wasteEnd: 9 } })))], // prettier-ignore
   ['waste-few', () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 2 } }))), () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 1 } })))], // prettier-ignore
   ['wrong-ring', () => codes(made('socks', {}, sampleKit({ machine: { pins: 26 } }))), () => codes(made('socks', {}, sampleKit({ machine: { pins: 28 } })))], // prettier-ignore
   ['garland-crowded', () => codes(made('garland', { lineMm: 2000, count: 11 })), () => codes(made('garland', { lineMm: 2000, count: 12 }))], // prettier-ignore

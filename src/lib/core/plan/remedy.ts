@@ -30,6 +30,7 @@ export interface Remedies {
   readonly thread: { readonly yarn: string };
   readonly doubled: object;
   readonly noSeparator: object;
+  readonly wasteHabit: object;
   readonly wasteRows: { readonly rows: number };
   readonly repeatStripes: object;
   readonly hang: { readonly count: number };

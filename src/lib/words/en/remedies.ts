@@ -28,6 +28,7 @@ export const remedies: Words['remedies'] = {
   thread: (f, t) => `Draw with ${t.yarn(f.yarn)}`,
   doubled: () => 'Draw with the thread doubled',
   noSeparator: (_f, t) => `Leave the separator ${t.terms.row} out`,
+  wasteHabit: () => 'As you always do',
   wasteRows: (f, t) => `Knit ${t.rows(f.rows)} of waste`,
   repeatStripes: () => 'Repeat the stripes to the end',
   hang: (f, t) => `Hang ${t.num(f.count)}`,

@@ -9,6 +9,8 @@ type OfYarn =
   | 'yarn-thin'
   | 'swatch-implausible'
   | 'waste-few'
+  | 'waste-more'
+  | 'phases-long'
   | 'ladder-clings'
   | 'weak-drawstring'
   | 'cord-marker';
@@ -31,6 +33,10 @@ export const ofYarn: SayFinding<OfYarn> = {
     `The swatch of ${t.day(f.on)} of ${t.yarn(f.yarn)}: ${slipWords(f.slip)}${f.aside ? ' It is not planned from until you count it on the Swatches page.' : ''}`,
   'waste-few': (f, t) =>
     `One ${t.terms.row} of waste yarn may unravel by itself; ${t.num(f.least)} are the least, 4 or 5 are enough.`,
+  'waste-more': (f, t) =>
+    `${t.rows(f.rows[0])} of waste before and ${t.num(f.rows[1])} after, where you usually knit ${t.num(f.habit[0])} and ${t.num(f.habit[1])}: ${t.run(f.metres)} more of waste yarn, which hold no better.`,
+  'phases-long': (f, t) =>
+    `The colours of ${t.yarn(f.yarn)} change slowly: once round all ${t.num(f.colours)} takes ${t.run(f.cycleM)}, this takes ${t.run(f.metres)} and shows ${t.num(f.shown)} of them at most. Where the ball begins decides which.`,
   'ladder-clings': (f, t) =>
     `${t.yarn(f.yarn)} is ${f.surface}: a stitch dropped on purpose will not run by itself, and every rung must be freed with a pick.`,
   'weak-drawstring': (f, t) => `${t.yarn(f.yarn)} is soft: strong once knitted, it snaps as a drawstring.`,
