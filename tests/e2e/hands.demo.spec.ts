@@ -80,8 +80,33 @@ test('a wrap is split again from its measured length, and no rung stays open', a
   await expect(page.getByLabel('Length of the front tube')).toHaveValue('130 cm');
   await expect(page.getByText('54 rungs of this tube').first()).toBeVisible();
   const titles = await titlesOf(page);
-  expect(titles.filter((title) => title.startsWith('Chain both ladders'))).toHaveLength(4);
-  expect(titles.filter((title) => title.startsWith("Chain one tube's rungs alone"))).toHaveLength(4);
+  expect(titles.filter((title) => title.startsWith('Chain the ladders from cuff to cuff'))).toHaveLength(2);
+  expect(titles.filter((title) => title.startsWith('Chain the open rungs of the other tube'))).toHaveLength(2);
+});
+
+test('a wrap act by act: both tubes closed but for two loops, chained in one go, the cuffs ribbed', async ({
+  page
+}) => {
+  await begin(page, 'Wide wrap with sleeves');
+  const at = order(await follow(page), /^Close the last end of the front tube/, /^Take the waste off/, /^Let the two loops of the front tube run down/, /^Close the first end of the front tube/, /^Lay the closed front tube flat/, /^Close the last end of the back tube/, /^Chain the ladders from cuff to cuff/, /^Chain the open rungs of the other tube: neck/, /^Crochet the left cuff: a foundation of \d+ stitches and 8 ribbed rounds/, /^Weave in/); // prettier-ignore
+  expect(at).not.toContain(-1);
+  expect(at).toEqual([...at].sort((a, b) => a - b));
+});
+
+test('a pair of socks act by act: toe and cuff are worked inside out', async ({ page }) => {
+  await begin(page, 'Socks without heel');
+  const at = order(await follow(page), /^Turn the sock inside out/, /^Gather the cast-on edge/, /^Sew the toe/, /^Crochet the last edge/, /^Take the waste off/, /^Weave in/, /^Turn the sock right side out/); // prettier-ignore
+  expect(at).not.toContain(-1);
+  expect(at).toEqual([...at].sort((a, b) => a - b));
+});
+
+test('a lined hat on waste is drawn with its own tails: two ends to bury', async ({ page }) => {
+  await begin(page, 'Lined hat');
+  await page.getByText('As you always do', { exact: true }).first().click();
+  const own = await follow(page);
+  expect(own.some((title) => title.startsWith('Tie the tail through its loop'))).toBe(false);
+  expect(own.filter((title) => /^Thread/.test(title))).toHaveLength(2);
+  expect(own.some((title) => /^Bury 2 tails/.test(title))).toBe(true);
 });
 
 test('a cardigan is put together by either school, its hem made before the waste goes', async ({ page }) => {

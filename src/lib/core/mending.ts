@@ -1,4 +1,5 @@
 import { withJoinsTied } from './kinds/shared/hands';
+import { joinBy } from './join-by';
 import type { CrankFault } from './knit';
 import type { Act, Brief, Plan } from './plan';
 
@@ -27,8 +28,7 @@ function withBallsTied(plan: Plan, brief: Brief, faults: readonly CrankFault[]):
   const inside = (piece: number, row: number): boolean => inWork(plan, piece, row) && inWork(plan, piece, row + 1);
   const pieces = new Set(faults.flatMap((f) => (f.kind === 'new-ball' && inside(f.piece, f.row) ? [f.piece] : [])));
   return [...pieces].reduce<readonly Act[]>((acts, piece) => {
-    const how = brief.options.joinBy === 'weave' ? 'weave' : 'knot';
-    return withJoinsTied(acts, piece, plan.pieces[piece]!.mode === 'tube', how);
+    return withJoinsTied(acts, piece, plan.pieces[piece]!.mode === 'tube', joinBy(brief));
   }, plan.acts);
 }
 

@@ -3,6 +3,7 @@ import { judge, type Readings } from './judge';
 import { kindOf } from './kinds';
 import { recolour } from './colour';
 import { faultsOf, looseIds, type PathFault, tooLarge, unknownKind } from './faults';
+import { joinBy, tiedWhere } from './join-by';
 import { mended } from './mending';
 import { withWishes } from './wishes';
 import { Kit } from './kit';
@@ -92,7 +93,7 @@ export function tryRead(kit: Kit, brief: Brief, faults: readonly CrankFault[] = 
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
   const bare = kind.draft(kit, whole, options.data);
-  const plan = recolour(kit, bare.plan, whole.colours, whole.options.joinBy === 'weave' ? 'weave' : 'knot');
+  const plan = tiedWhere(recolour(kit, bare.plan, whole.colours, joinBy(whole)), whole);
   const draft = withWishes({ ...bare, plan }, whole);
   const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };

@@ -53,7 +53,8 @@ export const starterKit: Kit = {
     schools: {},
     terms: { pin: 'pin', row: 'row', off: 'hang off', crochet: 'US' },
     joinPins: 0,
-    tieAfterRows: 4
+    tieAfterRows: 4,
+    hangOff: 'lifting'
   },
   edition: 4
 };

@@ -103,7 +103,7 @@ function tied(
   acts: readonly Act[],
   pieces: readonly Piece[],
   changed: readonly number[],
-  how: 'knot' | 'weave'
+  how: 'knot' | 'weave' | 'machine'
 ): readonly Act[] {
   return changed.reduce<readonly Act[]>((before, p) => {
     if (yarnChanges(sectionsOf(pieces[p]!)) === 0) return withoutJoinsTied(before, p);
@@ -118,7 +118,12 @@ function tied(
  * @param joinBy how the tails of a join end
  * @example recolour(kit, plan, [{ piece: 0, sections: [{ yarn: 'red', rows: 60 }, { yarn: 'blue', rows: 60 }] }], 'knot')
  */
-export function recolour(kit: Kit, plan: Plan, colours: readonly PieceColours[], joinBy: 'knot' | 'weave'): Plan {
+export function recolour(
+  kit: Kit,
+  plan: Plan,
+  colours: readonly PieceColours[],
+  joinBy: 'knot' | 'weave' | 'machine'
+): Plan {
   const set = new Map(colours.filter(({ piece }) => piece < plan.pieces.length).map((c) => [c.piece, c.sections]));
   if (set.size === 0) return plan;
   const pieces = plan.pieces.map((piece, p) => (set.has(p) ? recoloured(kit, piece, set.get(p)!) : piece));

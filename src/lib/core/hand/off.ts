@@ -127,21 +127,23 @@ const halfOf = (at: Exclude<TailAt, { at: 'seam' }>, rows: number): 'first' | 'l
 
 /** Tails of joins nobody planned: a new ball came in at the crank, in one copy alone. */
 function tailsOfBalls(run: Executed, s: State, part: number, piece: number): void {
-  const { fabric } = pieceAt(run, piece);
+  const { fabric, planned } = pieceAt(run, piece);
   const { faults, yarn } = fabric;
+  const fate: Tail['fate'] = planned.tiedAtMachine ? 'tied' : 'loose';
   const { first, count } = fabric.work;
   const { copy } = s.parts[part]!;
   for (const fault of faults) {
     const row = fault.row - first;
     if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
     for (let end = 0; end < 2; end++)
-      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate: 'loose', times: 1 }); // prettier-ignore
+      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate, times: 1 }); // prettier-ignore
   }
 }
 
 /** The tails a piece comes off the machine with. */
 function tailsOf(run: Executed, s: State, part: number, piece: number): void {
-  const { operations } = pieceAt(run, piece).planned;
+  const { operations, tiedAtMachine } = pieceAt(run, piece).planned;
+  const joined: Tail['fate'] = tiedAtMachine ? 'tied' : 'loose';
   const { times } = s.parts[part]!;
   const knitted = pieceAt(run, piece).fabric;
   const { first, last } = knitted.work;
@@ -175,8 +177,8 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
       if (before && before.yarn !== op.yarn) {
         if (before.work && isWork) {
           const where = { at: 'row', row } as const;
-          add(before.yarn, op.joinTailMm, 'join', where);
-          add(op.yarn, op.joinTailMm, 'join', where);
+          add(before.yarn, op.joinTailMm, 'join', where, joined);
+          add(op.yarn, op.joinTailMm, 'join', where, joined);
         } else if (isWork) add(op.yarn, atFirst, 'first', { at: 'cast-on' });
         else if (before.work) add(before.yarn, atLast, 'last', { at: 'hung-off' });
       } else if (before && before.work !== isWork) {

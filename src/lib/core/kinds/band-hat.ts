@@ -15,7 +15,7 @@ export const BandHatOptions = z.object({
   ...hatSizeOptions,
   // The band is a false brim: nothing is turned up.
   turnUpMm: turnUpOption(0),
-  sizeBy: choiceOption({ group: WHO, choices: ['head', 'height', 'rows', 'sections'] }),
+  sizeBy: choiceOption({ group: WHO, choices: ['head', 'height', 'length', 'rows', 'sections'] }),
   bandRows: countOption({ group: WHO, min: 4, max: 200, start: 28 }),
   outsideRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
   liningRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
@@ -65,6 +65,7 @@ function draft(kit: Kit, brief: Brief, o: BandHatOptions): Draft {
       unasked: {
         rows,
         heightMm: lengthOf(rows) / 2 - o.turnUpMm - ring.crownMm,
+        tubeMm: lengthOf(rows),
         outsideRows: outside,
         liningRows: lining
       }

@@ -116,3 +116,31 @@ describe('things fixed and left to themselves', () => {
     expect([step.facts, step.minutes]).toEqual([{ text: 'Dry on a form', waitH: 12 }, 0]);
   });
 });
+
+describe('schools that change order and tails', () => {
+  it('joins tied at the machine and trimmed: nothing is turned or tied later, and no end of them is left to hide', () => {
+    const hat = (joinBy: string) => made('lined-hat', { style: 'contrast', joinBy });
+    const acts = (joinBy: string) => hat(joinBy).plan.acts.map((act) => act.do);
+    expect(acts('knot').filter((act) => act === 'turn')).toHaveLength(2);
+    expect(acts('machine').filter((act) => act === 'turn' || act === 'tie')).toEqual(['tie']);
+    const { worked, steps } = hat('machine');
+    expect([worked.refusals, worked.left]).toEqual([[], []]);
+    expect(worked.tails.filter((t) => t.from === 'join').map((t) => t.fate)).toEqual(['tied', 'tied']);
+    const ties = steps.flatMap((step) => step.cues ?? []).filter((cue) => cue.kind === 'tie');
+    expect(ties.map((cue) => cue.facts)).toEqual([expect.objectContaining({ forGood: true })]);
+  });
+
+  it('hanging off onto a thread: while lifting, or after an empty turn', () => {
+    const empty = (hangOff: string): boolean[] =>
+      made('scarf', {}, sampleKit({ habits: { hangOff } })).steps.flatMap((step) =>
+        step.what.say === 'hangOff' ? [step.what.facts.empty] : []
+      );
+    expect([empty('lifting'), empty('empty')]).toEqual([[false], [true]]);
+  });
+
+  it('a target length of the tube instead of rows: 55 cm at 2 rows a cm are 110 (common practice: 52 to 57 cm)', () => {
+    const rows = (options: object): number => made('lined-hat', { style: 'plain', ...options }).fabric.pieces[0]!.work.count; // prettier-ignore
+    expect(rows({ sizeBy: 'length', tubeMm: 550 })).toBe(110);
+    expect(rows({ sizeBy: 'length', tubeMm: 570 })).toBe(114);
+  });
+});

@@ -38,6 +38,8 @@ export const Habits = z.object({
   joinPins: z
     ._default(z.int().check(z.minimum(0), z.maximum(100)), 0)
     .check(z.meta({ title: 'Pins before the marker at a change of colour' })),
+  /** Stitches are lifted off onto a thread as each pin drops its own, or all together after an empty turn (craft 3.9). */
+  hangOff: z._default(z.enum(['lifting', 'empty']), 'lifting').check(z.meta({ title: 'Hanging off onto a thread' })),
   tieAfterRows: z
     ._default(z.int().check(z.minimum(1), z.maximum(12)), 4)
     .check(z.meta({ title: 'Rows before tying a join' })),

@@ -127,6 +127,8 @@ export interface Piece {
   readonly hole: number;
   /** Pieces with the same pair name must come out alike. */
   readonly pair?: string;
+  /** The tails of a change of colour are tied for good and trimmed at the machine, a few rows on. */
+  readonly tiedAtMachine?: boolean;
   readonly operations: readonly Operation[];
 }
 

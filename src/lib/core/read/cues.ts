@@ -14,7 +14,8 @@ export interface CueFacts {
   /** How the yarn of the work is held, where waste was knitted before it. */
   readonly 'yarn-hint': { readonly yarn: string; readonly stretch: 'little' | 'much' };
   /** Tails of the join at a row. */
-  readonly tie: { readonly row: number };
+  /** `forGood`: knotted and trimmed there; else only loosely, to be tied once the piece was stretched. */
+  readonly tie: { readonly row: number; readonly forGood: boolean };
   readonly doughnut: Record<never, never>;
   /** Loops that stand at the edges of a panel are pushed down. */
   readonly 'edge-loops': Record<never, never>;
@@ -162,7 +163,8 @@ export function cuesOf(
   }
   if (tension) cues.push({ row: start, kind: 'tension', facts: tension });
   const tieAt = start + run.kit.habits.tieAfterRows;
-  if (joined && tieAt <= end) cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - before } });
+  if (joined && tieAt <= end)
+    cues.push({ row: tieAt, kind: 'tie', facts: { row: start + 1 - before, forGood: planned.tiedAtMachine === true } });
   const courses = gauges[r.feed]!.courses.value;
   const tableRow = Math.round((TABLE_MM / 10) * courses);
   for (let row = tableRow; tube && row <= end && row < CLOGS_FROM; row += tableRow) {

@@ -41,6 +41,8 @@ export interface Leg {
   readonly balls: readonly number[];
   /** Rows after a join at which its tails are tied. */
   readonly tieAfter: number;
+  /** Joins are tied for good then. */
+  readonly forGood: boolean;
 }
 
 /** Everything there is to crank, in order. */
@@ -102,7 +104,8 @@ export function trackOf({ kit, plan, fabric, steps }: Planned): Track {
             ? [f.row]
             : []
         ),
-        tieAfter: kit.habits.tieAfterRows
+        tieAfter: kit.habits.tieAfterRows,
+        forGood: piece.tiedAtMachine === true
       };
       offset += rows;
       return leg;
@@ -254,7 +257,7 @@ function cuesOfLeg(leg: Leg): Cue[] {
       : []),
     ...handWork(leg, step)
   ]);
-  const balls = leg.balls.map((row): Cue => ({ row: Math.min(leg.rows, row + leg.tieAfter), kind: 'tie', facts: { row: row + 1 - leg.before } })); // prettier-ignore
+  const balls = leg.balls.map((row): Cue => ({ row: Math.min(leg.rows, row + leg.tieAfter), kind: 'tie', facts: { row: row + 1 - leg.before, forGood: leg.forGood } })); // prettier-ignore
   return [...own, ...balls].map((cue) => ({ ...cue, row: cue.row + leg.offset }));
 }
 

@@ -108,6 +108,19 @@
       max={100}
       onvalue={(joinPins) => onchange({ joinPins })}
     />
+    <ChoiceField
+      label="Hanging off onto a thread"
+      value={habits.hangOff}
+      choices={[
+        { value: 'lifting', label: 'While lifting', help: 'As each pin drops its stitch.' },
+        {
+          value: 'empty',
+          label: 'An empty turn first',
+          help: 'Nearly once round without yarn, then all stitches together.'
+        }
+      ]}
+      onvalue={(hangOff) => onchange({ hangOff: hangOff as typeof habits.hangOff })}
+    />
     <CountField
       label="Rows before tying a join"
       value={habits.tieAfterRows}

@@ -36,7 +36,10 @@ export const cues: Words['cues'] = {
     f.stretch === 'little'
       ? `${t.yarn(f.yarn)} hardly stretches: its first ${t.terms.row}s very loose, then a little tension.`
       : `${t.yarn(f.yarn)} stretches: a little more tension, the yarn between two fingers.`,
-  tie: (f, t) => `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
+  tie: (f, t) =>
+    f.forGood
+      ? `Knot the two tails of the join at ${t.row(f.row)} for good, not tight, and trim them.`
+      : `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
   doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
   'edge-loops': (_f, t) => `Push the loops at both edges down to the base of their ${t.pins}, and give a light pull.`,
   tension: (f) => tensionWords(f),

@@ -89,7 +89,10 @@ export const moments: Words['moments'] = {
   runsDown: () => 'Help it run to the cast-on with a pick; clingy wool needs help at every rung.',
   cutTail: (f, t) =>
     `Cut a tail of ${t.cut(f.mm)}${f.turns === null ? '' : `, ${t.num(f.turns, 1)} turns of the ring`}${f.doubled ? ', to be used doubled' : ''}.`,
-  noYarn: (_f, t) => `The yarn out of the guide. Crank one ${t.terms.row} without yarn, stopping at each ${t.terms.pin}.`, // prettier-ignore
+  noYarn: (f, t) =>
+    f.empty
+      ? `The yarn out of the guide. Crank nearly once round without yarn, and stop a few ${t.pins} before the start: past it, live loops drop or sit on ${t.pins} again.`
+      : `The yarn out of the guide. Crank one ${t.terms.row} without yarn, stopping at each ${t.terms.pin}.`,
   needle: (f, t) =>
     `From ${t.pin(f.pin)} on: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, a finger over the next one.${f.halves ? ' Half of them on one thread, half on another.' : ''}`,
   taken: (f, t) =>

@@ -123,7 +123,7 @@ export const steps: Words['steps'] = {
             }
           : {
               title: `${off} onto ${thread}`,
-              detail: `Cut a tail of ${t.cut(f.threadMm)} (${t.num(f.turns, 1)} turns of the ring${f.doubled ? ', to be used doubled' : ''}). Take the yarn out of the guide and crank one ${t.terms.row} with no yarn while lifting: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, several at a time, a finger over the next one. Stop cranking between.`
+              detail: `Cut a tail of ${t.cut(f.threadMm)} (${t.num(f.turns, 1)} turns of the ring${f.doubled ? ', to be used doubled' : ''}). Take the yarn out of the guide and ${f.empty ? `crank nearly once round with no yarn: stop a few ${t.pins} before the start. Then take all stitches from inside to outside onto the needle, a thumb on the next one.` : `crank one ${t.terms.row} with no yarn while lifting: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, several at a time, a finger over the next one. Stop cranking between.`}`
             };
       case 'thread':
         return {

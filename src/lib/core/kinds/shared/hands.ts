@@ -20,8 +20,8 @@ import type { OwnTail } from './tails';
 export const EDGES = ['cast-on', 'hung-off'] as const satisfies readonly Edge[];
 
 /** How the tails of a change of colour end. */
-export const joinOption = choiceOption({ group: ENDS, school: true, choices: ['knot', 'weave'] });
-export type JoinChoice = 'knot' | 'weave';
+export const joinOption = choiceOption({ group: ENDS, school: true, choices: ['knot', 'weave', 'machine'] });
+export type JoinChoice = 'knot' | 'weave' | 'machine';
 
 /** Two schools of closing a flat end, and the needle for those who want it flatter. */
 export const closeOption = (...also: readonly 'needle'[]) =>
@@ -49,7 +49,8 @@ export const onPurlSide = (piece: number, acts: readonly Act[]): Act[] =>
 
 /** The tails of joins between colours, once the piece was stretched; none where there is one colour. */
 export function joinsTied(piece: number, joins: number, how: JoinChoice): Act[] {
-  if (joins === 0) return [];
+  // Tied at the machine and trimmed there, nothing is left to do.
+  if (joins === 0 || how === 'machine') return [];
   return how === 'knot'
     ? [{ do: 'tie', piece, tails: 'joins', how: 'knot' }]
     : [
@@ -73,6 +74,7 @@ const turns = (act: Act | undefined, piece: number, out: Face): boolean =>
 export function withJoinsTied(acts: readonly Act[], piece: number, tube: boolean, how: JoinChoice): readonly Act[] {
   if (acts.some((act) => tiesJoins(act, piece))) return acts;
   const tied = joinsTied(piece, 1, how);
+  if (tied.length === 0) return acts;
   const purl = acts.findIndex((act) => turns(act, piece, 'purl'));
   const rested = acts.findIndex((act) => (act.do === 'rest' || act.do === 'block') && act.pieces.includes(piece));
   const at = (purl >= 0 ? purl : rested) + 1;

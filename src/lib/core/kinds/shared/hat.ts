@@ -37,8 +37,9 @@ export const hatSizeOptions = {
   wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
   turnUpMm: turnUpOption(50),
-  sizeBy: sizeByOption(WHO, 'head', 'height', 'rows'),
+  sizeBy: sizeByOption(WHO, 'head', 'height', 'length', 'rows'),
   heightMm: lengthOption({ group: WHO, min: 40, max: 600, start: 235, when: { key: 'sizeBy', is: ['height'] } }),
+  tubeMm: lengthOption({ group: WHO, min: 80, max: 1200, start: 550, when: { key: 'sizeBy', is: ['length'] } }),
   rows: countedOption({ group: WHO, min: 10, max: MOST_ROWS, start: 120 })
 };
 
@@ -46,8 +47,10 @@ export interface HatSize {
   readonly wearer: Exclude<Wearer, 'thing'>;
   readonly headMm: number;
   readonly turnUpMm: number;
-  readonly sizeBy: 'head' | 'height' | 'rows';
+  readonly sizeBy: 'head' | 'height' | 'length' | 'rows';
   readonly heightMm: number;
+  /** Length of the whole tube, stretched and at rest. */
+  readonly tubeMm: number;
   readonly rows: number;
 }
 
@@ -94,7 +97,7 @@ export function linedTubeRows(
   crown: 'drawn' | 'straight' = 'drawn',
   /** An odd count of rows is wanted: two parts that differ by an odd number. */
   odd = false
-): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number } } {
+): { rows: number; wanted: NonNullable<Notes['wanted']>; unasked: { rows: number; heightMm: number; tubeMm: number } } {
   const rowsFor = (courses: number): number =>
     ring.fewer * linedRows(headFit(o.headMm, { ...ring.knitted, courses }), o.turnUpMm);
   const { courses } = ring.gauge;
@@ -103,15 +106,23 @@ export function linedTubeRows(
   const wanted = wantedRows(rowsFor, ring, because);
   const fitted = even(wanted.exact, LEAST_ROWS);
   const whole = (exact: number): number => (odd ? Math.max(LEAST_ROWS + 1, 2 * Math.floor(exact / 2) + 1) : even(exact, LEAST_ROWS)); // prettier-ignore
-  const rows =
-    o.sizeBy === 'rows'
-      ? o.rows
-      : whole(o.sizeBy === 'head' ? wanted.exact : ((o.heightMm + o.turnUpMm + lostMm) / 10) * 2 * courses.value);
+  const rowsBy: Record<HatSize['sizeBy'], () => number> = {
+    head: () => whole(wanted.exact),
+    height: () => whole(((o.heightMm + o.turnUpMm + lostMm) / 10) * 2 * courses.value),
+    // A tube of a length has the rows that make it, an odd count too.
+    length: () => Math.max(LEAST_ROWS, Math.round((o.tubeMm / 10) * courses.value)),
+    rows: () => o.rows
+  };
+  const rows = rowsBy[o.sizeBy]();
   return {
     rows,
     // A count is rounded to an even one, which may lie a little outside what the gauge gives exactly.
     wanted: { low: Math.min(wanted.low, fitted), high: Math.max(wanted.high, fitted), because: wanted.because, rows: fitted }, // prettier-ignore
-    unasked: { rows, heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm - lostMm }
+    unasked: {
+      rows,
+      heightMm: (10 * rows) / (2 * courses.value) - o.turnUpMm - lostMm,
+      tubeMm: (10 * rows) / courses.value
+    }
   };
 }
 

@@ -53,7 +53,7 @@ export function hangOff(at: Standing, facts: StepFacts['hangOff']): Moment[] {
       if (gather) return [cutTail, { code: 'drawThrough', facts: { stitches }, sight: seen({ tool: 'needle', moves, tails: tail }) }, all]; // prettier-ignore
       return [
         cutTail,
-        { code: 'noYarn', facts: {}, sight: seen({ turn, risen: [{ pin, by: 'full' }] }) },
+        { code: 'noYarn', facts: { empty: facts.empty }, sight: seen({ turn, risen: [{ pin, by: 'full' }] }) },
         { code: 'needle', facts: { pin, stitches, thread, halves }, sight: seen({ tool: 'needle', turn, moves, risen: [{ pin, by: 'full' }] }) }, // prettier-ignore
         all
       ];

@@ -46,7 +46,8 @@ export interface MomentFacts {
   readonly offPin: { readonly pins: readonly number[] };
   readonly runsDown: { readonly pins: readonly number[] };
   readonly cutTail: { readonly mm: number; readonly turns: number | null; readonly thread: string | null; readonly doubled: boolean }; // prettier-ignore
-  readonly noYarn: Record<never, never>;
+  /** `empty`: nearly all the way round, before any stitch is lifted. */
+  readonly noYarn: { readonly empty: boolean };
   readonly needle: { readonly pin: number; readonly stitches: number; readonly thread: string | null; readonly halves: boolean }; // prettier-ignore
   readonly taken: { readonly stitches: number; readonly live: boolean; readonly halves: boolean };
   readonly drawThrough: { readonly stitches: number };

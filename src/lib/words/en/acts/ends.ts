@@ -40,7 +40,7 @@ export const ends: Ends = {
     const knot = `Roll the raw edge inwards and lay the tail on the ${a.tail} side before the hole is shut.`;
     return {
       title: `Draw ${edgeOf(a.edges[0]!, a.piece, t)} shut`,
-      detail: `${pull} little by little until ${t.stitches(f.stitches)} leave no hole; pass it once more through the stitches. ${knot}`
+      detail: `${pull} little by little until ${t.stitches(f.stitches)} leave no hole; take the drawn stitches up once more. ${knot}`
     };
   },
   gather: (a, f, t) => ({

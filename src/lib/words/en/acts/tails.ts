@@ -52,7 +52,7 @@ export const tails: Tails = {
         ? f.threaded
           ? 'It is on the needle still: run it in, out a few centimetres on, and cut it close.'
           : 'With a needle into the space between the layers or into the filling, out a few centimetres on, and cut close: the ends slip back inside.'
-        : 'A few centimetres one way and back on the wrong side, then cut.';
+        : 'Each in its own colour on the wrong side, 3 to 4 cm in a zigzag and back, more where it goes into the machine wash; then cut.';
     return {
       title: `${a.how === 'inside' ? 'Bury' : 'Weave in'} ${t.many(f.tails, 'tail', 'tails')}`,
       detail: `${t.sentence(t.list(parts))}. ${how}`

@@ -41,7 +41,11 @@ export const ends: Readonly<Record<string, OptionWords>> = {
     title: 'Ends at a change of colour',
     choices: {
       knot: { label: 'Knotted', help: 'A real knot, pulled up once the piece was stretched: it survives the wash.' },
-      weave: { label: 'Woven in', help: 'One overhand knot, each end woven into its own colour: soft, no lump.' }
+      weave: { label: 'Woven in', help: 'One overhand knot, each end woven into its own colour: soft, no lump.' },
+      machine: {
+        label: 'Tied at the machine',
+        help: 'Knotted a few rows on and trimmed: nothing is turned or tied later, but a knot may pop through when the piece is stretched.'
+      }
     }
   },
   waste: {

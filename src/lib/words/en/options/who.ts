@@ -14,6 +14,10 @@ export const who: Readonly<Record<string, OptionWords>> = {
   outsideRows: { title: 'Rows of the outside' },
   liningRows: { title: 'Rows of the lining' },
   shoulderMm: { title: 'From the shoulder down to the upper edge', help: 'A strap takes twice as much.' },
+  tubeMm: {
+    title: 'Length of the tube',
+    help: 'The whole tube, stretched and at rest: 52 to 57 cm for a fitted hat of a grown-up.'
+  },
   brimMm: { title: 'Height of the brim', help: 'As worn, doubled.' },
   brimRows: { title: 'Rows of the brim', help: 'An even count; half of them is its height.' },
   bodyRows: { title: 'Rows above it' },
