@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { codes, made, medium, sampleKit } from '../../../../tests/support/sample';
+import { asLengths } from '../kit';
+import { kindOf } from '.';
 
 /** Values that practised knitters work to: common practice, no source. */
 const on = (pins: number) => sampleKit({ machine: { pins } });
@@ -142,5 +144,87 @@ describe('schools that change order and tails', () => {
     const rows = (options: object): number => made('lined-hat', { style: 'plain', ...options }).fabric.pieces[0]!.work.count; // prettier-ignore
     expect(rows({ sizeBy: 'length', tubeMm: 550 })).toBe(110);
     expect(rows({ sizeBy: 'length', tubeMm: 570 })).toBe(114);
+  });
+});
+
+describe('check values of practised knitters (common practice, no source)', () => {
+  const rows = (kind: string, options: object, pins: number): number =>
+    made(kind, options, on(pins)).fabric.pieces[0]!.work.count;
+  /** A yarn as it was measured: rows and stitches to 10 cm. */
+  const measured = (pins: number, rows: number, stitches: number) =>
+    sampleKit({
+      machine: { pins },
+      swatches: [1, 2, 3].map((i) => ({ id: `s${i}`, machineId: 'm', yarnId: 'red', hole: 2, state: 'rested', statement: { as: 'counts', stitches, rows }, on: `2026-05-0${i}` })) // prettier-ignore
+    });
+
+  it.each([
+    [
+      'a sack on 22 pins: channel 10, the lifting in row 11, the end at 32',
+      'sack',
+      { channelRows: 10, rows: 22 },
+      22,
+      32,
+      32
+    ],
+    ['an ear hat: 110', 'ear-hat', {}, 48, 106, 116],
+    ['a headband: 81 to 85', 'headband', {}, 48, 81, 87],
+    ['a mug wrap: 45', 'mug-wrap', {}, 22, 43, 47],
+    ['a wrap of 101.6 cm: 200', 'wrap', { spanMm: 1016 }, 46, 194, 206],
+    ['an adult hat of one colour: 130', 'lined-hat', { style: 'plain' }, 48, 128, 138],
+    ['a tube top: 105', 'tube-top', { lengthMm: 300, chestMm: 660 }, 48, 90, 120]
+  ] as const)('%s', (_, kind, options, pins, low, high) => {
+    expect(rows(kind, options, pins)).toBeGreaterThanOrEqual(low);
+    expect(rows(kind, options, pins)).toBeLessThanOrEqual(high);
+  });
+
+  it('a bag of 110 rows on 48 pins at 19.7 rows and 13.5 stitches to 10 cm lies 56 by 18 cm when closed', () => {
+    const bag = made(
+      'folded-bag',
+      { sizeBy: 'rows', rows: 110, style: 'plain', yarn: 'red' },
+      measured(48, 19.7, 13.5)
+    );
+    const [piece] = bag.sizes.pieces;
+    expect(piece!.lengthMm.value / 10).toBeCloseTo(56, 0);
+    expect(piece!.flatWidthMm.value / 10).toBeCloseTo(18, 0);
+  });
+
+  it('its handle of 8 rows is sewn on by its folds, about 4 cm wide', () => {
+    const sewn = made('folded-bag').worked.done.find((did) => did.do === 'sewOn')!;
+    expect(sewn.act).toMatchObject({ runs: [{ run: 'upper' }, { run: 'lower' }], split: true });
+    expect((sewn.facts as { mm: number }).mm).toBeCloseTo(40, 0);
+  });
+
+  it('stretched to 106.7 cm, a wrap of 200 rows is split again: 38 + 30.5 + 38 and 21.5 + 63.5 + 21.5 cm', () => {
+    const split = kindOf('wrap')!.remeasured!({ neckMm: 305, bodyMm: 635 } as never, 200, 1067) as Record<
+      string,
+      number
+    >;
+    const cm = (n: number): number => (n * 106.7) / 200;
+    expect(cm(split.neckRows!)).toBeCloseTo(30.5, -0.5);
+    expect(cm(split.sleeveRows!)).toBeCloseTo(38, -0.5);
+    expect(cm(split.bodyRows!)).toBeCloseTo(63.5, -0.5);
+    expect(cm((200 - split.bodyRows!) / 2)).toBeCloseTo(21.5, -0.5);
+  });
+
+  it('22 stitches to 10 cm are 18.18 cm to 40, 35 rows 5.71 cm to 20', () => {
+    const { cmTo40Stitches, cmTo20Rows } = asLengths({ courses: 3.5, wales: 2.2 });
+    expect([cmTo40Stitches.toFixed(2), cmTo20Rows.toFixed(2)]).toEqual(['18.18', '5.71']);
+    // Against 25 cm and 12 cm: factors 0.73 and 0.48; 50 stitches become 36.
+    expect([(cmTo40Stitches / 25).toFixed(2), (cmTo20Rows / 12).toFixed(2)]).toEqual(['0.73', '0.48']);
+    expect(Math.round((50 * cmTo40Stitches) / 25)).toBe(36);
+  });
+
+  it('65/70 and 63/70 hide the outside at the brim, 70/70 lets it peek', () => {
+    const peeks = (outer: number, lining: number): boolean =>
+      codes(made('lined-hat', { sizeBy: 'rows', rows: outer + lining, marginRows: lining - outer })).includes('outer-peeks'); // prettier-ignore
+    expect([peeks(65, 70), peeks(63, 70), peeks(70, 70)]).toEqual([false, false, true]);
+  });
+
+  it('a cast-on tail is 38 to 46 cm, join tails 15 to 25', () => {
+    const [piece] = made('lined-hat').plan.pieces;
+    const cast = piece!.operations.find((op) => op.op === 'castOn')!;
+    expect(cast.tailMm).toBeGreaterThanOrEqual(380);
+    expect(cast.tailMm).toBeLessThanOrEqual(460);
+    for (const op of piece!.operations) if (op.op === 'knit') expect(op.joinTailMm).toBe(200);
   });
 });

@@ -15,6 +15,7 @@
   import WornView from '$lib/ui/picture/WornView.svelte';
   import { paths } from '$lib/ui/paths';
   import { useProject } from '$lib/ui/state/context';
+  import { foldedInsideOut } from '$lib/store/old-fold';
   import { speak } from '$lib/words';
 
   const at = useProject();
@@ -71,6 +72,12 @@
         {result.plan.pieces.length ? 'Close it' : 'Make it'}, {showFigure(result.pace.finishing, at.units)}
       </h1>
       <p class="quiet" aria-live="polite">{left === 0 ? 'All done.' : `${left} of ${steps.length} to do`}</p>
+      {#if foldedInsideOut([...ticked], steps)}
+        <p class="mt-3 rounded-lg border-l-4 border-warning bg-warning/15 px-3 py-2">
+          This hat was folded before its steps were corrected: its outside lies within. Go on as it is; when all is
+          done, turn the whole hat right side out.
+        </p>
+      {/if}
       <ol class="mt-3 space-y-2">
         {#each steps as step, i (step.id)}
           {@const done = ticked.has(step.id)}
