@@ -18,6 +18,19 @@ export const cord: DrawAct<'cord'> = (a, f, d) => {
     const bow: Point[] = [[x, 0], [x + out * lay.high * 0.28, lay.high * 0.2], [x + out * lay.high * 0.28, lay.high * 0.8], [x, lay.high]]; // prettier-ignore
     return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: bow, yarn, thickMm: 5 }], labels: [{ at: [x + out * (lay.high * 0.28 + 10), lay.high / 2 + 4], text: d.say.talk.many(f.chains, 'chain', 'chains'), anchor: out < 0 ? 'end' : 'start' }] }, lay.grain); // prettier-ignore
   }
+  if (a.name === 'strap' || a.name === 'halter') {
+    // Over the shoulder from the front edge to the back one, or from the centre front round the neck.
+    const lay = lying(d, d.before, a.piece, false);
+    const { y } = lay.endAt('hung-off');
+    const high = lay.half * 1.1;
+    const places = a.name === 'halter' ? [0] : f.count === 1 ? [0.4] : [-0.45, 0.45];
+    const wide = lay.half * (a.name === 'halter' ? 0.5 : 0.14);
+    const bows = places.map((share): SketchLine => {
+      const x = lay.half * share;
+      return { points: [[x - 3, y], [x - wide, y - high * 0.6], [x, y - high], [x + wide, y - high * 0.6], [x + 3, y]], yarn, thickMm: 5 }; // prettier-ignore
+    });
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, ...bows], labels: [...lay.labels, { at: [lay.half + 8, y - high / 2], text: d.say.talk.many(f.chains, 'chain', 'chains'), anchor: 'start' }] }, lay.grain); // prettier-ignore
+  }
   const lines = Array.from({ length: drawn }, (_, i): SketchLine => ({
     points: [[i * 12, 0], [i * 12 + 5, -4], [i * 12 + 12, 0], [i * 12 + 5, 4], [i * 12, 0]], // prettier-ignore
     yarn,

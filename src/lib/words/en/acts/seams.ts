@@ -120,7 +120,7 @@ export const seams: Seams = {
     if (a.name === 'front-twisted') {
       return {
         title: 'Sew the locked ends through four layers',
-        detail: `The layers of both ends lie in turn, one end, the other, one, the other: sew over and over through all four, ${t.len(f.mm / 2)}${with_(a, f, t)}. Turn it over: the twist sits in front.`
+        detail: `The layers of both ends lie in turn, one end, the other, one, the other: sew over and over through all four, ${t.len(f.mm / 2)}${with_(a, f, t)}.`
       };
     }
     const { how, why } = HOW[a.by];
