@@ -52,6 +52,15 @@ describe("the work's own tails", () => {
     expect(4 * girth(top)).toBeCloseTo(48 * 30, -2);
   });
 
+  it('the crank tells them: the first as the work begins on its waste, the last as waste follows', () => {
+    const top = made('tube-top', { style: 'plain' });
+    const joined = top.steps.flatMap((step) => (step.joined ? [step.joined] : []));
+    expect(joined.map(({ tailMm, newTailMm }) => [tailMm, newTailMm])).toEqual([
+      [200, 1600],
+      [1600, 200]
+    ]);
+  });
+
   it("a bag's tails: three times the seam, and for the one at a tip the way along the rim", () => {
     const bag = made('folded-bag', { style: 'plain', handle: false });
     const wide = girth(bag) / 2;

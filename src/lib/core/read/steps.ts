@@ -151,9 +151,9 @@ function joinedFacts(run: Executed, at: PieceRun, index: number, last: Operation
   // Waste is changed at the marker: there the first stitch of the work is found again.
   const before = tube && first === null && op.purpose === 'work' ? run.kit.habits.joinPins : 0;
   const through = throughAt(run, at, index, op);
-  const work = piece.operations.slice(0, index).findLast((o) => o.op === 'knit' && o.purpose === 'work');
+  // Where waste follows the work, what was knitted before is its last row.
   const ends = op.purpose !== 'work' && last.op === 'knit' && last.purpose === 'work';
-  const tailMm = (ends && work?.op === 'knit' ? work.lastTailMm : undefined) ?? op.joinTailMm;
+  const tailMm = (ends ? last.lastTailMm : undefined) ?? op.joinTailMm;
   const newTailMm = (first !== null ? op.firstTailMm : undefined) ?? op.joinTailMm;
   return { yarn: op.yarn, tailMm, newTailMm, tube, before, first, through };
 }
