@@ -10,7 +10,7 @@ export interface PhasesLongFacts {
 const find = finder<PhasesLongFacts>();
 
 /** Most colours that so many metres of a yarn can show, wherever the ball is begun. */
-export function mostShown(phases: readonly { readonly metres: number }[], metres: number): number {
+function mostShown(phases: readonly { readonly metres: number }[], metres: number): number {
   let most = 0;
   for (let first = 0; first < phases.length; first++) {
     // A sliver of the first phase, then whole ones for as long as the yarn lasts.

@@ -141,6 +141,44 @@ export const join: DrawAct<'join'> = (a, f, d) => {
   return panels(d, [...a.a, ...a.b]);
 };
 
+/**
+ * One repeat of ribs, close up: the posts of the round below as upright bars, the yarn in front of some and behind the others.
+ *
+ * @param at the middle of its near side
+ * @param out the way it lies from there
+ * @param high height of the edge it belongs to
+ */
+function postRibs(
+  { front, back }: { readonly front: number; readonly back: number },
+  [x, y]: Point,
+  out: number,
+  high: number,
+  yarn: number | null,
+  d: Desk
+) {
+  const wide = high * 0.42;
+  const n = front + back;
+  const left = out > 0 ? x : x - n * wide;
+  const post = (i: number): number => left + (i + 0.5) * wide;
+  const [top, bottom] = [y - high * 0.42, y + high * 0.42];
+  const bar = (i: number): SketchLine => ({ points: [[post(i), top], [post(i), bottom]], yarn, thickMm: high * 0.09 }); // prettier-ignore
+  const names = d.say.words.draw.parts;
+  // Behind a post the way of the hook is dashed; in front of one it lies over the bar.
+  const way = Array.from({ length: n }, (_, i): SketchLine => {
+    const points: Point[] = [[post(i) - wide / 2, y + high * 0.1], [post(i) - wide * 0.3, y], [post(i) + wide * 0.3, y], [post(i) + wide / 2, y + high * 0.1]]; // prettier-ignore
+    return i < front ? { points, yarn: null, thickMm: 4, strong: true, title: names.front } : hairline(points, { strong: true, dashed: true, title: names.back }); // prettier-ignore
+  });
+  const bars = Array.from({ length: n }, (_, i) => bar(i));
+  return {
+    // The bars that are passed behind lie over the way, those that are passed in front lie under it.
+    lines: [...way.slice(front), ...bars, ...way.slice(0, front)],
+    labels: [
+      { at: [left + (front * wide) / 2, top], shift: [0, -0.5], text: `${front} ${names.front}`, anchor: 'middle' },
+      { at: [left + (front + back / 2) * wide, bottom], shift: [0, 1.2], text: `${back} ${names.back}`, anchor: 'middle' } // prettier-ignore
+    ] satisfies SketchLabel[]
+  };
+}
+
 export const bind: DrawAct<'bind'> = (a, f, d) => {
   const [first] = a.runs;
   const piece = first!.piece;
@@ -150,11 +188,12 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
     const lay = lengthwise(d, d.before, piece);
     const x = first!.run === 'first-end' ? 0 : lay.along;
     const out = first!.run === 'first-end' ? -1 : 1;
+    const ribs = a.ribs ? postRibs(a.ribs, [x + out * 50, lay.high / 2], out, lay.high, yarnAt(d, a.yarn), d) : null;
     const round = Array.from({ length: 33 }, (_, i): Point => {
       const angle = (2 * Math.PI * i) / 32;
       return [x + out * (16 + 9 * Math.cos(angle)), lay.high / 2 + (lay.high / 2) * Math.sin(angle)];
     });
-    return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }], labels: [] }, lay.grain); // prettier-ignore
+    return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }, ...(ribs?.lines ?? [])], labels: ribs?.labels ?? [] }, lay.grain); // prettier-ignore
   }
   const end = openEnd(d.made, piece, endOf(first!.run), d.say.talk);
   const n = Math.min(Math.max(1, f.stitches), 2 * end.shapes.length);

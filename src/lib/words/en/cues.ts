@@ -31,7 +31,8 @@ export const cues: Words['cues'] = {
       tube: `Crank slowly for the first ${t.rows(f.until)}: that is when most stitches fall off.`
     })[f.how],
   'speed-up': (_f, t) => `All ${t.pins} hold now: find your speed, and pull slack ahead every few turns.`,
-  loose: (_f, t) => `Knit the next ${t.terms.row} loosely: it is lifted back onto the ${t.pins} later.`,
+  loose: (_f, t) =>
+    `Knit the next two or three ${t.terms.row}s loosely: the first is lifted back onto the ${t.pins} later.`,
   'yarn-hint': (f, t) =>
     f.stretch === 'little'
       ? `${t.yarn(f.yarn)} hardly stretches: its first ${t.terms.row}s very loose, then a little tension.`

@@ -77,7 +77,7 @@ export const steps: Words['steps'] = {
   },
   rehang: (f, t) => ({
     title: `Crank ${t.row(f.into)} ${t.terms.pin} by ${t.terms.pin} and lift ${t.row(f.row)} in it`,
-    detail: `Turn slowly. As each ${t.terms.pin} rises, lift the loop of ${t.row(f.row)} in the same column, above the waste, not of it, onto the ${t.terms.pin}; the turn knits both together. ${f.pins} of them; the first is the hardest, and some begin at the second. It gets tight towards the end. This turn is ${t.row(1)} of the next ${t.num(f.ofRows)}. Go slowly on the next ${t.terms.row} too.`,
+    detail: `Turn slowly. As each ${t.terms.pin} rises, lift the loop of ${t.row(f.row)} in the same column, above the waste, not of it, onto the ${t.terms.pin}; the turn knits both together. ${f.pins} of them; the first is the hardest, and some begin at the second. Keep the start tail out of it, and push each lifted loop down to the base. It gets tight towards the end. This turn is ${t.row(1)} of the next ${t.num(f.ofRows)}. Go slowly on the next ${t.terms.row} too: a stiff ${t.terms.row} here is normal.`,
     why: 'A doubled edge lies flat and holds a cord; a single one rolls up.'
   }),
   ladder: (f, t) => ({

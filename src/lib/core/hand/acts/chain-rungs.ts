@@ -8,7 +8,7 @@ import { type ActRule, notOff, type Table } from './rule';
 import { chainsAgain, chainsOf, pairRefuse, runsIn, type SeamAct } from './seam-edges';
 
 /** One stretch of a chain: over both tubes, or along an opening with one of them. */
-export interface RungStretch {
+interface RungStretch {
   readonly name: string;
   /** Rungs of either tube. */
   readonly rungs: number;

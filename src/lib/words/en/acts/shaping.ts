@@ -72,7 +72,7 @@ export const shaping: Shaping = {
   }),
   latchUp: (a, f, t) => ({
     title: `Latch up ${t.rows(f.rows)} at ${t.pin(f.pin)}${f.copy === null ? '' : ` of ${t.piece(a.piece)} ${t.num(f.copy)}`}`,
-    detail: `From the purl side, before anything hides it: a hook into the loop below ${t.row(f.row)}, rung after rung pulled through it, ${t.num(f.rows)} of them, none skipped, none split. The last loop is fastened with a thread on the purl side, or caught into the ${t.terms.row} above. Take the mark out.`
+    detail: `From the purl side, before anything hides it: a hook into the loop below ${t.row(f.row)}, rung after rung pulled through it, ${t.num(f.rows)} of them, none skipped, none split. The last loop is fastened with a thread on the purl side, or caught into the ${t.terms.row} above. Take the mark out. Seen only as an end is closed, it is clipped, pulled up there through its rungs and taken into the closing.`
   }),
   rest: (a, f, t) => {
     const which = a.pieces.length > NAMED ? t.many(a.pieces.length, 'piece', 'pieces') : `the ${t.list(a.pieces.map(t.piece))}`; // prettier-ignore
