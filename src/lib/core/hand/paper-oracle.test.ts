@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { PaperStrip } from '../../../../tests/support/paper-strip';
 import { PaperTube, type Seen } from '../../../../tests/support/paper-tube';
 import { made } from '../../../../tests/support/sample';
 import { KINDS } from '../kinds';
@@ -52,7 +53,18 @@ const CASES = HATS.flatMap(({ kind, closings }) =>
   )
 );
 
-/** Flat rings are no tubes folded lengthwise: their two walls are looked at in fold-oracle.test.ts. */
+/** A tube that is pressed flat and turned over as a plan has it; nothing for one that is not pressed flat. */
+function pressed(result: Result, piece: number): PaperStrip | null {
+  const { acts } = result.plan;
+  const flat = acts.findIndex((act) => isFlat(act, piece));
+  if (flat < 0) return null;
+  const paper = new PaperTube(2);
+  for (const act of acts.slice(0, flat)) if (act.do === 'turn' && act.piece === piece) paper.turn();
+  const strip = new PaperStrip(paper.seenOutside()[0]!.face);
+  for (const act of acts.slice(flat)) if (act.do === 'turn' && act.piece === piece) strip.rollOver();
+  return strip;
+}
+
 const isFlat = (act: Act, piece: number): boolean => act.do === 'fold' && act.piece === piece && act.how === 'flat';
 
 describe('what a person sees, against paper rings', () => {
@@ -76,9 +88,15 @@ describe('what a person sees, against paper rings', () => {
       for (const thing of result.worked.things) {
         for (const { piece, half, face } of thing.outside) {
           const { fabric, plan } = result;
-          if (plan.pieces[piece]!.mode !== 'tube' || plan.acts.some((act) => isFlat(act, piece))) continue;
-          const paper = folded(result, piece);
+          if (plan.pieces[piece]!.mode !== 'tube') continue;
           const { count } = fabric.pieces[piece]!.work;
+          const strip = pressed(result, piece);
+          if (strip) {
+            expect([half, face], `${piece} outside`).toEqual(['whole', strip.outside()]);
+            for (const side of thing.inside) if (side.piece === piece) expect(side.face, `${piece} inside`).toBe(strip.inside()); // prettier-ignore
+            continue;
+          }
+          const paper = folded(result, piece);
           expect(told(paper.seenOutside(), count), `${piece} outside`).toEqual({ half, face });
           const within = thing.inside.find((side) => side.piece === piece);
           if (within)
