@@ -55,9 +55,7 @@ export const tryOn: DrawAct<'tryOn'> = (a, f, d) => {
 
 export const threadCord: DrawAct<'threadCord'> = (a, _f, d) => {
   const lay = lying(d, d.before, a.piece, false);
-  const [doubled] = pieceAt(d.made, a.piece).fabric.doubled;
-  const rows = doubled ? (doubled.to - doubled.from + 1) / 2 : 4;
-  const y = lay.lengthMm - (lay.lengthMm - lay.yAt(rows)) / 2;
+  const y = lay.lengthMm - lay.doubledMm / 2;
   const mark = across(lay.half, y, d.say.words.draw.parts.cord, { thickMm: 4 });
   return parts({ shapes: lay.shapes, lines: [...lay.lines, mark.line, ...arrow([-lay.half - 30, y], [-lay.half - 8, y], '')], labels: [mark.label] }, lay.grain); // prettier-ignore
 };

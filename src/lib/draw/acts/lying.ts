@@ -12,6 +12,8 @@ export interface Lying {
   readonly labels: SketchLabel[];
   readonly half: number;
   readonly lengthMm: number;
+  /** Height of the edge that hangs doubled because its first row was lifted; 0 where none does. */
+  readonly doubledMm: number;
   readonly grain: Pick<Sketch, 'stitchMm' | 'rowMm'>;
   /** Height of a place after so many work rows; the last row lies at the top. */
   readonly yAt: (row: number) => number;
@@ -150,6 +152,60 @@ function upturned(
   });
 }
 
+/** A tube whose first rows hang doubled: the outer half of them below its single rows, the fold at the foot. */
+function doubledTube(
+  d: Desk,
+  s: State,
+  piece: number,
+  of: {
+    readonly half: number;
+    readonly lengthMm: number;
+    readonly doubledMm: number;
+    readonly lifted: number;
+    readonly count: number;
+    readonly shape: (y: number) => number;
+    readonly tails: boolean;
+  }
+): Lying {
+  const { half, lengthMm, doubledMm, lifted, count, shape, tails } = of;
+  const { part, id } = partOf(s, piece);
+  const rows = pieceAt(d.made, piece).fabric;
+  const top = lengthMm - doubledMm;
+  const wide = half * 1.05;
+  const single = layRows(d.made, piece, { origin: [0, 0], lengthMm: top, half: shape, rows: { from: lifted, to: count }, lastFirst: true }); // prettier-ignore
+  const edge = layRows(d.made, piece, { origin: [0, top], lengthMm: doubledMm, half: () => wide, rows: { from: Math.floor(lifted / 2), to: lifted }, lastFirst: true }); // prettier-ignore
+  const yarn = mainYarn(rows);
+  const marks = [endMarks(standing(s, id, 'hung-off'), 0, half, -1, d, yarn), endMarks(standing(s, id, 'cast-on'), top, half * 0.92, 1, d, yarn)]; // prettier-ignore
+  const fold = [[[-wide, top], [wide, top]], [[-wide, lengthMm], [wide, lengthMm]]] as const; // prettier-ignore
+  const purl = part?.layers[0]!.face === 'purl';
+  const yAt = (row: number): number => {
+    if (row > lifted) return top * (1 - (row - lifted) / Math.max(1, count - lifted));
+    // Down within as far as the fold, and up again outside.
+    const into = row / (lifted / 2);
+    return into <= 1 ? top + doubledMm * into : lengthMm - doubledMm * (into - 1);
+  };
+  return {
+    shapes: [...single, ...edge, ...marks.flatMap((m) => m.shapes)],
+    lines: [
+      ...fold.map((points) => hairline(points, { strong: true })),
+      ...marks.flatMap((m) => m.lines),
+      // The doubled edge shows its knit side on both faces.
+      ...(purl ? bumps(half, top) : []),
+      ...(tails ? tailCurls(s, id, half, lengthMm, d) : [])
+    ],
+    labels: [
+      ...marks.flatMap((m) => m.labels),
+      { at: [-half - 10, top / 2], text: part ? d.say.words.draw.out[part.layers[0]!.face] : '', anchor: 'end' }
+    ],
+    half,
+    lengthMm,
+    doubledMm,
+    grain: grain(d.made, piece),
+    yAt,
+    endAt: (at) => (at === 'cast-on' ? { y: top, way: 1 } : { y: 0, way: -1 })
+  };
+}
+
 /** A piece as it lies: bands of its rows, its ends as they are, its tails. */
 export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
   const { made } = d;
@@ -164,6 +220,7 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
       labels: [],
       half,
       lengthMm: lay.heightMm,
+      doubledMm: 0,
       grain: size,
       yAt: lay.yAt,
       endAt: endsOf(lay.heightMm)
@@ -183,6 +240,10 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
     : [standing(s, id, 'hung-off'), standing(s, id, 'cast-on')];
   const looks = lined ? (['open', endLook(top)] as const) : ([endLook(bottom), endLook(top)] as const);
   const shape = tubeHalf(half, lengthMm, [looks[1], looks[0]]);
+  // The first rows lie doubled: half of them within, their waste on the lifted row at the top of the edge.
+  const lifted = rows.doubled[0] ? rows.doubled[0].to - rows.doubled[0].from + 1 : 0;
+  const doubledMm = lifted > 0 && !lined ? (lengthMm * lifted) / 2 / (count - lifted / 2) : 0;
+  if (doubledMm > 0) return doubledTube(d, s, piece, { half, lengthMm, doubledMm, lifted, count, shape, tails });
   const shapes = layRows(made, piece, {
     origin: [0, 0],
     lengthMm,
@@ -210,6 +271,7 @@ export function lying(d: Desk, s: State, piece: number, tails = true): Lying {
     ],
     half,
     lengthMm,
+    doubledMm: 0,
     grain: size,
     yAt,
     // Folded into itself, both ends lie at the top.
