@@ -15,7 +15,7 @@ const haltered = { key: 'neck', is: ['halter'] } as const;
 
 export const TubeTopOptions = z.object({
   wearer: wearerOption('adult', 'child'),
-  chestMm: lengthOption({ group: WHO, measure: 'chest', min: 300, max: 2000, start: 660 }),
+  chestMm: lengthOption({ group: WHO, measure: 'chest', min: 300, max: 2000, start: 560 }),
   lengthMm: lengthOption({ group: WHO, min: 80, max: 700, start: 300 }),
   sizeBy: sizeByOption(WHO, 'body', 'rows'),
   rows: countedOption({ group: WHO, min: 10, max: 600, start: 105 }),
