@@ -22,11 +22,11 @@
   let hours = $state(0);
   const WAITS = [
     { hours: 0, label: 'No waiting' },
-    { hours: 1, label: 'Then wait an hour' },
-    { hours: 4, label: 'Then wait 4 hours' },
-    { hours: 12, label: 'Then wait overnight' },
-    { hours: 24, label: 'Then wait a day' },
-    { hours: 48, label: 'Then wait two days' }
+    { hours: 1, label: 'Then an hour' },
+    { hours: 4, label: 'Then 4 hours' },
+    { hours: 12, label: 'Then overnight' },
+    { hours: 24, label: 'Then a day' },
+    { hours: 48, label: 'Then two days' }
   ];
   let fault = $state('');
 
@@ -92,7 +92,7 @@
     <ul class="space-y-1" aria-label="Your own steps">
       {#each steps as step (step)}
         <li class="flex flex-wrap items-center gap-2 text-sm">
-          <span class="min-w-0 flex-1">{step}</span>
+          <span class="min-w-0 flex-1 basis-full sm:basis-0">{step}</span>
           <select
             class="select max-w-60 min-w-0 flex-1 select-sm"
             aria-label="Where it comes: {step}"
