@@ -28,7 +28,8 @@ describe('what an update changed in kept plans', () => {
 
   it("the work's own tails touch plans where yarn was cut before, and none that was begun", async () => {
     const db = freshDb();
-    const codes = async (of: ReturnType<typeof project>): Promise<string[]> => (await untold(db, [of])).map(({ code }) => code); // prettier-ignore
+    const codes = async (of: ReturnType<typeof project>): Promise<string[]> =>
+      (await untold(db, [of])).map(({ code }) => code);
     const hat = (options: object) => {
       const made = project('lined-hat');
       return { ...made, brief: { ...made.brief, options: { ...made.brief.options, ...options } } };
@@ -37,7 +38,9 @@ describe('what an update changed in kept plans', () => {
     expect(await codes(hat({ waste: 'habit' }))).toContain('tails');
     expect(await codes(hat({ closing: 'zip' }))).toContain('tails');
     expect(await codes(project('folded-bag'))).toContain('tails');
-    expect(await codes({ ...project('folded-bag'), knowledge: { swatches: [], finished: [], edition: 3 as const } })).not.toContain('tails'); // prettier-ignore
+    expect(
+      await codes({ ...project('folded-bag'), knowledge: { swatches: [], finished: [], edition: 3 as const } })
+    ).not.toContain('tails');
   });
 
   it('a new browser is told nothing: its first plans follow the newest edition', async () => {

@@ -132,7 +132,9 @@ class Hung {
       case 'thread': {
         const m = this.mouths[act.edge];
         if (!m.open || (m.hold !== 'open' && m.hold !== 'woven')) return false;
-        const self = this.tails.find((t) => t.work === act.yarn && t.at === act.edge && (t.fate === 'loose' || t.fate === 'string')); // prettier-ignore
+        const self = this.tails.find(
+          (t) => t.work === act.yarn && t.at === act.edge && (t.fate === 'loose' || t.fate === 'string')
+        );
         if (act.own && (!self || !this.reach(self))) return false;
         m.hold = 'thread';
         for (const t of this.tails) if (t.at === act.edge && t.fate === 'string') t.fate = 'loose';
@@ -142,7 +144,17 @@ class Hung {
           return true;
         }
         const { face } = this.outer();
-        for (let i = 0; i < 2; i++) this.tails.push({ at: act.edge, join: false, own: false, work: null, spare: false, row: this.edgeRow(act.edge), face, fate: 'string' }); // prettier-ignore
+        for (let i = 0; i < 2; i++)
+          this.tails.push({
+            at: act.edge,
+            join: false,
+            own: false,
+            work: null,
+            spare: false,
+            row: this.edgeRow(act.edge),
+            face,
+            fate: 'string'
+          });
         return true;
       }
       case 'draw': {
@@ -189,7 +201,17 @@ class Hung {
         m.hold = 'bound';
         for (const t of this.tails) if (t.at === e && t.fate === 'string') t.fate = 'loose';
         const { face } = this.outer();
-        for (let i = 0; i < 2; i++) this.tails.push({ at: 'seam', join: false, own: false, work: null, spare: false, row: this.edgeRow(e), face, fate: 'loose' }); // prettier-ignore
+        for (let i = 0; i < 2; i++)
+          this.tails.push({
+            at: 'seam',
+            join: false,
+            own: false,
+            work: null,
+            spare: false,
+            row: this.edgeRow(e),
+            face,
+            fate: 'loose'
+          });
         return true;
       }
       case 'tie': {
@@ -219,7 +241,17 @@ class Hung {
   }
 }
 
-const tail = (at: End['at'], more: Partial<End> = {}): End => ({ at, join: false, own: false, work: null, spare: false, row: 1, face: 'purl', fate: 'loose', ...more }); // prettier-ignore
+const tail = (at: End['at'], more: Partial<End> = {}): End => ({
+  at,
+  join: false,
+  own: false,
+  work: null,
+  spare: false,
+  row: 1,
+  face: 'purl',
+  fate: 'loose',
+  ...more
+});
 /** Both tails of the one join, which lies in the first half of a contrast hat: its lining is the longer half. */
 const join = (): End[] => [tail('row', { join: true }), tail('row', { join: true })];
 
@@ -251,7 +283,14 @@ const STARTS = [
 
 const edge = fc.constantFrom<Edge>('cast-on', 'hung-off');
 const anyAct: fc.Arbitrary<Tried> = fc.oneof(
-  fc.tuple(edge, fc.constantFrom('red', 'blue'), fc.boolean()).map(([e, yarn, own]): Tried => ({ do: 'thread', piece: 0, edge: e, yarn, doubled: false, ...(own ? { own: e } : {}) })), // prettier-ignore
+  fc.tuple(edge, fc.constantFrom('red', 'blue'), fc.boolean()).map(([e, yarn, own]): Tried => ({
+    do: 'thread',
+    piece: 0,
+    edge: e,
+    yarn,
+    doubled: false,
+    ...(own ? { own: e } : {})
+  })),
   { weight: 3, arbitrary: fc.tuple(edge, fc.constantFrom<Face>('knit', 'purl')).map(([e, side]): Tried => ({ do: 'draw', piece: 0, edges: [e], tail: side })) }, // prettier-ignore
   edge.map((from): Tried => ({ do: 'bringOut', piece: 0, from, through: from === 'cast-on' ? 'hung-off' : 'cast-on' })),
   { weight: 3, arbitrary: fc.tuple(fc.constantFrom('inside', 'pinch', 'flat', 'brim', 'twist', 'pouch-right', 'pouch-left', 'pouch-over'), edge).map(([how, enters]) => ({ do: 'fold', piece: 0, how, ...(how === 'inside' || how === 'pinch' ? { enters } : {}) }) as Tried) }, // prettier-ignore

@@ -29,7 +29,17 @@ function outcome(worked: Worked): unknown {
   }));
   const tails = worked.tails.map((t) => [t.part, t.yarn, t.fate].join(' ')).sort();
   const runs = worked.state.runs.map((r) => [r.part, r.run, r.hold].join(' ')).sort();
-  const parts = worked.state.parts.map(({ form, layers, filled, floats, linked, twisted, brim, pouch, adorned }) => ({ form, layers, filled, floats, linked, twisted, brim, pouch, adorned })); // prettier-ignore
+  const parts = worked.state.parts.map(({ form, layers, filled, floats, linked, twisted, brim, pouch, adorned }) => ({
+    form,
+    layers,
+    filled,
+    floats,
+    linked,
+    twisted,
+    brim,
+    pouch,
+    adorned
+  }));
   return { things: JSON.parse(JSON.stringify(things)), tails, runs, parts };
 }
 

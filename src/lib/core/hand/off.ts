@@ -136,7 +136,17 @@ function tailsOfBalls(run: Executed, s: State, part: number, piece: number): voi
     const row = fault.row - first;
     if (fault.kind !== 'new-ball' || row < 1 || row >= count || (copy !== null && fault.copy !== copy)) continue;
     for (let end = 0; end < 2; end++)
-      addTail(s, { part, yarn: run.fabric.yarns[yarn[fault.row]!]!, mm: JOIN_TAIL_MM, from: 'join', where: { at: 'row', row }, half: halfOf({ at: 'row', row }, count), face: 'purl', fate, times: 1 }); // prettier-ignore
+      addTail(s, {
+        part,
+        yarn: run.fabric.yarns[yarn[fault.row]!]!,
+        mm: JOIN_TAIL_MM,
+        from: 'join',
+        where: { at: 'row', row },
+        half: halfOf({ at: 'row', row }, count),
+        face: 'purl',
+        fate,
+        times: 1
+      });
   }
 }
 

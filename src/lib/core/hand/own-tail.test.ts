@@ -15,7 +15,9 @@ const ends = (result: Result): number =>
   hidden(result) + result.worked.tails.filter((t) => t.fate === 'tied').reduce((sum, t) => sum + t.times, 0);
 
 /** Lengths of the tails that do a job, in cm, as the plan leaves them. */
-const lengthsOf = (result: Result): number[] => [...new Set(result.worked.tails.filter((t) => t.usedMm > 0).map((t) => t.mm / 10))]; // prettier-ignore
+const lengthsOf = (result: Result): number[] => [
+  ...new Set(result.worked.tails.filter((t) => t.usedMm > 0).map((t) => t.mm / 10))
+];
 
 const OWN = { firstWith: 'own', lastWith: 'own' };
 const CUT = { firstWith: 'cut', lastWith: 'cut', sewWith: 'cut', topWith: 'cut' };
@@ -34,6 +36,8 @@ describe("the work's own tails", () => {
     ['scarf', { style: 'plain', ends: 'straight', closeBy: 'hook' }, 2, 6],
     ['folded-bag', { style: 'plain', handle: false }, 2, 6],
     ['folded-bag', { style: 'plain' }, 6, 12],
+    // Hooked, the handle's tails end at its other fold, and sew that one.
+    ['folded-bag', { style: 'plain', closeBy: 'hook' }, 6, 20],
     ['toy-long', {}, 20, 34]
   ] as const)('%s %o: %d ends to hide, with cut yarn %d', (kind, options, own, cut) => {
     expect([ends(made(kind, { ...options, ...OWN })), ends(made(kind, { ...options, ...CUT }))]).toEqual([own, cut]);
@@ -92,7 +96,9 @@ describe("the work's own tails", () => {
     const kit = sampleKit();
     const at = (more: object) => {
       const hat = made('lined-hat', { style: 'plain', yarn: 'red', waste: 'habit', ...more }, kit);
-      return hat.plan.acts.flatMap((act) => (act.do === 'thread' ? [[act.edge, act.yarn, act.doubled, act.own ?? null]] : [])); // prettier-ignore
+      return hat.plan.acts.flatMap((act) =>
+        act.do === 'thread' ? [[act.edge, act.yarn, act.doubled, act.own ?? null]] : []
+      );
     };
     expect(at({ thread: 'blue', threadAt: 'first' })).toEqual([
       ['hung-off', 'red', false, 'hung-off'],
@@ -103,7 +109,10 @@ describe("the work's own tails", () => {
       ['cast-on', 'red', false, 'cast-on']
     ]);
     // What was typed before there was a choice counts for both ends.
-    expect(at({ thread: 'blue', doubled: true }).map(([, yarn, doubled]) => [yarn, doubled])).toEqual([['blue', true], ['blue', true]]); // prettier-ignore
+    expect(at({ thread: 'blue', doubled: true }).map(([, yarn, doubled]) => [yarn, doubled])).toEqual([
+      ['blue', true],
+      ['blue', true]
+    ]);
   });
 
   it('for any kind and any options every tail is long enough, and no act is refused when its length counts', () => {
@@ -122,7 +131,9 @@ describe("the work's own tails", () => {
 
   it('the yarn that tails take is in the metres: cut or own, about as much goes into a hat', () => {
     const metres = (options: object): number =>
-      made('lined-hat', { style: 'plain', yarn: 'red', waste: 'habit', ...options }).yarnUse.find((use) => use.yarnId === 'red')!.metres.value; // prettier-ignore
+      made('lined-hat', { style: 'plain', yarn: 'red', waste: 'habit', ...options }).yarnUse.find(
+        (use) => use.yarnId === 'red'
+      )!.metres.value;
     const [own, cut] = [metres(OWN), metres(CUT)];
     // Two threads of two turns of the ring become two tails of 70 cm.
     expect(own).toBeLessThan(cut);

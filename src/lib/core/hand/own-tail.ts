@@ -37,7 +37,8 @@ export function tailRefuse(t: Table, job: TailJob): Refusal | undefined {
   const tail = ownTailAt(t, job.part, job.edge, job.yarn);
   if (!tail) return { code: 'no-tail', piece };
   if (!reaches(t.s)(tail)) return { code: 'out-of-reach', piece, edge: job.edge };
-  if (tail.pin === null || (job.from && !job.from.includes(tail.pin))) return { code: 'tail-elsewhere', piece, edge: job.edge }; // prettier-ignore
+  if (tail.pin === null || (job.from && !job.from.includes(tail.pin)))
+    return { code: 'tail-elsewhere', piece, edge: job.edge };
   const hasMm = tail.mm - tail.usedMm;
   const takesMm = job.mm + HOLD_MM;
   return t.endless || takesMm <= hasMm ? undefined : { code: 'tail-short', piece, edge: job.edge, hasMm, takesMm };

@@ -93,7 +93,8 @@ describe('what a person sees, against paper rings', () => {
           const strip = pressed(result, piece);
           if (strip) {
             expect([half, face], `${piece} outside`).toEqual(['whole', strip.outside()]);
-            for (const side of thing.inside) if (side.piece === piece) expect(side.face, `${piece} inside`).toBe(strip.inside()); // prettier-ignore
+            for (const side of thing.inside)
+              if (side.piece === piece) expect(side.face, `${piece} inside`).toBe(strip.inside());
             continue;
           }
           const paper = folded(result, piece);

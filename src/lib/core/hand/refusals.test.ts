@@ -62,11 +62,26 @@ const CASES: Readonly<Record<RefusalCode, readonly [kind: string, change: Change
   'filled-already': ['toy-long', order(0, 1, 1)],
   'eyes-late': ['toy-long', changed((act) => act.do === 'fix', { what: 'safety-eyes' })],
   'not-filled': ['toy-long', order(3, 0, 1, 2)],
-  'rungs-closed': ['wrap', first({ do: 'chainRungs', name: 'ladder-upper', segments: [{ name: 'neck', a: { piece: 0, run: 'hung-off' } }], yarn: 'red' })], // prettier-ignore
+  'rungs-closed': [
+    'wrap',
+    first({
+      do: 'chainRungs',
+      name: 'ladder-upper',
+      segments: [{ name: 'neck', a: { piece: 0, run: 'hung-off' } }],
+      yarn: 'red'
+    })
+  ],
   'none-left': ['wrap', changed((act) => act.do === 'runDown', { pins: [3] })],
   'no-tail': ['scarf', first({ do: 'tie', piece: 0, tails: 'joins', how: 'knot' })],
   // Laid inside before the other end was closed, the tail of the drawn end is shut in.
-  'out-of-reach': ['free-tube', (acts) => [...changed((act) => act.do === 'draw', { tail: 'purl' })(acts), { do: 'lead', piece: 0, tail: 'cast-on', to: 'other-fold' }], { start: 'drawn', end: 'straight' }], // prettier-ignore
+  'out-of-reach': [
+    'free-tube',
+    (acts) => [
+      ...changed((act) => act.do === 'draw', { tail: 'purl' })(acts),
+      { do: 'lead', piece: 0, tail: 'cast-on', to: 'other-fold' }
+    ],
+    { start: 'drawn', end: 'straight' }
+  ],
   'tail-elsewhere': ['folded-bag', without((act) => act.do === 'lead')],
   // The tail was left for one round.
   'tail-short': ['socks', changed((act) => act.do === 'bind', { rounds: 2 })],

@@ -218,7 +218,9 @@ const cases: readonly [string, () => Result, boolean][] = [
     () =>
       hat(
         { style: 'plain', yarn: 'red' },
-        kitWith({ phases: ['#803020', '#208030', '#203080'].map((hex, i) => ({ name: `Phase ${i}`, hex, metres: 200 })) }) // prettier-ignore
+        kitWith({
+          phases: ['#803020', '#208030', '#203080'].map((hex, i) => ({ name: `Phase ${i}`, hex, metres: 200 }))
+        })
       ),
     false
   ],

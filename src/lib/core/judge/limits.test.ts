@@ -31,12 +31,20 @@ const limits: readonly [string, () => string[], () => string[]][] = [
   ['stretch-very-high', () => codes(made('tube-top', { chestMm: 675 })), () => codes(made('tube-top', { chestMm: 676 }))], // prettier-ignore
   ['stretch-too-high', () => codes(made('tube-top', { chestMm: 910 })), () => codes(made('tube-top', { chestMm: 911 }))], // prettier-ignore
   // 69 chains of 6.67 mm give 575 mm with a quarter of stretch, 70 give 583: a head of 58 (craft 7.5).
-  ['halter-short', () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 70 })), () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 69 }))], // prettier-ignore
-  ['strap-short', () => codes(made('tube-top', { strapMm: 360 })), () => codes(made('tube-top', { strapMm: 359 }))], // prettier-ignore
+  [
+    'halter-short',
+    () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 70 })),
+    () => codes(made('tube-top', { neck: 'halter', halterBy: 'count', halterChains: 69 }))
+  ],
+  ['strap-short', () => codes(made('tube-top', { strapMm: 360 })), () => codes(made('tube-top', { strapMm: 359 }))],
   ['slips-off', () => codes(made('warmers', { limb: 'wrist', handMm: 156 }, small)), () => codes(made('warmers', { limb: 'wrist', handMm: 154 }, small))], // prettier-ignore
   ['odd-halves', () => codes(made('headband', {}, sampleKit({ machine: { pins: 46 } }))), () => codes(made('headband', {}, sampleKit({ machine: { pins: 45 } })))], // prettier-ignore
   // Habit is 5 rows at either end: more at one end alone is no matter.
-  ['waste-more', () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 10, wasteEnd: 5 } }))), () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 9, wasteEnd: 9 } })))], // prettier-ignore
+  [
+    'waste-more',
+    () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 10, wasteEnd: 5 } }))),
+    () => codes(made('sack', { waste: 'ten' }, sampleKit({ habits: { wasteStart: 9, wasteEnd: 9 } })))
+  ],
   ['waste-few', () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 2 } }))), () => codes(made('sack', {}, sampleKit({ habits: { wasteStart: 2, wasteEnd: 1 } })))], // prettier-ignore
   ['wrong-ring', () => codes(made('socks', {}, sampleKit({ machine: { pins: 26 } }))), () => codes(made('socks', {}, sampleKit({ machine: { pins: 28 } })))], // prettier-ignore
   ['garland-crowded', () => codes(made('garland', { lineMm: 2000, count: 11 })), () => codes(made('garland', { lineMm: 2000, count: 12 }))], // prettier-ignore

@@ -25,11 +25,28 @@ export const strapShort: Judge = {
       if (did.act.name === 'halter' && typeof headMm === 'number' && typeof chainPer10 === 'number') {
         const reachMm = mm * (1 + CHAIN_STRETCH);
         const enough = chainsPast(headMm, chainPer10);
-        if (reachMm < headMm) found.push(find('halter-short', 'warn', { option: 'halterChains' }, { chains, reachMm, headMm }, options({ code: 'chains', chains: enough }, { halterBy: 'count', halterChains: enough }))); // prettier-ignore
+        if (reachMm < headMm)
+          found.push(
+            find(
+              'halter-short',
+              'warn',
+              { option: 'halterChains' },
+              { chains, reachMm, headMm },
+              options({ code: 'chains', chains: enough }, { halterBy: 'count', halterChains: enough })
+            )
+          );
       }
       if (did.act.name === 'strap' && typeof shoulderMm === 'number' && mm < 2 * shoulderMm) {
         const needsMm = 10 * Math.ceil((2 * shoulderMm) / 10);
-        found.push(find('strap-short', 'warn', { option: 'strapMm' }, { strapMm: mm, needsMm }, options({ code: 'strap', mm: needsMm }, { strapMm: needsMm }))); // prettier-ignore
+        found.push(
+          find(
+            'strap-short',
+            'warn',
+            { option: 'strapMm' },
+            { strapMm: mm, needsMm },
+            options({ code: 'strap', mm: needsMm }, { strapMm: needsMm })
+          )
+        );
       }
     }
     return found;

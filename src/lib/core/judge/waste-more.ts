@@ -33,7 +33,13 @@ export const wasteMore: Judge = {
     });
     if (!most) return [];
     const less = options({ code: 'wasteHabit' }, { waste: 'habit' });
-    const found: Finding = find('waste-more', 'note', beside(r, 'waste'), { rows: most, habit: [wasteStart, wasteEnd], metres }, less); // prettier-ignore
+    const found: Finding = find(
+      'waste-more',
+      'note',
+      beside(r, 'waste'),
+      { rows: most, habit: [wasteStart, wasteEnd], metres },
+      less
+    );
     return [found];
   }
 };

@@ -35,13 +35,21 @@ const ofEdition = (edition: 2 | 3, fixture: Readonly<Record<string, Begun>>) => 
         ]);
         expect(laid).toEqual(rows);
         expect([worked.refusals, worked.left]).toEqual([[], []]);
-        const left = plan.pieces.map(({ operations }) => operations.flatMap((op) => (op.op === 'castOn' || op.op === 'newEnd' ? [op.tailMm] : op.op === 'hangOff' ? [op.threadMm] : []))); // prettier-ignore
+        const left = plan.pieces.map(({ operations }) =>
+          operations.flatMap((op) =>
+            op.op === 'castOn' || op.op === 'newEnd' ? [op.tailMm] : op.op === 'hangOff' ? [op.threadMm] : []
+          )
+        );
         if (tails) expect(left).toEqual(tails);
         // Ladders are chained in one go now, with fewer ends.
         const kept = (cut: string): boolean => !cut.startsWith('ladder ');
         const cut = worked.cuts.map(({ yarn: of, what, count }) => `${what} ${count} ${of}`);
         if (cuts) expect(cut.filter(kept)).toEqual(cuts.map(cutOf).filter(kept));
-        expect(plan.pieces.some((piece) => piece.operations.some((op) => op.op === 'knit' && (op.firstTailMm ?? op.lastTailMm) !== undefined))).toBe(false); // prettier-ignore
+        expect(
+          plan.pieces.some((piece) =>
+            piece.operations.some((op) => op.op === 'knit' && (op.firstTailMm ?? op.lastTailMm) !== undefined)
+          )
+        ).toBe(false);
       });
     }
   });

@@ -45,7 +45,15 @@ export const cowl: Kind<typeof CowlOptions> = {
       worn: { over: 'neck', girthMm: o.headMm, turns, twist: false, gapMm: 0 },
       wearer: o.wearer,
       closing: ({ waste, first, own }) => [
-        { do: 'join', name: 'end-to-end', a: [{ piece: 0, run: 'cast-on' }], b: [{ piece: 0, run: 'hung-off' }], by: o.by === 'needle' ? 'graft' : 'hook', yarn: first, ...own('cast-on') }, // prettier-ignore
+        {
+          do: 'join',
+          name: 'end-to-end',
+          a: [{ piece: 0, run: 'cast-on' }],
+          b: [{ piece: 0, run: 'hung-off' }],
+          by: o.by === 'needle' ? 'graft' : 'hook',
+          yarn: first,
+          ...own('cast-on')
+        },
         ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o))
       ],
       promise: promised('cowl', 0)

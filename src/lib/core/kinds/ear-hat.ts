@@ -42,7 +42,16 @@ function draft(kit: Kit, brief: Brief, o: EarHatOptions): Draft {
     // Closed from the lining's side, so that ridge and tails lie inside once it is turned.
     { do: 'fold', piece: 0, how: 'inside', enters: outer },
     ...(own ? [{ do: 'lead', piece: 0, tail: own, to: 'corner' } as const] : []),
-    { do: 'join', name: 'straight-top', a: [{ piece: 0, run: outer }], b: [{ piece: 0, run: inner }], by: o.by, yarn: o.outer === 'first' ? last : first, ...(own ? { own } : {}), across: true }, // prettier-ignore
+    {
+      do: 'join',
+      name: 'straight-top',
+      a: [{ piece: 0, run: outer }],
+      b: [{ piece: 0, run: inner }],
+      by: o.by,
+      yarn: o.outer === 'first' ? last : first,
+      ...(own ? { own } : {}),
+      across: true
+    },
     ...EDGES.flatMap((edge) => wasteAway(0, edge, waste, o)),
     { do: 'turn', piece: 0, out: o.outer },
     ...(o.gathered ? [{ do: 'waist', piece: 0, at: 'corners', yarn: first } as const] : []),

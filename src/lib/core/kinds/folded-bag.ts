@@ -6,7 +6,7 @@ import { closeFlat, closeOption, joinsTied, onPurlSide, promised, rest, weave, w
 import { countedOption, ENDS, sizeByOption, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { colourOptions, colourSections, firstYarn, startColours } from './shared/stripes';
-import { eitherWith, type OwnTail, ownTails } from './shared/tails';
+import { eitherWith, ownTails } from './shared/tails';
 import { cordPiece, ringOn, rowsFor, tubePiece, wantedRows } from './shared/tube';
 import { type Waste, wasteAway, wasteFor, wasteNeeded } from './shared/waste';
 
@@ -65,19 +65,45 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
     { do: 'fold', piece: 0, how: 'pouch-over' },
     // From the notches of the opening down to the bottom corners, along columns, each as long as the tube is wide.
     ...led('hung-off', 'upper'),
-    { do: 'join', name: 'bag-right', a: [long('upper', 'right')], b: [long('upper', 'middle')], by: 'mattress', yarn: last, ...own('hung-off') }, // prettier-ignore
+    {
+      do: 'join',
+      name: 'bag-right',
+      a: [long('upper', 'right')],
+      b: [long('upper', 'middle')],
+      by: 'mattress',
+      yarn: last,
+      ...own('hung-off')
+    },
     ...led('cast-on', 'lower'),
-    { do: 'join', name: 'bag-left', a: [long('lower', 'left')], b: [long('lower', 'middle')], by: 'mattress', yarn: first, ...own('cast-on') } // prettier-ignore
+    {
+      do: 'join',
+      name: 'bag-left',
+      a: [long('lower', 'left')],
+      b: [long('lower', 'middle')],
+      by: 'mattress',
+      yarn: first,
+      ...own('cast-on')
+    }
   ];
   const strap = o.handle ? 2 : 1;
   if (o.handle) {
-    // Its short ends are the folds. Both its tails lie at one of them, and one of the two sews it on.
-    const handleOwn: OwnTail = o.closeBy === 'hook' ? {} : own('hung-off');
+    // Its short ends are the folds. Both its tails lie at one of them: there one of the two sews it on.
+    const atTails = hookedOwn('hung-off') ? 'lower' : 'upper';
+    const short = [atTails, atTails === 'upper' ? 'lower' : 'upper'] as const;
     acts.push(
       ...close(1, 'cast-on', handleYarn, handleWaste),
       ...close(1, 'hung-off', handleYarn, handleWaste),
       { do: 'fold', piece: 1, how: 'flat' },
-      { do: 'sewOn', piece: 1, to: 0, place: 'bag-tips', runs: [{ piece: 1, run: 'upper' }, { piece: 1, run: 'lower' }], split: true, yarn: handleYarn, ...handleOwn } // prettier-ignore
+      {
+        do: 'sewOn',
+        piece: 1,
+        to: 0,
+        place: 'bag-tips',
+        runs: short.map((run) => ({ piece: 1, run })),
+        split: true,
+        yarn: handleYarn,
+        ...own('hung-off')
+      }
     );
   }
   if (o.strap) {

@@ -46,7 +46,15 @@ export const headband: Kind<typeof HeadbandOptions> = {
         ...closedFlat(o.by, o, at),
         { do: 'fold', piece: 0, how: 'flat' },
         ...(o.front === 'twist' ? [{ do: 'fold', piece: 0, how: 'twist' } as const] : []),
-        { do: 'join', name: o.front === 'twist' ? 'front-twisted' : 'end-to-end', a: [{ piece: 0, run: 'first-end' }], b: [{ piece: 0, run: 'last-end' }], by: 'needle', yarn: at.first, ...at.own('cast-on') }, // prettier-ignore
+        {
+          do: 'join',
+          name: o.front === 'twist' ? 'front-twisted' : 'end-to-end',
+          a: [{ piece: 0, run: 'first-end' }],
+          b: [{ piece: 0, run: 'last-end' }],
+          by: 'needle',
+          yarn: at.first,
+          ...at.own('cast-on')
+        },
         // Sewn from outside through all layers; turned over, the ridge lies inside.
         { do: 'turn', piece: 0, out: 'back' }
       ],

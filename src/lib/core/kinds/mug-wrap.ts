@@ -51,7 +51,16 @@ export const mugWrap: Kind<typeof MugWrapOptions> = {
       closing: (at) => [
         ...closedFlat(o.closeBy, o, at),
         // At each end one chain from corner to corner: it makes the loop that hooks over.
-        ...EDGES.map((edge): Act => ({ do: 'cord', name: 'loop', piece: 0, count: 1, yarn: edge === 'cast-on' ? at.first : at.last, per10Cm: o.chainPer10, along: { piece: 0, run: edge }, ...(o.loopBy === 'count' ? { chains: o.loopChains } : { reachMm: o.gapMm / 2 + HOOK_OVER_MM }) })) // prettier-ignore
+        ...EDGES.map((edge): Act => ({
+          do: 'cord',
+          name: 'loop',
+          piece: 0,
+          count: 1,
+          yarn: edge === 'cast-on' ? at.first : at.last,
+          per10Cm: o.chainPer10,
+          along: { piece: 0, run: edge },
+          ...(o.loopBy === 'count' ? { chains: o.loopChains } : { reachMm: o.gapMm / 2 + HOOK_OVER_MM })
+        }))
       ],
       promise: promised('wrap', 0)
     })

@@ -92,7 +92,8 @@ describe('a tube top', () => {
   });
 
   it('a halter of 70 chains passes a head of 58 cm, one of 50 does not (common practice, no source)', () => {
-    const chains = (options: object) => acts({ neck: 'halter', ...options }).flatMap((did) => (did.do === 'cord' ? [did.facts?.chains] : [])); // prettier-ignore
+    const chains = (options: object) =>
+      acts({ neck: 'halter', ...options }).flatMap((did) => (did.do === 'cord' ? [did.facts?.chains] : []));
     expect(chains({ headMm: 580 })).toEqual([70]);
     const short = (halterChains: number): boolean =>
       codes(made('tube-top', { neck: 'halter', headMm: 580, halterBy: 'count', halterChains })).includes(
@@ -104,7 +105,10 @@ describe('a tube top', () => {
 
 describe('things fixed and left to themselves', () => {
   it('a patch is sewn, or glued under a weight: then no thread is cut and no end is there to hide', () => {
-    const patched = (by?: 'sewn' | 'glued') => made('sack', {}, sampleKit(), { patches: [{ what: 'patch', piece: 0, row: 12, yarn: 'red', ...(by ? { by } : {}) }] }).worked; // prettier-ignore
+    const patched = (by?: 'sewn' | 'glued') =>
+      made('sack', {}, sampleKit(), {
+        patches: [{ what: 'patch', piece: 0, row: 12, yarn: 'red', ...(by ? { by } : {}) }]
+      }).worked;
     expect(patched().cuts.some((cut) => cut.what === 'patch')).toBe(true);
     expect(patched('glued').cuts.some((cut) => cut.what === 'patch')).toBe(false);
     expect(patched('glued').tails.length).toBe(patched().tails.length - 2);
@@ -141,7 +145,8 @@ describe('schools that change order and tails', () => {
   });
 
   it('a target length of the tube instead of rows: 55 cm at 2 rows a cm are 110 (common practice: 52 to 57 cm)', () => {
-    const rows = (options: object): number => made('lined-hat', { style: 'plain', ...options }).fabric.pieces[0]!.work.count; // prettier-ignore
+    const rows = (options: object): number =>
+      made('lined-hat', { style: 'plain', ...options }).fabric.pieces[0]!.work.count;
     expect(rows({ sizeBy: 'length', tubeMm: 550 })).toBe(110);
     expect(rows({ sizeBy: 'length', tubeMm: 570 })).toBe(114);
   });
@@ -154,7 +159,15 @@ describe('check values of practised knitters (common practice, no source)', () =
   const measured = (pins: number, rows: number, stitches: number) =>
     sampleKit({
       machine: { pins },
-      swatches: [1, 2, 3].map((i) => ({ id: `s${i}`, machineId: 'm', yarnId: 'red', hole: 2, state: 'rested', statement: { as: 'counts', stitches, rows }, on: `2026-05-0${i}` })) // prettier-ignore
+      swatches: [1, 2, 3].map((i) => ({
+        id: `s${i}`,
+        machineId: 'm',
+        yarnId: 'red',
+        hole: 2,
+        state: 'rested',
+        statement: { as: 'counts', stitches, rows },
+        on: `2026-05-0${i}`
+      }))
     });
 
   it.each([
@@ -216,7 +229,9 @@ describe('check values of practised knitters (common practice, no source)', () =
 
   it('65/70 and 63/70 hide the outside at the brim, 70/70 lets it peek', () => {
     const peeks = (outer: number, lining: number): boolean =>
-      codes(made('lined-hat', { sizeBy: 'rows', rows: outer + lining, marginRows: lining - outer })).includes('outer-peeks'); // prettier-ignore
+      codes(made('lined-hat', { sizeBy: 'rows', rows: outer + lining, marginRows: lining - outer })).includes(
+        'outer-peeks'
+      );
     expect([peeks(65, 70), peeks(63, 70), peeks(70, 70)]).toEqual([false, false, true]);
   });
 

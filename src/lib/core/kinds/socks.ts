@@ -1,7 +1,21 @@
 import * as z from 'zod/mini';
 import { limbFit } from '../body';
 import type { Kit } from '../kit';
-import { type Act, type Brief, castOn, choiceOption, countOption, type Draft, knitRows, lengthOption, type Piece, type RunRef, switchOption, yarnOption, yarnOrNoneOption } from '../plan'; // prettier-ignore
+import {
+  type Act,
+  type Brief,
+  castOn,
+  choiceOption,
+  countOption,
+  type Draft,
+  knitRows,
+  lengthOption,
+  type Piece,
+  type RunRef,
+  switchOption,
+  yarnOption,
+  yarnOrNoneOption
+} from '../plan';
 import type { Kind } from './kind';
 import { crochetEnd, onPurlSide, promised, rest, weave } from './shared/hands';
 import { oneOrPair } from './shared/pair';

@@ -27,7 +27,13 @@ export const TubeTopOptions = z.object({
   shoulderMm: lengthOption({ group: WHO, min: 80, max: 400, start: 180, when: strapped }),
   headMm: lengthOption({ group: WHO, measure: 'head', min: 200, max: 800, start: 580, when: haltered }),
   halterBy: choiceOption({ group: ENDS, choices: ['head', 'count'], when: haltered }),
-  halterChains: countOption({ group: ENDS, min: 10, max: 300, start: 70, when: { key: 'halterBy', is: ['count'], and: haltered } }), // prettier-ignore
+  halterChains: countOption({
+    group: ENDS,
+    min: 10,
+    max: 300,
+    start: 70,
+    when: { key: 'halterBy', is: ['count'], and: haltered }
+  }),
   chainPer10: chainGauge,
   ...wasteNeeded
 });

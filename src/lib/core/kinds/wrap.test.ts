@@ -34,7 +34,9 @@ describe('a wide wrap', () => {
 
   it('every rung of either ladder is chained: both tubes over the sleeves, each by itself along the openings', () => {
     const { worked, fabric } = wrap({ sizeBy: 'rows', rows: 200, sleeveRows: 72, neckRows: 56, bodyRows: 120 });
-    const upper = worked.done.flatMap((did) => (did.do === 'chainRungs' && did.act.name.startsWith('ladder-upper') ? (did.facts?.stretches ?? []) : [])); // prettier-ignore
+    const upper = worked.done.flatMap((did) =>
+      did.do === 'chainRungs' && did.act.name.startsWith('ladder-upper') ? (did.facts?.stretches ?? []) : []
+    );
     expect(upper.map(({ name, both, rungs }) => [name, both, rungs])).toEqual([
       ['sleeve-left', true, 72],
       ['neck-front', false, 56],
@@ -46,7 +48,8 @@ describe('a wide wrap', () => {
   });
 
   it('the cuff: 45 on the foundation, 8 rounds of 3 front and 2 back nine times; or plain', () => {
-    const cuffs = (options: object) => wrap(options).worked.done.flatMap((did) => (did.do === 'bind' && did.facts ? [did] : [])); // prettier-ignore
+    const cuffs = (options: object) =>
+      wrap(options).worked.done.flatMap((did) => (did.do === 'bind' && did.facts ? [did] : []));
     const [ribbed] = cuffs({});
     expect(ribbed!.act).toMatchObject({ stitches: 45, rounds: 8, ribs: { front: 3, back: 2 } });
     const [plain] = cuffs({ cuffBy: 'plain' });
@@ -56,7 +59,16 @@ describe('a wide wrap', () => {
   });
 
   it('two yarns: each chain is finished in the yarn of its tube', () => {
-    const two = made('wrap', { yarn: 'red', backYarn: 'blue' }, sampleKit({ machine: { pins: 46 }, yarns: [medium('red', '#b03020'), medium('blue', '#205080')] })); // prettier-ignore
-    expect(two.plan.acts.flatMap((act) => (act.do === 'chainRungs' ? [act.yarn] : []))).toEqual(['red', 'blue', 'red', 'blue']); // prettier-ignore
+    const two = made(
+      'wrap',
+      { yarn: 'red', backYarn: 'blue' },
+      sampleKit({ machine: { pins: 46 }, yarns: [medium('red', '#b03020'), medium('blue', '#205080')] })
+    );
+    expect(two.plan.acts.flatMap((act) => (act.do === 'chainRungs' ? [act.yarn] : []))).toEqual([
+      'red',
+      'blue',
+      'red',
+      'blue'
+    ]);
   });
 });

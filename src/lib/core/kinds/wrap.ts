@@ -1,6 +1,19 @@
 import * as z from 'zod/mini';
 import { type Kit, rulesOf } from '../kit';
-import { type Act, type ActOf, type Brief, choiceOption, countOption, type Draft, knitRows, lengthOption, type Mend, type Piece, type RunRef, yarnOption } from '../plan'; // prettier-ignore
+import {
+  type Act,
+  type ActOf,
+  type Brief,
+  choiceOption,
+  countOption,
+  type Draft,
+  knitRows,
+  lengthOption,
+  type Mend,
+  type Piece,
+  type RunRef,
+  yarnOption
+} from '../plan';
 import type { Kind } from './kind';
 import { closeFlat, promised, rest, weave, whole } from './shared/hands';
 import { countedOption, sizeByOption, wearerOption, WHO } from './shared/options';
@@ -96,8 +109,15 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     { do: 'fold', piece, how: 'flat', pins: ladders }
   ];
   const long = (piece: 0 | 1, run: 'upper' | 'lower', from: number, to: number): RunRef => ({ piece, run, rows: { from, to } }); // prettier-ignore
-  const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({ name, a: long(0, run, from, to), b: long(1, run, from, to) }); // prettier-ignore
-  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({ name, a: long(piece, run, from + 1, rows - to) }); // prettier-ignore
+  const both = (name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({
+    name,
+    a: long(0, run, from, to),
+    b: long(1, run, from, to)
+  });
+  const alone = (piece: 0 | 1, name: string, run: 'upper' | 'lower', from: number, to: number): Segment => ({
+    name,
+    a: long(piece, run, from + 1, rows - to)
+  });
   const chain = (name: string, yarn: string, ...segments: Segment[]): Act => ({
     do: 'chainRungs',
     name,

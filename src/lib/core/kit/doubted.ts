@@ -26,6 +26,10 @@ export function isSwapped(
 ): boolean {
   if (swatch.trusted || read.wales === null) return false;
   const expected = inState(practiceFor(yarn), 'rested', swatch.state);
-  const slip = slipOf({ courses: read.courses, wales: read.wales }, expected, machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM); // prettier-ignore
+  const slip = slipOf(
+    { courses: read.courses, wales: read.wales },
+    expected,
+    machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM
+  );
   return slip?.kind === 'swapped';
 }

@@ -32,8 +32,30 @@ export interface Rules {
 /** What comes out otherwise in a plan since an edition, as a code. */
 export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap' | 'swatch';
 
-const FIRST: Rules = { flattest: FIRST_FLATTEST, fromLow: true, crownTakes: false, stretchyFewer: false, floatsNearEdge: true, evenCounts: true, coloursShare: false, holeOfStrands: false, ownTails: false, doubtsSwatches: false }; // prettier-ignore
-const NOW: Rules = { flattest: FLATTEST, fromLow: false, crownTakes: true, stretchyFewer: true, floatsNearEdge: false, evenCounts: false, coloursShare: true, holeOfStrands: true, ownTails: true, doubtsSwatches: true }; // prettier-ignore
+const FIRST: Rules = {
+  flattest: FIRST_FLATTEST,
+  fromLow: true,
+  crownTakes: false,
+  stretchyFewer: false,
+  floatsNearEdge: true,
+  evenCounts: true,
+  coloursShare: false,
+  holeOfStrands: false,
+  ownTails: false,
+  doubtsSwatches: false
+};
+const NOW: Rules = {
+  flattest: FLATTEST,
+  fromLow: false,
+  crownTakes: true,
+  stretchyFewer: true,
+  floatsNearEdge: false,
+  evenCounts: false,
+  coloursShare: true,
+  holeOfStrands: true,
+  ownTails: true,
+  doubtsSwatches: true
+};
 const THIRD: Rules = { ...NOW, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 

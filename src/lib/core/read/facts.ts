@@ -36,7 +36,21 @@ export interface StepFacts {
   readonly hold: { readonly side: Side; readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
   readonly newEnd: { readonly side: Side; readonly yarn: string; readonly pin: number; readonly tailMm: number };
   readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null; readonly castOn: boolean }; // prettier-ignore
-  readonly hangOff: { readonly style: 'drawstring' | 'waste' | 'chain' | 'thread'; readonly gather: boolean; readonly panel: boolean; readonly thread: string | null; readonly threadMm: number; readonly turns: number; readonly doubled: boolean; readonly stitches: number; readonly low: number; readonly high: number; readonly yarnPin: number; readonly halves: boolean; readonly empty: boolean }; // prettier-ignore
+  readonly hangOff: {
+    readonly style: 'drawstring' | 'waste' | 'chain' | 'thread';
+    readonly gather: boolean;
+    readonly panel: boolean;
+    readonly thread: string | null;
+    readonly threadMm: number;
+    readonly turns: number;
+    readonly doubled: boolean;
+    readonly stitches: number;
+    readonly low: number;
+    readonly high: number;
+    readonly yarnPin: number;
+    readonly halves: boolean;
+    readonly empty: boolean;
+  };
 }
 
 /** Rows of one yarn. */

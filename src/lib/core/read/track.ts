@@ -257,7 +257,11 @@ function cuesOfLeg(leg: Leg): Cue[] {
       : []),
     ...handWork(leg, step)
   ]);
-  const balls = leg.balls.map((row): Cue => ({ row: Math.min(leg.rows, row + leg.tieAfter), kind: 'tie', facts: { row: row + 1 - leg.before, forGood: leg.forGood } })); // prettier-ignore
+  const balls = leg.balls.map((row): Cue => ({
+    row: Math.min(leg.rows, row + leg.tieAfter),
+    kind: 'tie',
+    facts: { row: row + 1 - leg.before, forGood: leg.forGood }
+  }));
   return [...own, ...balls].map((cue) => ({ ...cue, row: cue.row + leg.offset }));
 }
 

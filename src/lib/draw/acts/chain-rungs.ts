@@ -22,7 +22,10 @@ export const chainRungs: DrawAct<'chainRungs'> = (a, _f, d) => {
     const [x0, x1] = [lay.xAt(from - 1), lay.xAt(to)];
     const steps = Math.max(2, 2 * Math.round(((x1 - x0) / lay.along) * 14));
     const wide = b ? BEHIND : 6;
-    const points = Array.from({ length: steps + 1 }, (_, i): Point => [x0 + ((x1 - x0) * i) / steps, y + out * (i % 2 ? wide : 2)]); // prettier-ignore
+    const points = Array.from({ length: steps + 1 }, (_, i): Point => [
+      x0 + ((x1 - x0) * i) / steps,
+      y + out * (i % 2 ? wide : 2)
+    ]);
     lines.push({ points, yarn: yarnAt(d, a.yarn), thickMm: 3, title: d.say.words.draw.parts.thread });
     labels.push({
       at: [(x0 + x1) / 2, y + out * (BEHIND + 18)],

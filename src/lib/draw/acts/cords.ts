@@ -27,9 +27,29 @@ export const cord: DrawAct<'cord'> = (a, f, d) => {
     const wide = lay.half * (a.name === 'halter' ? 0.5 : 0.14);
     const bows = places.map((share): SketchLine => {
       const x = lay.half * share;
-      return { points: [[x - 3, y], [x - wide, y - high * 0.6], [x, y - high], [x + wide, y - high * 0.6], [x + 3, y]], yarn, thickMm: 5 }; // prettier-ignore
+      return {
+        points: [
+          [x - 3, y],
+          [x - wide, y - high * 0.6],
+          [x, y - high],
+          [x + wide, y - high * 0.6],
+          [x + 3, y]
+        ],
+        yarn,
+        thickMm: 5
+      };
     });
-    return parts({ shapes: lay.shapes, lines: [...lay.lines, ...bows], labels: [...lay.labels, { at: [lay.half + 8, y - high / 2], text: d.say.talk.many(f.chains, 'chain', 'chains'), anchor: 'start' }] }, lay.grain); // prettier-ignore
+    return parts(
+      {
+        shapes: lay.shapes,
+        lines: [...lay.lines, ...bows],
+        labels: [
+          ...lay.labels,
+          { at: [lay.half + 8, y - high / 2], text: d.say.talk.many(f.chains, 'chain', 'chains'), anchor: 'start' }
+        ]
+      },
+      lay.grain
+    );
   }
   const lines = Array.from({ length: drawn }, (_, i): SketchLine => ({
     points: [[i * 12, 0], [i * 12 + 5, -4], [i * 12 + 12, 0], [i * 12 + 5, 4], [i * 12, 0]], // prettier-ignore
@@ -48,7 +68,22 @@ export const tryOn: DrawAct<'tryOn'> = (a, f, d) => {
     // Every other one sits on the back.
     const back = f.clips > 1 && i % 2 === 1;
     const x = lay.half * share;
-    return [hairline([[x, y - 16], [x, y + 12]], { strong: true, thickMm: back ? 3 : 6, dashed: back }), hairline([[x - 6, y - 16], [x + 6, y - 16]], { strong: true, thickMm: 3 })]; // prettier-ignore
+    return [
+      hairline(
+        [
+          [x, y - 16],
+          [x, y + 12]
+        ],
+        { strong: true, thickMm: back ? 3 : 6, dashed: back }
+      ),
+      hairline(
+        [
+          [x - 6, y - 16],
+          [x + 6, y - 16]
+        ],
+        { strong: true, thickMm: 3 }
+      )
+    ];
   });
   return parts({ shapes: lay.shapes, lines: [...lay.lines, ...clips], labels: lay.labels }, lay.grain);
 };

@@ -1,4 +1,4 @@
-import type { Point } from '$lib/core/read';
+import { pieceAt, type Point } from '$lib/core/read';
 import { type DrawAct, yarnAt } from './drawing';
 import { lengthwise } from './lying';
 import { arrow, flatEnd } from './pictures';
@@ -35,8 +35,10 @@ export const lead: DrawAct<'lead'> = (a, f, d) => {
   const first = a.tail === 'cast-on';
   const x = first ? 0 : lay.along;
   const out = first ? -1 : 1;
-  const upper = tail?.pin === undefined || tail.pin === null || f.pin > 1;
-  const [y0, y1] = upper ? [0, lay.high] : [lay.high, 0];
+  // The first and the last pin meet at the upper fold.
+  const { firstPin, width } = pieceAt(d.made, a.piece).fabric;
+  const goesUp = f.pin === firstPin || f.pin === firstPin + width - 1;
+  const [y0, y1] = goesUp ? [lay.high, 0] : [0, lay.high];
   return parts(
     {
       shapes: lay.shapes,

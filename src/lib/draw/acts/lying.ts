@@ -172,11 +172,35 @@ function doubledTube(
   const rows = pieceAt(d.made, piece).fabric;
   const top = lengthMm - doubledMm;
   const wide = half * 1.05;
-  const single = layRows(d.made, piece, { origin: [0, 0], lengthMm: top, half: shape, rows: { from: lifted, to: count }, lastFirst: true }); // prettier-ignore
-  const edge = layRows(d.made, piece, { origin: [0, top], lengthMm: doubledMm, half: () => wide, rows: { from: Math.floor(lifted / 2), to: lifted }, lastFirst: true }); // prettier-ignore
+  const single = layRows(d.made, piece, {
+    origin: [0, 0],
+    lengthMm: top,
+    half: shape,
+    rows: { from: lifted, to: count },
+    lastFirst: true
+  });
+  const edge = layRows(d.made, piece, {
+    origin: [0, top],
+    lengthMm: doubledMm,
+    half: () => wide,
+    rows: { from: Math.floor(lifted / 2), to: lifted },
+    lastFirst: true
+  });
   const yarn = mainYarn(rows);
-  const marks = [endMarks(standing(s, id, 'hung-off'), 0, half, -1, d, yarn), endMarks(standing(s, id, 'cast-on'), top, half * 0.92, 1, d, yarn)]; // prettier-ignore
-  const fold = [[[-wide, top], [wide, top]], [[-wide, lengthMm], [wide, lengthMm]]] as const; // prettier-ignore
+  const marks = [
+    endMarks(standing(s, id, 'hung-off'), 0, half, -1, d, yarn),
+    endMarks(standing(s, id, 'cast-on'), top, half * 0.92, 1, d, yarn)
+  ];
+  const fold = [
+    [
+      [-wide, top],
+      [wide, top]
+    ],
+    [
+      [-wide, lengthMm],
+      [wide, lengthMm]
+    ]
+  ] as const;
   const purl = part?.layers[0]!.face === 'purl';
   const yAt = (row: number): number => {
     if (row > lifted) return top * (1 - (row - lifted) / Math.max(1, count - lifted));

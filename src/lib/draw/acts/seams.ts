@@ -161,12 +161,26 @@ function postRibs(
   const left = out > 0 ? x : x - n * wide;
   const post = (i: number): number => left + (i + 0.5) * wide;
   const [top, bottom] = [y - high * 0.42, y + high * 0.42];
-  const bar = (i: number): SketchLine => ({ points: [[post(i), top], [post(i), bottom]], yarn, thickMm: high * 0.09 }); // prettier-ignore
+  const bar = (i: number): SketchLine => ({
+    points: [
+      [post(i), top],
+      [post(i), bottom]
+    ],
+    yarn,
+    thickMm: high * 0.09
+  });
   const names = d.say.words.draw.parts;
   // Behind a post the way of the hook is dashed; in front of one it lies over the bar.
   const way = Array.from({ length: n }, (_, i): SketchLine => {
-    const points: Point[] = [[post(i) - wide / 2, y + high * 0.1], [post(i) - wide * 0.3, y], [post(i) + wide * 0.3, y], [post(i) + wide / 2, y + high * 0.1]]; // prettier-ignore
-    return i < front ? { points, yarn: null, thickMm: 4, strong: true, title: names.front } : hairline(points, { strong: true, dashed: true, title: names.back }); // prettier-ignore
+    const points: Point[] = [
+      [post(i) - wide / 2, y + high * 0.1],
+      [post(i) - wide * 0.3, y],
+      [post(i) + wide * 0.3, y],
+      [post(i) + wide / 2, y + high * 0.1]
+    ];
+    return i < front
+      ? { points, yarn: null, thickMm: 4, strong: true, title: names.front }
+      : hairline(points, { strong: true, dashed: true, title: names.back });
   });
   const bars = Array.from({ length: n }, (_, i) => bar(i));
   return {
@@ -174,7 +188,12 @@ function postRibs(
     lines: [...way.slice(front), ...bars, ...way.slice(0, front)],
     labels: [
       { at: [left + (front * wide) / 2, top], shift: [0, -0.5], text: `${front} ${names.front}`, anchor: 'middle' },
-      { at: [left + (front + back / 2) * wide, bottom], shift: [0, 1.2], text: `${back} ${names.back}`, anchor: 'middle' } // prettier-ignore
+      {
+        at: [left + (front + back / 2) * wide, bottom],
+        shift: [0, 1.2],
+        text: `${back} ${names.back}`,
+        anchor: 'middle'
+      }
     ] satisfies SketchLabel[]
   };
 }
@@ -193,7 +212,14 @@ export const bind: DrawAct<'bind'> = (a, f, d) => {
       const angle = (2 * Math.PI * i) / 32;
       return [x + out * (16 + 9 * Math.cos(angle)), lay.high / 2 + (lay.high / 2) * Math.sin(angle)];
     });
-    return parts({ shapes: lay.shapes, lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }, ...(ribs?.lines ?? [])], labels: ribs?.labels ?? [] }, lay.grain); // prettier-ignore
+    return parts(
+      {
+        shapes: lay.shapes,
+        lines: [...lay.lines, { points: round, yarn: yarnAt(d, a.yarn), thickMm: 5 }, ...(ribs?.lines ?? [])],
+        labels: ribs?.labels ?? []
+      },
+      lay.grain
+    );
   }
   const end = openEnd(d.made, piece, endOf(first!.run), d.say.talk);
   const n = Math.min(Math.max(1, f.stitches), 2 * end.shapes.length);

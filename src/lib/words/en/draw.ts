@@ -35,7 +35,10 @@ export const draw: Words['draw'] = {
     draw: (_a, f, t) => `${t.stitches(f.stitches)} drawn to the middle`,
     gather: () => 'Drawn half together',
     bringOut: () => 'Out through the end that is open still',
-    join: (a, f, t) => (f.halves ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}` : 'The two edges that meet'), // prettier-ignore
+    join: (a, f, t) =>
+      f.halves
+        ? `Which ${t.pins} face each other: ${t.many(Math.min(f.a.count, f.b.count), 'pair', 'pairs')}`
+        : 'The two edges that meet',
     bind: (_a, f, t) => `${t.stitches(f.stitches)} along the edge, from 1`,
     chainRungs: (a) =>
       a.segments.some((of) => of.b)

@@ -102,7 +102,7 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
   const { perFour, loops, rows, mm, stitches, wide, rounds, takesMm } = sizeOf(t, act, runs);
   const cutMm = act.own ? 0 : Math.round(takesMm + HOLD_MM);
   if (act.own) useTail(t, jobOf(act, part, takesMm), ownTailAt(t, part, act.own, act.yarn)!.pin);
-  else addCut(t.s, { yarn: act.yarn, what: CUTS[act.name.split('-')[0]!] ?? 'edge', mm: cutMm, count: times }); // prettier-ignore
+  else addCut(t.s, { yarn: act.yarn, what: CUTS[act.name.split('-')[0]!] ?? 'edge', mm: cutMm, count: times });
   if (!act.own) addCutTails(t.s, part, act.yarn, act.name, { half: halfOfRun(act.runs[0]!.run) });
   for (const r of runs) {
     r.hold = 'bound';
@@ -110,7 +110,18 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
     for (const tail of tailsOf(t.s, r.part)) if (tail.where.at === r.run && tail.fate === 'string') tail.fate = 'loose';
   }
   const holes = act.holes ? { ...spreadOn(t, act.holes, perFour), inRound: Math.ceil(rounds / 2) } : null; // prettier-ignore
-  return { loops, rows, stitches, rounds, perFour, widthMm: act.widthMm === undefined ? null : rounds * wide, holes, mm, cutMm, ownMm: act.own ? takesMm : null }; // prettier-ignore
+  return {
+    loops,
+    rows,
+    stitches,
+    rounds,
+    perFour,
+    widthMm: act.widthMm === undefined ? null : rounds * wide,
+    holes,
+    mm,
+    cutMm,
+    ownMm: act.own ? takesMm : null
+  };
 }
 
 /** An edge that holds: chained, crocheted, banded. */
@@ -133,7 +144,18 @@ export const bind: ActRule<BindAct, BindFacts> = {
       found.push({ runs, part: parts[0]!, times });
     }
     return () => {
-      let facts: BindFacts = { loops: 0, rows: 0, stitches: 0, rounds: 1, perFour: PER_FOUR, widthMm: null, holes: null, mm: 0, cutMm: 0, ownMm: null }; // prettier-ignore
+      let facts: BindFacts = {
+        loops: 0,
+        rows: 0,
+        stitches: 0,
+        rounds: 1,
+        perFour: PER_FOUR,
+        widthMm: null,
+        holes: null,
+        mm: 0,
+        cutMm: 0,
+        ownMm: null
+      };
       for (const { runs, part, times } of found) facts = bound(t, act, runs, part, times);
       return facts;
     };

@@ -28,7 +28,14 @@ type Segment = RungsAct['segments'][number];
 const refsOf = ({ a, b }: Segment) => (b ? [a, b] : [a]);
 
 /** A stretch over both tubes, as the seam it makes. */
-const seamOf = ({ name, a, b }: Segment): SeamAct => ({ do: 'join', name, a: [a], b: b ? [b] : [], by: 'rungs', yarn: null }); // prettier-ignore
+const seamOf = ({ name, a, b }: Segment): SeamAct => ({
+  do: 'join',
+  name,
+  a: [a],
+  b: b ? [b] : [],
+  by: 'rungs',
+  yarn: null
+});
 
 /** The rungs of one tube alone, all of them open; or why there are none. */
 function aloneOn(t: Table, { a }: Segment, part: number) {

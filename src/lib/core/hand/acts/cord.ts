@@ -51,7 +51,16 @@ export const cord: ActRule<CordAct, CordFacts> = {
       const hang = { drawstring: 2, tie: 1, loop: 0, strap: 0, halter: 0 }[act.name];
       for (let i = 0; i < 2 * act.count; i++) {
         const fate = i % 2 < hang ? 'hanging' : 'loose';
-        addTail(t.s, { part: id, yarn: act.yarn, mm: 75, from: 'chain', where: { at: 'seam', name: act.name }, ...part.layers[0]!, fate, times: part.times }); // prettier-ignore
+        addTail(t.s, {
+          part: id,
+          yarn: act.yarn,
+          mm: 75,
+          from: 'chain',
+          where: { at: 'seam', name: act.name },
+          ...part.layers[0]!,
+          fate,
+          times: part.times
+        });
       }
       if (act.name === 'drawstring') t.s.cords.push({ piece: act.piece, name: act.name, mm });
       else adorn(part, act.name, act.count);

@@ -24,7 +24,16 @@ export const hang: ActRule<ActOf<'hang'>, HangFacts> = {
     const { part, id } = partsIn(t, act.piece)[0]!;
     addCut(t.s, { yarn: act.yarn, what: 'hanging', mm: cutMm, count: act.count });
     for (let i = 0; i < 2; i++) {
-      addTail(t.s, { part: id, yarn: act.yarn, mm: 50, from: 'cut', where: { at: 'seam', name: 'hang' }, ...part.layers[0]!, fate: 'tied', times: act.count }); // prettier-ignore
+      addTail(t.s, {
+        part: id,
+        yarn: act.yarn,
+        mm: 50,
+        from: 'cut',
+        where: { at: 'seam', name: 'hang' },
+        ...part.layers[0]!,
+        fate: 'tied',
+        times: act.count
+      });
     }
     // The line is tied up by its own ends: they hang on purpose.
     for (const tail of tailsOf(t.s, id)) if (tail.fate === 'loose') tail.fate = 'hanging';

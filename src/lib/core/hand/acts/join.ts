@@ -125,7 +125,9 @@ function pathOf(act: JoinAct, t: Table, part: number): readonly number[] {
 
 /** Length of a seam of both ends of a folded-in tube as it lies. */
 function endMm(t: Table, part: number, act: JoinAct): number {
-  const [a, b] = (['cast-on', 'hung-off'] as const).map((edge) => endRuns(t.s, part, edge).reduce((sum, r) => sum + r.mm, 0)); // prettier-ignore
+  const [a, b] = (['cast-on', 'hung-off'] as const).map((edge) =>
+    endRuns(t.s, part, edge).reduce((sum, r) => sum + r.mm, 0)
+  );
   return act.across ? a! / 2 : (a! + b!) / 2;
 }
 

@@ -1,9 +1,10 @@
 import { lengthOfRows } from '../../knit';
-import { type ActOf, halfOfRun, type RunRef } from '../../plan';
+import { type ActOf, type Half, halfOfRun, type RunRef } from '../../plan';
 import { seamYarnMm, sewnMm } from '../lengths';
 import { type TailJob, tailRefuse, useTail } from '../own-tail';
 import { foldPins } from '../path';
 import { chainOf, closeRim, endRuns, stitchMm } from '../rims';
+import type { Part } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
 import { adorn, type ActRule, copiesIn, firstOf, notOff, partsIn, type Table } from './rule';
 
@@ -40,6 +41,21 @@ function jobOf(t: Table, act: SewAct, part: number, mm: number): TailJob {
   if (run !== 'upper' && run !== 'lower') return job;
   const pins = endRuns(t.s, part, act.own!);
   return { ...job, from: foldPins(run, Math.min(...pins.map((r) => r.lo)), Math.max(...pins.map((r) => r.hi))) };
+}
+
+/** Sews with the part's own tail; what it takes of it. */
+function sewnWithOwn(t: Table, act: SewAct, part: number, mm: number): number {
+  const job = jobOf(t, act, part, mm);
+  useTail(t, job, null);
+  return job.mm;
+}
+
+/** Sews with a length that is cut for it; how long that is. */
+function sewnWithCut(t: Table, act: SewAct, part: Part, mm: number, half?: Half): number {
+  const cutMm = seamYarnMm(mm);
+  addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
+  addCutTails(t.s, part.id, act.yarn, act.place, { half });
+  return cutMm;
 }
 
 /** Length that a part with both its ends shut is sewn along: half its girth. */
@@ -105,15 +121,8 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
         // The open end of a tube is shut by what it is sewn onto.
         const rim = t.s.surfaces[part.surface]!.rims[found.value.rim]!;
         if (part.body === 'tube' && found.value.whole) closeRim(t.s, part.surface, rim);
-        if (act.own && i === 0) {
-          const job = jobOf(t, act, id, mm);
-          useTail(t, job, null);
-          ownMm = job.mm;
-          continue;
-        }
-        cutMm = seamYarnMm(mm);
-        addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
-        addCutTails(t.s, id, act.yarn, act.place, { half: halfOfRun(line[0]!.run) });
+        if (act.own && i === 0) ownMm = sewnWithOwn(t, act, id, mm);
+        else cutMm = sewnWithCut(t, act, part, mm, halfOfRun(line[0]!.run));
       }
     }
     if (act.runs.length === 0) {
@@ -121,15 +130,8 @@ export const sewOn: ActRule<SewAct, SewOnFacts> = {
       for (const { part, id } of partsIn(t, act.piece)) {
         mm = halfGirth(t, id);
         adorn(part, 'sewn');
-        if (act.own) {
-          const job = jobOf(t, act, id, mm);
-          useTail(t, job, null);
-          ownMm = job.mm;
-          continue;
-        }
-        cutMm = seamYarnMm(mm);
-        addCut(t.s, { yarn: act.yarn, what: 'sewing', mm: cutMm, count: part.times });
-        addCutTails(t.s, id, act.yarn, act.place);
+        if (act.own) ownMm = sewnWithOwn(t, act, id, mm);
+        else cutMm = sewnWithCut(t, act, part, mm);
       }
     }
     for (const { part } of partsIn(t, act.to)) adorn(part, `sewn ${act.piece}`);

@@ -64,7 +64,17 @@ export const thread: ActRule<ThreadAct, ThreadFacts> = {
         continue;
       }
       for (let i = 0; i < 2; i++) {
-        addTail(t.s, { part: id, yarn: act.yarn, mm: 150, from: 'string', where: { at: act.edge }, half: halfAt(act.edge), face: part.layers[0]!.face, fate: 'string', times: part.times }); // prettier-ignore
+        addTail(t.s, {
+          part: id,
+          yarn: act.yarn,
+          mm: 150,
+          from: 'string',
+          where: { at: act.edge },
+          half: halfAt(act.edge),
+          face: part.layers[0]!.face,
+          fate: 'string',
+          times: part.times
+        });
       }
       addCut(t.s, { yarn: act.yarn, what: 'drawstring', mm, count: part.times });
     }

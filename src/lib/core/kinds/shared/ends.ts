@@ -35,7 +35,15 @@ const shut = (end: StartEnd | FarEnd): boolean => end === 'drawn' || end === 'st
  * @param perLoop crocheted stitches for each loop
  */
 export function endsOf(
-  at: { kit: Kit; ring: Ring; p: number; first: string; last: string; choice: WasteChoice & TailChoice & { readonly closeBy: CloseChoice }; perLoop?: 1 | 2 }, // prettier-ignore
+  at: {
+    kit: Kit;
+    ring: Ring;
+    p: number;
+    first: string;
+    last: string;
+    choice: WasteChoice & TailChoice & { readonly closeBy: CloseChoice };
+    perLoop?: 1 | 2;
+  },
   start: StartEnd,
   end: FarEnd
 ): Ends {

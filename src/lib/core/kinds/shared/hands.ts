@@ -103,7 +103,16 @@ export function closeFlat(
   const half = (side: 'front' | 'back'): RunRef => ({ piece, run: edge, half: side });
   const name = edge === 'cast-on' ? 'end-first' : 'end-last';
   const way: JoinWay = by;
-  return { do: 'join', name, a: [half('front')], b: [half('back')], by: way, yarn: by === 'loops' ? null : yarn, ...(own && by !== 'loops' ? { own } : {}), ...(leave ? { leave } : {}) }; // prettier-ignore
+  return {
+    do: 'join',
+    name,
+    a: [half('front')],
+    b: [half('back')],
+    by: way,
+    yarn: by === 'loops' ? null : yarn,
+    ...(own && by !== 'loops' ? { own } : {}),
+    ...(leave ? { leave } : {})
+  };
 }
 
 /** A crocheted edge round an end. */

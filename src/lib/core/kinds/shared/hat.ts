@@ -174,7 +174,14 @@ function crownActs(o: CrownChoice, { piece, first, waste, ends }: LinedTube) {
   const inner = otherEdge(outer);
   // The cast-on tail is the drawstring where there is no waste: single, and of the work's own yarn.
   const rethread = !waste.yarn && (ends['cast-on'].doubled || ends['cast-on'].thread !== first);
-  const thread = (edge: Edge, own: OwnTail): Act => ({ do: 'thread', piece, edge, yarn: ends[edge].thread, doubled: ends[edge].doubled, ...own }); // prettier-ignore
+  const thread = (edge: Edge, own: OwnTail): Act => ({
+    do: 'thread',
+    piece,
+    edge,
+    yarn: ends[edge].thread,
+    doubled: ends[edge].doubled,
+    ...own
+  });
   return {
     outer,
     inner,

@@ -23,7 +23,14 @@ export function join(at: Standing, facts: JoinedFacts, waste: boolean): Moment[]
     },
     { code: 'oldOut', facts: { mm, waste }, sight: { of: 'pins', look: look(at, shown, { working: { ...working, where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
     ...(facts.through ? [threaded(at, fresh, facts.through)] : []),
-    { code: 'newIn', facts: { yarn: facts.yarn, first, mm: newTailMm }, sight: { of: 'pins', look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm: newTailMm }] }) } } // prettier-ignore
+    {
+      code: 'newIn',
+      facts: { yarn: facts.yarn, first, mm: newTailMm },
+      sight: {
+        of: 'pins',
+        look: look(at, shown, { working: led, gate: 'closed', tails: [old, { pin, yarn: fresh, mm: newTailMm }] })
+      }
+    }
   ];
 }
 

@@ -148,10 +148,14 @@ export const seams: Seams = {
     }
     const single = t.terms.crochet === 'US' ? 'single crochet (UK: double)' : 'double crochet (US: single)';
     if (a.stitches !== undefined && a.ribs) {
-      const half = t.terms.crochet === 'US' ? 'half double crochet (UK: half treble)' : 'half treble (US: half double crochet)'; // prettier-ignore
+      const half =
+        t.terms.crochet === 'US' ? 'half double crochet (UK: half treble)' : 'half treble (US: half double crochet)';
       const { front, back } = a.ribs;
       const repeat = front + back;
-      const fits = f.stitches % repeat === 0 ? `${t.num(f.stitches / repeat)} times` : `over ${t.stitches(f.stitches)}, which it does not divide`; // prettier-ignore
+      const fits =
+        f.stitches % repeat === 0
+          ? `${t.num(f.stitches / repeat)} times`
+          : `over ${t.stitches(f.stitches)}, which it does not divide`;
       return {
         title: `Crochet the ${name}: a foundation of ${t.stitches(f.stitches)} and ${t.many(f.rounds, 'ribbed round', 'ribbed rounds')}`,
         detail: `Round both flattened ends as one ring, between the ribs, beginning at the join under the arm. First round: ${t.stitches(f.stitches)} of ${half}. Then ${t.many(f.rounds, 'round', 'rounds')} worked round the posts: ${front} from the front, the hook going in front of the fabric, behind the post and out again; ${back} from the back, the other way about; ${fits}. Each round begins with 2 chains and is joined by a slip stitch. It does not sew the sleeve shut: the ends lie in front of the arm and behind it. ${yarn}.`,
