@@ -125,6 +125,16 @@ function anyValue(kit: Kit, meta: OptionMeta): fc.Arbitrary<unknown> {
       return meta.open ? fc.option(yarn) : yarn;
     case 'machine':
       return fc.constantFrom(...kit.machines.map((m) => m.id));
+    case 'slope':
+      return fc.option(
+        fc.record({
+          from: fc.integer({ min: 0, max: 120 }),
+          steps: fc.array(fc.record({ every: fc.integer({ min: 1, max: 8 }), times: fc.integer({ min: 1, max: 9 }) }), {
+            minLength: 1,
+            maxLength: 3
+          })
+        })
+      );
     case 'sections':
       return fc.array(fc.record({ yarn, rows: fc.integer({ min: 1, max: 40 }) }), { maxLength: 6 });
   }

@@ -17,6 +17,7 @@ const CHANGED: readonly Stores[] = [
   {},
   { photos: 'id, projectId' },
   { series: 'id', conversions: 'id' },
+  {},
   {}
 ];
 

@@ -100,6 +100,19 @@ const CHANGES: readonly Change[] = [
       knowledge === null && refsOf(brief).some(({ what, id }) => what === 'yarn' && swapped.has(id))
   },
   { code: 'wrap', since: 4, touches: isOf('wrap') },
+  {
+    code: 'slopes',
+    since: 5,
+    touches: (project) =>
+      project.knowledge === null &&
+      (isOf('waistcoat', 'cardigan', 'pennant', 'garland', 'wide-panel')(project) ||
+        (project.brief.options.taper ?? 'none') !== 'none')
+  },
+  {
+    code: 'bands',
+    since: 5,
+    touches: (project) => project.knowledge === null && isOf('waistcoat', 'cardigan')(project)
+  },
   { code: 'minutes', since: 3, touches: () => true }
 ];
 

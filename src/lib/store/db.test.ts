@@ -19,7 +19,8 @@ describe('versions of the database', () => {
   it.each(Object.entries(RELEASED))('what version %s kept is still there after opening', async (version, stores) => {
     const old = new Dexie(NAME);
     old.version(Number(version)).stores(stores);
-    await old.table('projects').put({ id: 'p', updatedAt: '2026-11-01', brief: { name: 'Hat' } });
+    const brief = { name: 'Hat', options: { buttonSide: 'right', buttons: 2 } };
+    await old.table('projects').put({ id: 'p', updatedAt: '2026-11-01', brief, past: [brief] });
     await old.table('events').add({ projectId: 'p', what: { do: 'row', yarn: 'y' } });
     await old.table('swatches').put({ id: 's', machineId: 'm', yarnId: 'y', hole: 2 });
     old.close();
@@ -30,6 +31,10 @@ describe('versions of the database', () => {
     if (Number(version) < 5) {
       expect(kept).toMatchObject({ brief: { fingers: 'usual' } });
       expect(await now.swatches.get('s')).toMatchObject({ hole: 2, fingers: 'usual' });
+    }
+    if (Number(version) < 9) {
+      // The front with the buttons was named; the holes are on the other one.
+      for (const { options } of [kept!.brief, ...kept!.past]) expect(options).toEqual({ holesOn: 'left', buttons: 2 });
     }
     if (Number(version) < 6) expect(kept).toMatchObject({ rev: 0 });
     expect(await now.events.where('projectId').equals('p').count()).toBe(1);

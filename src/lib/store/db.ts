@@ -1,4 +1,5 @@
 import Dexie, { type Table } from 'dexie';
+import { olderOptions } from '$lib/core/plan';
 import type { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
 import type { Conversion } from './records/conversion';
 import type { CrankEvent } from './records/crank-event';
@@ -68,6 +69,9 @@ function eighthBrief(brief: BareBrief): void {
     brief.pompom.buttonMm ??= 18;
   }
 }
+
+/** A brief whose options may be older. */
+type KeptOptions = { options?: Record<string, unknown> };
 
 /** Everything the browser keeps. Versions are consecutive and frozen once released. */
 export class TombleDb extends Dexie {
@@ -153,6 +157,18 @@ export class TombleDb extends Dexie {
               project.forWhom ??= null;
             }
           )
+      );
+    // A garment names the front with its buttonholes. Before, it named the one with the buttons.
+    this.version(9)
+      .stores({})
+      .upgrade((tx) =>
+        tx
+          .table('projects')
+          .toCollection()
+          .modify((project: Record<'brief', KeptOptions> & Partial<Record<'past' | 'future', KeptOptions[]>>) => {
+            for (const brief of [project.brief, ...(project.past ?? []), ...(project.future ?? [])])
+              if (brief.options) brief.options = olderOptions(brief.options);
+          })
       );
   }
 }

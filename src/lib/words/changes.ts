@@ -34,6 +34,14 @@ export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; reado
     what: 'A swatch whose rows and stitches look swapped is not planned from.',
     why: 'Such a swatch makes a thing half as long again. If it is right, count it under what is known of the yarn.'
   },
+  slopes: {
+    what: 'Slopes are spread evenly over their rows, and widened panels hang on a thread for every run of pins.',
+    why: 'Before, the longer gaps came first and the edge had a bend. A slope of your own can be typed.'
+  },
+  bands: {
+    what: 'Bands count: closed fronts are narrower by one band, the neck of the fabric wider by two. Waistcoat armholes are edged.',
+    why: 'Before, the finished garment was wider than asked for and its neck narrower.'
+  },
   minutes: {
     what: 'The minutes are new.',
     why: 'They go by the stitches of a row, and setting up is no longer counted.'

@@ -1,11 +1,21 @@
-import type { Act, Edge, Piece } from '../plan';
+import type { Act, Piece, TailEnd } from '../plan';
 import { sectionsOf } from './sections-of';
 
 /** The piece whose own tail an act uses, and at which end; null where yarn is cut, or none is used. */
-function ownTailOf(act: Act): { readonly piece: number; readonly edge: Edge } | null {
+function ownTailOf(act: Act): { readonly piece: number; readonly edge: TailEnd } | null {
   if (!('own' in act) || act.own === undefined) return null;
   const piece = act.do === 'join' ? act.a[0]!.piece : act.do === 'bind' ? act.runs[0]!.piece : act.piece;
   return { piece, edge: act.own };
+}
+
+/** The yarn of an own tail of a piece: of its first rows, of its last, or of those beside a cut. */
+function yarnAt({ operations, ...piece }: Piece, edge: TailEnd): string | undefined {
+  if (edge === 'cast-on') return sectionsOf({ ...piece, operations })[0]?.yarn;
+  if (edge === 'hung-off') return sectionsOf({ ...piece, operations }).at(-1)?.yarn;
+  const cut = operations.findIndex((op) => op.op === 'newEnd');
+  const before = operations.slice(0, cut).findLast((op) => op.op === 'knit');
+  const after = operations[cut];
+  return edge === 'old-end' ? before?.yarn : after?.op === 'newEnd' ? after.yarn : undefined;
 }
 
 /**
@@ -18,7 +28,6 @@ export const inOwnYarn = (acts: readonly Act[], pieces: readonly Piece[]): reado
   acts.map((act) => {
     const own = ownTailOf(act);
     if (!own) return act;
-    const sections = sectionsOf(pieces[own.piece]!);
-    const yarn = (own.edge === 'cast-on' ? sections[0] : sections.at(-1))?.yarn;
+    const yarn = yarnAt(pieces[own.piece]!, own.edge);
     return yarn === undefined ? act : ({ ...act, yarn } as Act);
   });

@@ -52,7 +52,7 @@ describe('buttons along a band', () => {
       bandMm: fc.integer({ min: 5, max: 80 }),
       neckMm: fc.integer({ min: 60, max: 350 }),
       chestMm: fc.integer({ min: 600, max: 1400 }),
-      buttonSide: fc.constantFrom('left', 'right')
+      holesOn: fc.constantFrom('left', 'right')
     });
     fc.assert(
       fc.property(wish, (o) => {

@@ -164,10 +164,11 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
     mm: number,
     from: Tail['from'],
     where: Exclude<TailAt, { at: 'seam' }>,
-    fate: Tail['fate'] = 'loose'
+    fate: Tail['fate'] = 'loose',
+    hangs: number | null = null
   ): void => {
     const half = halfOf(where, knitted.work.count);
-    const pin = where.at === 'cast-on' ? low : where.at === 'hung-off' ? high : null;
+    const pin = where.at === 'cast-on' ? low : where.at === 'hung-off' ? high : hangs;
     addTail(s, { part, yarn, mm, from, where, half, face: 'purl', fate, times }, pin);
   };
   /** Rows of the work that were knitted last. */
@@ -200,8 +201,11 @@ function tailsOf(run: Executed, s: State, part: number, piece: number): void {
       before = { yarn: op.yarn, work: isWork };
     } else if (op.op === 'newEnd') {
       const row = knitted.trace[i]!.rowsBefore - first;
-      add(op.yarn, op.tailMm, 'join', { at: 'row', row });
-      add(op.yarn, op.tailMm, 'join', { at: 'row', row });
+      // The old end hangs where the yarn stood, the new one where it begins.
+      const { carriage } = knitted.trace[i - 1]!;
+      const begins = op.side === 'low' ? knitted.trace[i]!.low : knitted.trace[i]!.high;
+      add(before?.yarn ?? op.yarn, op.oldTailMm ?? op.tailMm, 'old-end', { at: 'row', row }, 'loose', carriage);
+      add(op.yarn, op.newTailMm ?? op.tailMm, 'new-end', { at: 'row', row }, 'loose', begins);
     } else if (op.op === 'hangOff' && before?.work) {
       const at = { at: 'hung-off' } as const;
       if (op.style === 'drawstring' || op.style === 'chain') {

@@ -1,9 +1,9 @@
-import type { Edge } from '../plan';
+import type { TailEnd } from '../plan';
 import { HOLD_MM } from './lengths';
 import { reaches } from './layers';
 import type { Refusal } from './refusal';
 import type { Tail } from './state';
-import { tailsAt } from './tails';
+import { tailsAt, tailsOf } from './tails';
 import type { Table } from './acts/rule';
 
 /**
@@ -14,16 +14,17 @@ import type { Table } from './acts/rule';
 /** Tails of the work itself: its cast-on's, one beside waste, the one its last stitches hang on. */
 const OWN: ReadonlySet<Tail['from']> = new Set(['cast-on', 'first', 'last', 'off']);
 
-/** The own tail of a part at an end, in a yarn; nothing where none is left. */
-export const ownTailAt = (t: Pick<Table, 's'>, part: number, edge: Edge, yarn: string): Tail | undefined =>
-  tailsAt(t.s, part, edge).find(
-    (tail) => tail.yarn === yarn && (tail.fate === 'loose' || tail.fate === 'string') && OWN.has(tail.from)
-  );
+/** The own tail of a part at an end or at a cut, in a yarn; nothing where none is left. */
+export function ownTailAt(t: Pick<Table, 's'>, part: number, edge: TailEnd, yarn: string): Tail | undefined {
+  const there = (tail: Tail): boolean => tail.yarn === yarn && (tail.fate === 'loose' || tail.fate === 'string');
+  if (edge === 'old-end' || edge === 'new-end') return tailsOf(t.s, part, (tail) => tail.from === edge).find(there);
+  return tailsAt(t.s, part, edge).find((tail) => there(tail) && OWN.has(tail.from));
+}
 
 /** A job for a tail. */
 export interface TailJob {
   readonly part: number;
-  readonly edge: Edge;
+  readonly edge: TailEnd;
   readonly yarn: string;
   /** Yarn the job takes, nothing to hold counted, mm. */
   readonly mm: number;

@@ -1,4 +1,4 @@
-import type { ActOf, Edge, RunName } from '../plan';
+import type { ActOf, Edge, RunName, TailEnd } from '../plan';
 
 /**
  * Why hands cannot do an act now: a code and its facts. One place words them, see words. A refusal is a stop: the step
@@ -51,11 +51,11 @@ export interface RefusalFacts {
   /** No tail is there to pull through the last loop, or to tie. */
   'no-tail': { readonly piece: number };
   /** It hangs where no hand gets hold of it now. */
-  'out-of-reach': { readonly piece: number; readonly edge: Edge };
+  'out-of-reach': { readonly piece: number; readonly edge: TailEnd };
   /** It hangs at another place than the one where the job begins: lead it there first. */
-  'tail-elsewhere': { readonly piece: number; readonly edge: Edge };
+  'tail-elsewhere': { readonly piece: number; readonly edge: TailEnd };
   /** It is shorter than the job takes and a hand's length to hold. */
-  'tail-short': { readonly piece: number; readonly edge: Edge; readonly hasMm: number; readonly takesMm: number };
+  'tail-short': { readonly piece: number; readonly edge: TailEnd; readonly hasMm: number; readonly takesMm: number };
   'no-channel': { readonly piece: number };
   'no-cord': { readonly piece: number };
   /** No stitch was dropped there, or it is latched up already. */

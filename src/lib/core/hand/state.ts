@@ -128,7 +128,7 @@ export interface Tail {
   /** The pin whose column it comes out at; null where it does not hang at an end of the piece, or not any more. */
   pin: number | null;
   /** `off`: the work's own end that its last stitches hang on, or were chained with; `string`: a thread cut for an end. */
-  readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'off' | 'string' | 'cut' | 'chain';
+  readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'off' | 'string' | 'cut' | 'chain' | 'old-end' | 'new-end';
   readonly where: TailAt;
   /** The part of the piece it hangs on, and the face of the fabric there. */
   half: OnFabric['half'];

@@ -12,6 +12,7 @@ import type { State, Tail } from './state';
 type Left =
   | { readonly op: 'castOn'; readonly field: 'tailMm' }
   | { readonly op: 'knit'; readonly field: 'firstTailMm' | 'lastTailMm'; readonly index: number }
+  | { readonly op: 'newEnd'; readonly field: 'oldTailMm' | 'newTailMm' }
   | { readonly op: 'hangOff'; readonly field: 'threadMm' };
 
 const isWork = (op: Operation): boolean => op.op === 'knit' && op.purpose === 'work';
@@ -27,6 +28,10 @@ function leftBy(operations: readonly Operation[], tail: Tail): Left | null {
       return { op: 'knit', field: 'lastTailMm', index: operations.findLastIndex(isWork) };
     case 'off':
       return { op: 'hangOff', field: 'threadMm' };
+    case 'old-end':
+      return { op: 'newEnd', field: 'oldTailMm' };
+    case 'new-end':
+      return { op: 'newEnd', field: 'newTailMm' };
     case 'join':
     case 'string':
     case 'cut':
@@ -39,6 +44,7 @@ function leftBy(operations: readonly Operation[], tail: Tail): Left | null {
 function lengthened(op: Operation, index: number, left: Left, mm: number): Operation {
   if (left.op === 'castOn' && op.op === 'castOn') return { ...op, tailMm: mm };
   if (left.op === 'hangOff' && op.op === 'hangOff') return { ...op, threadMm: mm };
+  if (left.op === 'newEnd' && op.op === 'newEnd') return { ...op, [left.field]: mm };
   return left.op === 'knit' && index === left.index ? { ...op, [left.field]: mm } : op;
 }
 

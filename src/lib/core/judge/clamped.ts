@@ -4,7 +4,13 @@ import type { Judge } from './readings';
 
 /** Facts of a count that could not be given as it was asked for. */
 export interface ClampedFacts {
-  clamped: { option: string; asked: number; given: number; of: 'rows' | 'stitches'; why: 'room' | 'even' | 'needs' };
+  clamped: {
+    option: string;
+    asked: number;
+    given: number;
+    of: 'rows' | 'stitches' | 'groups';
+    why: 'room' | 'even' | 'needs';
+  };
 }
 const find = finder<ClampedFacts>();
 

@@ -16,6 +16,8 @@ export const cordMarker: Judge = {
     r.plan.pieces.flatMap(({ mode, from, to, machineId }, p): Finding[] => {
       const { pins } = machineOf(r.kit, machineId);
       if (mode !== 'tube-as-panel' || (from > 1 && to < pins)) return [];
-      return [find('cord-marker', 'warn', { piece: p }, { piece: p, from, to, machine: machineId })];
+      // A panel over the whole ring cannot keep away from it.
+      const whole = to - from + 1 > pins - 2;
+      return [find('cord-marker', whole ? 'note' : 'warn', { piece: p }, { piece: p, from, to, machine: machineId })];
     })
 };

@@ -9,7 +9,10 @@ import { options } from './remedies';
 export interface GarmentFitFacts {
   'ends-differ': { front: number; back: number; apart: number };
   'armhole-small': { armholeMm: number; armMm: number; roomMm: number };
-  'neck-wide': { neckMm: number; askedMm: number };
+  /** `sewInMm`: how much further in each shoulder seam goes to mend it. */
+  'neck-wide': { neckMm: number; askedMm: number; sewInMm: number };
+  'neck-narrow': { neckMm: number; askedMm: number };
+  'pocket-high': { up: number; rows: number; room: number };
   'shoulder-narrow': { shoulderMm: number; neckMm: number };
   'sleeve-tight': { sleeveMm: number; armMm: number };
   'sleeve-armhole': { sleeveMm: number; armholeMm: number };
@@ -21,6 +24,9 @@ const ARM_ROOM_MM = 30;
 
 /** A neck may come out so much wider than asked before it slips off the shoulders (own estimate, no source). */
 const NECK_WIDER_MM = 25;
+
+/** A neck may come out so much narrower than asked before it chokes (own estimate, no source). */
+const NECK_NARROWER_MM = 20;
 
 /** A shoulder narrower than this carries nothing (own estimate, no source). */
 const LEAST_SHOULDER_MM = 35;
@@ -95,6 +101,10 @@ function armholes(at: Fitting): Finding[] {
 
 function necks(at: Fitting): Finding[] {
   const { r, g, asked, byRows } = at;
+  if (g.neckMm < asked.neckMm - NECK_NARROWER_MM) {
+    const facts = { neckMm: g.neckMm, askedMm: asked.neckMm };
+    return [find('neck-narrow', 'warn', beside(r, byRows ? 'shoulderStitches' : 'neckMm'), facts)];
+  }
   if (g.neckMm <= asked.neckMm + NECK_WIDER_MM) return [];
   const wide = (g.neckMm - asked.neckMm) / 2;
   return [
@@ -102,7 +112,7 @@ function necks(at: Fitting): Finding[] {
       'neck-wide',
       'warn',
       beside(r, 'neckMm'),
-      { neckMm: g.neckMm, askedMm: asked.neckMm },
+      { neckMm: g.neckMm, askedMm: asked.neckMm, sewInMm: wide },
       byRows ? widerShoulder(at, wide) : undefined
     )
   ];
@@ -160,6 +170,25 @@ function sleeves(at: Fitting): Finding[] {
   ];
 }
 
+/** A pocket that does not fit between hem and underarm: above it the front narrows. */
+function pockets({ r }: Fitting): Finding[] {
+  const pocket = r.notes.garment?.pocket;
+  if (!pocket || pocket.up + pocket.rows <= pocket.room) return [];
+  const { up, rows, room } = pocket;
+  const mm = (n: number): number => Math.floor((10 * n) / mainGauge(r, pocket.piece).courses.value / 5) * 5;
+  const [upMm, tallMm] = [mm(room - rows), mm(room - up)];
+  return [
+    find(
+      'pocket-high',
+      'stop',
+      beside(r, 'pocketUpMm'),
+      { up, rows, room },
+      upMm > 0 ? options({ code: 'lower', mm: upMm }, { pocketUpMm: upMm }) : undefined,
+      tallMm > 0 ? options({ code: 'shallower', mm: tallMm }, { pocketTallMm: tallMm }) : undefined
+    )
+  ];
+}
+
 /** A garment against the body, and its parts against each other (known failures of craft 8). */
 export const garmentFit: Judge = {
   code: 'garment-fit',
@@ -169,6 +198,6 @@ export const garmentFit: Judge = {
     const asked = r.notes.garment?.asked;
     if (!g || !asked) return [];
     const at: Fitting = { r, g, asked, byRows: r.brief.options['sizeBy'] !== 'measures' };
-    return [...ends(at), ...armholes(at), ...necks(at), ...shoulders(at), ...sleeves(at)];
+    return [...ends(at), ...armholes(at), ...necks(at), ...shoulders(at), ...sleeves(at), ...pockets(at)];
   }
 };

@@ -42,7 +42,7 @@ export const blanket: Kind<typeof BlanketOptions> = {
     const stripes = o.sections.length > 0 ? o.sections : [{ yarn: anyYarn(kit), rows: 20 }];
     const yarn = stripes[0]!.yarn;
     const ring = startingAt(ringOn(kit, brief, yarn), o);
-    const most = usable(ring.machine, o.mode);
+    const most = usable(ring, o.mode);
     const all = Math.max(2, Math.round((o.widthMm / 10) * ring.gauge.wales.value));
     // Every seam takes a stitch from both its edges.
     const own = o.sizeBy === 'rows';

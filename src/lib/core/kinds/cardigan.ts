@@ -1,6 +1,6 @@
 import * as z from 'zod/mini';
 import { isLarge, machineOf } from '../kit';
-import { choiceOption, countOption, lengthOption } from '../plan';
+import { choiceOption, countOption, lengthOption, slopeOption } from '../plan';
 import type { Kind } from './kind';
 import { draftGarment } from './shared/garment/draft';
 import { garmentOptions } from './shared/garment/options';
@@ -14,7 +14,8 @@ export const CardiganOptions = z.object({
   sleeves: choiceOption({ group: 'shape', choices: ['panel', 'tube'] }),
   sleeveMm: lengthOption({ group: 'shape', min: 60, max: 700, start: 430, when: { key: 'sizeBy', is: ['measures', 'rows'] } }), // prettier-ignore
   sleeveRows: countOption({ group: 'shape', min: 4, max: 600, start: 86, when: counted }),
-  sleeveStitches: countOption({ group: 'shape', min: 4, max: 200, start: 32, when: { ...counted, and: { key: 'sleeves', is: ['panel'] } } }) // prettier-ignore
+  sleeveStitches: countOption({ group: 'shape', min: 4, max: 200, start: 32, when: { ...counted, and: { key: 'sleeves', is: ['panel'] } } }), // prettier-ignore
+  sleeveSlope: slopeOption({ group: 'shape', when: { key: 'sleeves', is: ['panel'] } })
 });
 
 /** A V-neck cardigan in panels, with sleeves. */
@@ -28,5 +29,5 @@ export const cardigan: Kind<typeof CardiganOptions> = {
       yarn: firstYarns(kit).main,
       ...(isLarge(machineOf(kit, machineId)) ? {} : { ...SMALL_GARMENT, sleeveMm: 160 })
     }),
-  draft: (kit, brief, o) => draftGarment(kit, brief, o, o)
+  draft: (kit, brief, o) => draftGarment(kit, brief, o, { sleeves: o, armEdge: 'none' })
 };

@@ -50,7 +50,7 @@ const stitchesRound = (headMm: number, wales: number): number =>
 function draft(kit: Kit, brief: Brief, o: GatheredHatOptions): Draft {
   const ring = startingAt(ringOn(kit, brief, o.yarn), o);
   const { courses, wales } = ring.gauge;
-  const most = usable(ring.machine, o.mode);
+  const most = usable(ring, o.mode);
   const own = o.sizeBy === 'rows';
   const asked = own ? o.stitches : stitchesRound(o.headMm, wales.value);
   const stitches = Math.min(asked, most);

@@ -29,7 +29,7 @@ export const panelTube: Kind<typeof PanelTubeOptions> = {
   start: (kit) => PanelTubeOptions.parse({ yarn: firstYarns(kit).main }),
   draft: (kit, brief, o) => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
-    const most = Math.max(3, usable(ring.machine, o.mode));
+    const most = Math.max(3, usable(ring, o.mode));
     const all = Math.max(2, Math.round((o.girthMm / 10) * ring.gauge.wales.value));
     const own = o.sizeBy === 'rows';
     const parts = own ? o.parts : Math.max(1, Math.ceil(all / (most - 2 * SEAM_STITCH)));

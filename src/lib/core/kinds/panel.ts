@@ -10,6 +10,7 @@ import {
   lengthOption,
   type Operation,
   shapedRows,
+  slopeOption,
   yarnAfter,
   yarnOption
 } from '../plan';
@@ -19,10 +20,12 @@ import { crochetEnd, promised, weave } from './shared/hands';
 import { countedOption, ENDS, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
 import { begun, ringOn, rowsFor, wantedRows } from './shared/tube';
-import { taperOf } from './shared/taper';
+import { type EdgeChoice, taperOf } from './shared/taper';
 import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
 
 const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
+const bothShaped = { key: 'taper', is: ['both'] } as const;
+const ownEdges = { key: 'twoEdges', is: ['own'], and: bothShaped } as const;
 
 export const PanelOptions = z.object({
   sizeBy: flatSizeOption,
@@ -33,8 +36,27 @@ export const PanelOptions = z.object({
   taper: choiceOption({ group: WHAT, choices: ['none', 'both', 'low', 'high'] }),
   topMm: lengthOption({ group: WHAT, min: 10, max: 1200, start: 120, when: { ...measuredOnly, and: shaped } }), // prettier-ignore
   topStitches: countedOption({ group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
-  method: choiceOption({ group: WHAT, choices: ['full-fashioned', 'simple', 'held'], when: shaped }),
-  step: countOption({ group: WHAT, min: 2, max: 12, start: 3, when: { key: 'method', is: ['held'] } }),
+  method: choiceOption({
+    group: WHAT,
+    choices: ['full-fashioned', 'two-edge', 'double', 'simple', 'held'],
+    when: shaped
+  }),
+  step: countOption({ group: WHAT, min: 1, max: 12, start: 3, when: { key: 'method', is: ['held'] } }),
+  slope: slopeOption({ group: WHAT, when: shaped }),
+  twoEdges: choiceOption({ group: WHAT, choices: ['alike', 'own'], when: bothShaped }),
+  methodHigh: choiceOption({
+    group: WHAT,
+    choices: ['full-fashioned', 'two-edge', 'double', 'simple', 'held'],
+    when: ownEdges
+  }),
+  stepHigh: countOption({
+    group: WHAT,
+    min: 1,
+    max: 12,
+    start: 3,
+    when: { key: 'methodHigh', is: ['held'], and: ownEdges }
+  }),
+  slopeHigh: slopeOption({ group: WHAT, when: ownEdges }),
   mode: panelMode,
   yarnAt: startOption,
   castOn: choiceOption({ group: ENDS, choices: ['e-wrap', 'weave', 'waste'] }),
@@ -54,15 +76,18 @@ export const panel: Kind<typeof PanelOptions> = {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const own = o.sizeBy === 'rows';
     const { asked, given } = own
-      ? { asked: o.stitches, given: Math.min(o.stitches, usable(ring.machine, o.mode)) }
+      ? { asked: o.stitches, given: Math.min(o.stitches, usable(ring, o.mode)) }
       : stitchesFor(ring, o.widthMm, o.mode);
     const rows = own ? o.rows : rowsFor(ring, o.lengthMm);
     const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);
     const pins = pinsFor(ring.machine, o.mode, given);
     const before = begun(ring, o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)]);
     const begins = yarnAfter(before);
+    const edge: EdgeChoice = { method: o.method, step: o.step, slope: o.slope };
+    const apart = o.taper === 'both' && o.twoEdges === 'own';
+    const edges = { low: edge, high: apart ? { method: o.methodHigh, step: o.stepHigh, slope: o.slopeHigh } : edge };
     const { events, left, shaping } = taperOf(
-      { ...o, topStitches: own ? o.topStitches : null },
+      { ...o, edges, topStitches: own ? o.topStitches : null },
       ring,
       given,
       rows,
@@ -76,16 +101,12 @@ export const panel: Kind<typeof PanelOptions> = {
           ? waste.after
           : [{ op: 'hangOff', style: 'thread', thread: waste.yarn ?? o.yarn, threadMm: Math.round(topEdge + 200), doubled: false }]; // prettier-ignore
     const low = { piece: 0, run: 'cast-on' } as const;
-    const held: Act[] =
-      o.method === 'held' && given > left
-        ? (o.taper === 'both' ? (['low', 'high'] as const) : ([o.taper] as ('low' | 'high')[])).map((side) => ({
-            do: 'bind',
-            name: `held-${side}`,
-            runs: [{ piece: 0, run: 'held', side }],
-            by: 'chain',
-            yarn: o.yarn
-          }))
-        : [];
+    // Stitches that wait on a thread at an edge are chained off.
+    const held = (['low', 'high'] as const).flatMap((side): Act[] =>
+      events.some(({ op }) => op.op === 'hold' && op.side === side)
+        ? [{ do: 'bind', name: `held-${side}`, runs: [{ piece: 0, run: 'held', side }], by: 'chain', yarn: o.yarn }]
+        : []
+    );
     const crochet = (edge: Edge): Act[] => [crochetEnd(0, edge, o.yarn), ...(edge === 'cast-on' || o.off === 'waste' ? wasteAway(0, edge, waste, o) : [])]; // prettier-ignore
     const acts: Act[] = [
       { do: 'block', pieces: [0] },

@@ -46,7 +46,7 @@ export const pennant: Kind<typeof PennantOptions> = {
         state: ring.gauge.state
       },
       notes: {
-        shaping: [{ piece: 0, what: { of: 'edges', both: true, held: 0 }, gaps: shape.slope.gaps, at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
+        shaping: [{ piece: 0, what: { of: 'edges', side: 'both', held: 0 }, gaps: shape.slope.gaps, at: shape.slope.at, leftRows: shape.slope.leftRows }], // prettier-ignore
         narrowed: shape.asked > shape.given ? [{ piece: 0, asked: shape.asked, given: shape.given, option: own ? 'stitches' : 'widthMm' }] : [], // prettier-ignore
         clamped: pennantClamped(
           shape,

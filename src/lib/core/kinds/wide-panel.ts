@@ -4,6 +4,7 @@ import {
   type Act,
   cardMm,
   castOn,
+  choiceOption,
   countOption,
   type Edge,
   knitRows,
@@ -27,7 +28,10 @@ export const WidePanelOptions = z.object({
   pins: countOption({ group: WHAT, min: 8, max: 196, start: 44 }), // prettier-ignore
   every: countOption({ group: WHAT, min: 2, max: 24, start: 6 }),
   columns: countOption({ group: WHAT, min: 1, max: 12, start: 6 }),
-  thicknessMm: lengthOption({ group: WHAT, min: 0, max: 20, start: 2 }),
+  groupsBy: choiceOption({ group: WHAT, choices: ['all', 'count', 'place'] }),
+  groups: countOption({ group: WHAT, min: 1, max: 60, start: 3, when: { key: 'groupsBy', is: ['count', 'place'] } }),
+  firstAfter: countOption({ group: WHAT, min: 1, max: 190, start: 6, when: { key: 'groupsBy', is: ['place'] } }),
+  thicknessMm: lengthOption({ group: WHAT, min: 0, max: 20, start: 5, small: true }),
   mode: panelMode,
   yarnAt: startOption,
   yarn: yarnOption({ group: 'yarn' }),
@@ -45,18 +49,27 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
   options: WidePanelOptions,
   start: (kit, machineId) => {
     const machine = machineOf(kit, machineId);
-    const pins = Math.max(8, Math.min(196, usable(machine, 'panel')));
+    const reach = machine.reach.start + machine.reach.end;
+    const pins = Math.max(8, Math.min(196, machine.pins - reach));
     return WidePanelOptions.parse({ yarn: firstYarns(kit).main, pins, ...(isLarge(machine) ? {} : { lengthMm: 200 }) });
   },
   draft: (kit, brief, o) => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
-    const given = Math.max(2, Math.min(o.pins, usable(ring.machine, o.mode)));
-    const wide = widened(given, o.every, o.columns, rulesOf(kit).floatsNearEdge);
+    const given = Math.max(2, Math.min(o.pins, usable(ring, o.mode)));
+    const wide = widened(given, {
+      every: o.every,
+      columns: o.columns,
+      ...(o.groupsBy === 'all' ? {} : { groups: o.groups }),
+      ...(o.groupsBy === 'place' ? { firstAfter: o.firstAfter } : {}),
+      first: rulesOf(kit).floatsNearEdge
+    });
     const pins = pinsFor(ring.machine, o.mode, given);
     const rows = o.sizeBy === 'rows' ? o.rows : rowsFor(ring, o.lengthMm);
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
     const after = wide.after.map((pin) => pins.from + pin - 1);
     const waste = wasteFor(kit, o, o.yarn, o.yarn);
+    // Both ends of every thread, so long that they can be knotted.
+    const ends = 400 * (rulesOf(kit).threadPerGroup ? after.length + 1 : 1);
     const card: Operation[] =
       after.length > 0
         ? [{ op: 'float', after, columns: o.columns, cardMm: cardMm(o.columns, ring.gauge.loopMm, o.thicknessMm) }]
@@ -78,7 +91,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
             // The cast-on of the work itself goes round the card too; waste before it does not.
             ...(waste.yarn ? [...waste.before, ...card] : [...card, castOn(o.yarn, 'e-wrap')]),
             knitRows('Wide panel', o.yarn, rows),
-            ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + 400), doubled: false } as const]) // prettier-ignore
+            ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + ends), doubled: false } as const]) // prettier-ignore
           ])
         ],
         acts,
@@ -89,7 +102,11 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
       },
       notes: {
         narrowed: o.pins > given ? [{ piece: 0, asked: o.pins, given, option: 'pins' }] : [],
-        unasked: { rows },
+        unasked: { rows, groups: wide.after.length, firstAfter: wide.after[0] ?? 1 },
+        clamped:
+          o.groupsBy !== 'all' && wide.after.length < o.groups
+            ? [{ piece: 0, option: 'groups', asked: o.groups, given: wide.after.length, of: 'groups', why: 'room' }]
+            : [],
         wanted:
           o.sizeBy === 'rows'
             ? null

@@ -27,10 +27,21 @@ export interface Rules {
   readonly ownTails: boolean;
   /** A swatch whose rows and stitches look swapped is not planned from until the knitter says that it is right. */
   readonly doubtsSwatches: boolean;
+  /** The decreases of a slope are spread evenly over its rows; before, the longer gaps came first. */
+  readonly evenSlopes: boolean;
+  /** The bands of a garment count: closed fronts are wider by one, the neck narrower by two. */
+  readonly bandsCount: boolean;
+  /** A panel turned by hand may use every pin of the ring; before, two pins at the marker were left out. */
+  readonly handWhole: boolean;
+  /** Every group of loops of a widened panel hangs on a thread of its own. */
+  readonly threadPerGroup: boolean;
+  /** Every piece of a garment begins from the strip, where that is the knitter's habit. */
+  readonly stripForAll: boolean;
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
-export type ChangeCode = 'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap' | 'swatch';
+export type ChangeCode =
+  'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap' | 'swatch' | 'slopes' | 'bands';
 
 const FIRST: Rules = {
   flattest: FIRST_FLATTEST,
@@ -42,7 +53,12 @@ const FIRST: Rules = {
   coloursShare: false,
   holeOfStrands: false,
   ownTails: false,
-  doubtsSwatches: false
+  doubtsSwatches: false,
+  evenSlopes: false,
+  bandsCount: false,
+  handWhole: false,
+  threadPerGroup: false,
+  stripForAll: false
 };
 const NOW: Rules = {
   flattest: FLATTEST,
@@ -54,13 +70,26 @@ const NOW: Rules = {
   coloursShare: true,
   holeOfStrands: true,
   ownTails: true,
-  doubtsSwatches: true
+  doubtsSwatches: true,
+  evenSlopes: true,
+  bandsCount: true,
+  handWhole: true,
+  threadPerGroup: true,
+  stripForAll: true
 };
-const THIRD: Rules = { ...NOW, ownTails: false, doubtsSwatches: false };
+const FOURTH: Rules = {
+  ...NOW,
+  evenSlopes: false,
+  bandsCount: false,
+  handWhole: false,
+  threadPerGroup: false,
+  stripForAll: false
+};
+const THIRD: Rules = { ...FOURTH, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
-export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, THIRD, NOW][kit.edition - 1]!;
+export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, THIRD, FOURTH, NOW][kit.edition - 1]!;
 
 /**
  * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for many.

@@ -1,5 +1,5 @@
 import type { Side } from './operations';
-import type { Edge, RunRef } from './rims';
+import type { Edge, RunRef, TailEnd } from './rims';
 import type { Face } from './sides';
 
 /**
@@ -91,8 +91,8 @@ interface Bind {
   readonly runs: readonly RunRef[];
   readonly by: 'chain' | 'crochet';
   readonly yarn: string;
-  /** Worked with the piece's own tail at this end, in `yarn`; a length is cut when absent. */
-  readonly own?: Edge;
+  /** Worked with the piece's own tail there, in `yarn`; a length is cut when absent. */
+  readonly own?: TailEnd;
   /** Crochet stitches in every loop: in each, or in each and between. */
   readonly perLoop?: 1 | 2;
   /** Stitches the knitter wants round it, a multiple of the repeat; counted from the loops when absent. */

@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { PieceColours } from './colours';
 import { FINGER_TENSIONS, Id, shownText } from '../kit';
+import { olderOptions } from './older-options';
 import { MOST_HOLES } from './tension';
 
 /** Pompoms that any project may wear: wound on a card, tied or buttoned on. */
@@ -88,6 +89,6 @@ export const Brief = z.object({
       .record(z.string(), z.int().check(z.minimum(1), z.maximum(MOST_WAIT_H)))
       .check(z.refine((waits) => Object.keys(waits).length <= 20, 'must name at most 20 steps'))
   ),
-  options: z.record(z.string(), z.unknown())
+  options: z.pipe(z.record(z.string(), z.unknown()), z.transform(olderOptions))
 });
 export type Brief = z.infer<typeof Brief>;

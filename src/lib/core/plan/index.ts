@@ -40,6 +40,7 @@ export {
   type HangOff,
   type Knit,
   type Mode,
+  type DecreaseMethod,
   type Operation,
   type OperationOf,
   type Piece,
@@ -57,6 +58,7 @@ export {
   optionFields,
   Section,
   sectionsOption,
+  slopeOption,
   switchOption,
   withStarts,
   yarnOption,
@@ -67,15 +69,22 @@ export {
 } from './options';
 export {
   cardMm,
+  type EdgeMethod,
   floatMm,
+  gapsOf,
+  increaseEvents,
   shapedRows,
   type ShapingEvent,
   type Slope,
+  type SlopeRule,
   slopeEvents,
+  takesEach,
   trySlope,
   wholeDecreases,
   widened
 } from './shape';
+export { olderOptions } from './older-options';
+export { type FittedSlope, TypedSlope, typedRows, typedSlope } from './typed-slope';
 export type { Draft, Plan, Promise, Wearer } from './plan';
 export {
   edgeOfHalf,
@@ -88,7 +97,7 @@ export {
   otherHalf,
   type ShownSide
 } from './sides';
-export type { Edge, RunName, RunRef } from './rims';
+export type { Edge, RunName, RunRef, TailEnd } from './rims';
 export {
   FORMS,
   type BagWorn,

@@ -1,4 +1,5 @@
 import type { Reason } from '../quantity';
+import type { Side } from './operations';
 import type { Mend } from './remedy';
 import type { RunRef } from './rims';
 import type { Gap, NoSlope, NoWhole } from './shape';
@@ -7,26 +8,38 @@ import type { Gap, NoSlope, NoWhole } from './shape';
 export interface Shaping {
   readonly piece: number;
   readonly what: ShapingLine;
-  /** Longer gaps first. */
+  /** Runs of equal gaps, in their order. */
   readonly gaps: readonly Gap[];
   /** Rows of the work after which it happens, from 1. */
   readonly at: readonly number[];
   readonly leftRows: number;
   /** Why it does not come out, and what would. */
-  readonly trouble?: { readonly why: SlopeTrouble; readonly option?: string; readonly mend?: Mend };
+  readonly trouble?: undefined | { readonly why: SlopeTrouble; readonly option?: string; readonly mend?: Mend };
 }
 
 /** Which line is shaped; stitches held at once where some are. */
 export type ShapingLine =
-  | { readonly of: 'edges'; readonly both: boolean; readonly held: number }
+  | { readonly of: 'edges'; readonly side: Side | 'both'; readonly held: number }
   | { readonly of: 'armhole'; readonly held: number }
   | { readonly of: 'neck' }
-  | { readonly of: 'sleeve' };
+  | { readonly of: 'sleeve' }
+  /** A shoulder that slopes, and the groups it is held in. */
+  | { readonly of: 'shoulder'; readonly groups: readonly number[] };
 
 /** Why a line of shaping does not come out, with what would. */
 export type SlopeTrouble =
   | ({ readonly is: 'too-steep' } & Pick<NoSlope, 'stitches' | 'rows' | 'needs' | 'nearest'>)
   | ({ readonly is: 'fraction'; readonly from: number; readonly to: number; readonly each: number } & Pick<NoWhole, 'times' | 'nearest'>) // prettier-ignore
+  /** A typed line goes on after the last row, so many times. */
+  | { readonly is: 'typed-beyond'; readonly times: number; readonly rows: number }
+  /** An armhole is typed to begin before the underarm, at a row. */
+  | { readonly is: 'typed-early'; readonly times: number; readonly row: number }
+  /** A typed line has no stitches left to take, so many times. */
+  | { readonly is: 'typed-over'; readonly times: number }
+  /** Some of a typed line fall where the yarn stands at the other edge, and come a row later. */
+  | { readonly is: 'typed-later'; readonly times: number }
+  /** A typed line takes other stitches than the rest of the piece asks for. */
+  | { readonly is: 'typed-other'; readonly takes: number; readonly wants: number }
   | ({ readonly is: 'neck-low'; readonly lower: number } & Pick<NoSlope, 'stitches' | 'rows' | 'needs'>);
 
 /** One edge of several that make up a rim: an armhole, a neck, the top of a sleeve. */
@@ -44,7 +57,7 @@ export interface Clamped {
   readonly option: string;
   readonly asked: number;
   readonly given: number;
-  readonly of: 'rows' | 'stitches';
+  readonly of: 'rows' | 'stitches' | 'groups';
   /** No room for it; another number that was typed leaves an odd one over; its shaping needs more. */
   readonly why: 'room' | 'even' | 'needs';
 }
@@ -56,6 +69,11 @@ interface GarmentRound {
   readonly chestMm: number;
   /** Panels under each arm. */
   readonly panels: number;
+  /** Stitches of a half, as many as the ring can give, in PANEL mode or turned by hand, and as many as the measures need. */
+  readonly half: number;
+  readonly most: number;
+  readonly byHand: number;
+  readonly needs: number;
   /** How far round the ring reaches with so many panels under each arm. */
   readonly gives: readonly { readonly panels: number; readonly mm: number }[];
 }
@@ -63,6 +81,10 @@ interface GarmentRound {
 /** The rims of a garment, to be measured off the fabric, and the body measures they must agree with, in mm. */
 interface GarmentRims {
   readonly asked: { readonly neckMm: number; readonly upperArmMm: number };
+  /** Width of the bands as it was asked for, mm, and whether the fronts are closed. */
+  readonly bands: { readonly mm: number; readonly fronts: 'closed' | 'open' };
+  /** Where a pocket begins, its rows, and the rows of the front below the underarm. */
+  readonly pocket: { readonly piece: number; readonly up: number; readonly rows: number; readonly room: number } | null;
   readonly round: GarmentRound;
   /** Once round. */
   readonly armhole: readonly RimPart[];
@@ -71,6 +93,8 @@ interface GarmentRims {
   readonly shoulder: readonly RimPart[];
   /** Once round the top of a sleeve; null where there is none. */
   readonly sleeve: readonly RimPart[] | null;
+  /** The row of the work after which the body of a piece ends, and at which of its edges an armhole then begins. */
+  readonly underarms: readonly { readonly piece: number; readonly row: number; readonly sides: readonly Side[] }[];
   /** Pieces whose rows must agree. */
   readonly front: number;
   readonly back: number;

@@ -23,13 +23,18 @@ export interface CastOn {
 /** The two edges of a panel: at its lowest pin and at its highest. */
 export type Side = 'low' | 'high';
 
-/** Take one stitch away at an edge of a panel. Only where the yarn stands. */
+/**
+ * Ways of taking stitches away at an edge (craft 8.3): full-fashioned keeps a neat edge column, with two edge stitches two of
+ * them; a double one takes two away; simple moves the edge stitch onto its neighbour.
+ */
+export type DecreaseMethod = 'full-fashioned' | 'two-edge' | 'double' | 'simple';
+
+/** Take one stitch away at an edge of a panel, or two by a double one. Only where the yarn stands. */
 interface Decrease {
   readonly op: 'decrease';
   readonly side: Side;
   readonly stitches: number;
-  /** Full-fashioned keeps a neat edge column; simple moves the edge stitch onto its neighbour. */
-  readonly method: 'full-fashioned' | 'simple';
+  readonly method: DecreaseMethod;
 }
 
 /** Fill the next pin beyond an edge of a panel. Only where the yarn stands. */
@@ -52,6 +57,9 @@ interface NewEnd {
   readonly side: Side;
   readonly yarn: string;
   readonly tailMm: number;
+  /** Length of the old end and of the new one, where they do something later; as `tailMm` when absent. */
+  readonly oldTailMm?: number;
+  readonly newTailMm?: number;
 }
 
 /** From here on lay the yarn round a card behind these pins, for so many columns each (craft 8.9). */

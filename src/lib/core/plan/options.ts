@@ -1,6 +1,7 @@
 import * as z from 'zod/mini';
 import { Id } from '../kit';
 import { remembered } from '../quantity';
+import { TypedSlope } from './typed-slope';
 
 /** Groups of a form, in no order: a kind's fields have theirs. */
 export type OptionGroup = 'who' | 'what' | 'yarn' | 'ends' | 'shape' | 'machines' | 'cuffs' | 'rows';
@@ -11,7 +12,7 @@ export type OptionGroup = 'who' | 'what' | 'yarn' | 'ends' | 'shape' | 'machines
  * form of its own.
  */
 export interface OptionMeta {
-  readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'machine' | 'switch' | 'sections';
+  readonly control: 'length' | 'count' | 'choice' | 'yarn' | 'machine' | 'switch' | 'sections' | 'slope';
   readonly group: OptionGroup;
   /** Limits: millimetres for lengths, whole numbers for counts. */
   readonly min?: number;
@@ -126,6 +127,11 @@ export const Section = z.object({
   rows: z.int().check(z.minimum(1), z.maximum(MOST_ROWS), z.meta({ title: 'Rows' }))
 });
 export type Section = z.infer<typeof Section>;
+
+/** A line of shaping: spread evenly, which is the start, or as it is typed. */
+export function slopeOption(o: Common) {
+  return z._default(z.nullable(TypedSlope), null).check(z.meta(meta({ control: 'slope', ...o })));
+}
 
 /** A list of stripes in the order they are knitted. */
 export function sectionsOption(o: Common) {

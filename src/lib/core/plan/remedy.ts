@@ -44,6 +44,15 @@ export interface Remedies {
   readonly embroider: object;
   readonly deepV: object;
   readonly top: { readonly stitches: number };
+  /** A line of shaping is spread evenly again. */
+  readonly spread: object;
+  /** The ring is turned by hand, so that no pin is lost. */
+  readonly byHand: { readonly stitches: number };
+  readonly parts: { readonly parts: number };
+  readonly halfStitches: { readonly stitches: number };
+  readonly lower: { readonly mm: number };
+  readonly shallower: { readonly mm: number };
+  readonly neckWider: { readonly mm: number };
   readonly longer: { readonly rows: number };
 }
 

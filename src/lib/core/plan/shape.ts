@@ -1,5 +1,5 @@
 import { CAST_ON_ENDS, JOIN_TAIL_MM, otherSide } from './build';
-import type { Operation, OperationOf, Side } from './operations';
+import type { DecreaseMethod, Operation, OperationOf, Side } from './operations';
 
 /**
  * Shaping as whole stitches at whole rows: how a slope is spread, how it is said, and what does not come out.
@@ -15,7 +15,7 @@ export interface Gap {
 export interface Slope {
   readonly stitches: number;
   readonly rows: number;
-  /** Longer gaps first, so that the line bends one way only. */
+  /** Runs of equal gaps, in their order. */
   readonly gaps: readonly Gap[];
   /** Row after which each stitch goes, from 1. */
   readonly at: readonly number[];
@@ -33,18 +33,39 @@ export interface NoSlope {
   readonly nearest: readonly { readonly stitches: number; readonly rows: number }[];
 }
 
+/** Runs of equal gaps between rows, in their order. @example gapsOf([2, 4, 8], 0) // every 2nd twice, every 4th once */
+export function gapsOf(at: readonly number[], from: number): Gap[] {
+  const gaps: { everyRows: number; times: number }[] = [];
+  let before = from;
+  for (const row of at) {
+    const last = gaps.at(-1);
+    if (last?.everyRows === row - before) last.times++;
+    else gaps.push({ everyRows: row - before, times: 1 });
+    before = row;
+  }
+  return gaps;
+}
+
 /** Full-fashioned decreases go at even rows: the yarn is then at the same side each time (craft 8). */
 const STEP = 2;
 
+/** How a slope is laid: spread without a bend, or as older editions had it, the longer gaps first. */
+export type SlopeRule = 'spread' | 'longest-first';
+
 /**
- * Spreads stitches evenly over rows, at even rows only.
+ * Spreads stitches evenly over rows, at even rows only: the i-th of n goes after row 2 floor(i floor(rows / 2) / n), so that
+ * no two blocks bend the edge (craft 8.5).
  *
  * @param stitches stitches to go, at least 0
  * @param rows rows there are
  * @returns the slope, or why not and the nearest that work
- * @example trySlope(12, 34) // every 4th row 5 times, then every 2nd row 7 times
+ * @example trySlope(3, 10) // after rows 2, 6 and 10
  */
-export function trySlope(stitches: number, rows: number): { readonly ok: true; readonly slope: Slope } | NoSlope {
+export function trySlope(
+  stitches: number,
+  rows: number,
+  rule: SlopeRule = 'spread'
+): { readonly ok: true; readonly slope: Slope } | NoSlope {
   if (stitches === 0) return { ok: true, slope: { stitches: 0, rows, gaps: [], at: [], leftRows: rows } };
   const pairs = Math.floor(rows / STEP);
   if (pairs < stitches) {
@@ -58,6 +79,10 @@ export function trySlope(stitches: number, rows: number): { readonly ok: true; r
         { stitches, rows: stitches * STEP }
       ]
     };
+  }
+  if (rule === 'spread') {
+    const at = Array.from({ length: stitches }, (_, i) => STEP * Math.floor(((i + 1) * pairs) / stitches));
+    return { ok: true, slope: { stitches, rows, gaps: gapsOf(at, 0), at, leftRows: rows - at.at(-1)! } };
   }
   const short = Math.floor(pairs / stitches);
   const longTimes = pairs - short * stitches;
@@ -108,18 +133,38 @@ export interface ShapingEvent {
   readonly op: Operation;
 }
 
-/** Decreases (or increases) of a slope at one edge, counted from a first row. */
+/** How stitches go at an edge: decreased by one of four ways, or taken off onto a thread one by one. */
+export type EdgeMethod = DecreaseMethod | 'thread';
+
+/** Stitches that go each time. @example takesEach('double') // 2 */
+export const takesEach = (method: EdgeMethod): 1 | 2 => (method === 'double' ? 2 : 1);
+
+/** Increases of a slope at one edge, counted from a first row. */
+export const increaseEvents = (slope: Slope, side: Side, fromRow: number): ShapingEvent[] =>
+  slope.at.map((row) => ({ row: fromRow + row, op: { op: 'increase', side, stitches: 1 } }));
+
+/**
+ * Stitches that go at one edge, counted from a first row.
+ *
+ * @param stitches that go in all; the last of several double ones takes one where they are odd
+ */
 export const slopeEvents = (
-  slope: Slope,
+  { at }: Pick<Slope, 'at'>,
   side: Side,
   fromRow: number,
-  what: 'decrease' | 'increase',
-  method: 'full-fashioned' | 'simple' = 'full-fashioned'
+  method: EdgeMethod = 'full-fashioned',
+  stitches = at.length * takesEach(method)
 ): ShapingEvent[] =>
-  slope.at.map((row) => ({
-    row: fromRow + row,
-    op: what === 'decrease' ? { op: 'decrease', side, stitches: 1, method } : { op: 'increase', side, stitches: 1 }
-  }));
+  at.map((row, i): ShapingEvent => {
+    if (method === 'thread') return { row: fromRow + row, op: { op: 'hold', side, stitches: 1 } };
+    const single = method === 'double' && i === at.length - 1 && stitches % 2 === 1;
+    return {
+      row: fromRow + row,
+      op: single
+        ? { op: 'decrease', side, stitches: 1, method: 'full-fashioned' }
+        : { op: 'decrease', side, stitches: takesEach(method), method }
+    };
+  });
 
 /** Whether an edge must have the yarn for it. */
 const atAnEdge = (op: Operation): op is OperationOf<'decrease' | 'increase' | 'hold'> =>
@@ -180,23 +225,42 @@ export interface Widened {
   readonly stitches: number;
 }
 
+/** How float groups are laid: so many columns between every so many pins. */
+export interface WidenedBy {
+  readonly every?: number;
+  readonly columns?: number;
+  /** As many groups as the knitter wants; as many as fit when absent. */
+  readonly groups?: number;
+  /** Pins before the first group; the groups lie in the middle when absent. */
+  readonly firstAfter?: number;
+  /** The rule of the first edition, which came too near to the high edge; for panels that were begun under it. */
+  readonly first?: boolean;
+}
+
 /**
- * Where float groups go: 6 columns between every 6 pins, the outer six at either edge always plain (craft 8.9).
+ * Where float groups go: 6 columns between every 6 pins, the outer six at either edge always plain (craft 8.9). Groups that would
+ * lie beyond the panel are left out.
  *
- * @param first the rule of the first edition, which came too near to the high edge; for panels that were begun under it
+ * @param pins of the panel
  * @example widened(44).stitches // 80: 44 pins and 6 groups of 6
+ * @example widened(44, { groups: 2, firstAfter: 12 }).after // [12, 18]
  */
-export function widened(pins: number, every = 6, columns = 6, first = false): Widened {
-  const groups = Math.max(0, first ? Math.ceil(pins / every) - 1 : Math.floor(pins / every) - 1);
+export function widened(
+  pins: number,
+  { every = 6, columns = 6, groups: wished, firstAfter, first = false }: WidenedBy = {}
+): Widened {
+  const fit = Math.max(0, first ? Math.ceil(pins / every) - 1 : Math.floor(pins / every) - 1);
+  const groups = wished ?? fit;
   // What is over lies half and half at the edges.
   const over = first ? 0 : Math.floor((pins - (groups + 1) * every) / 2);
-  const after = Array.from({ length: groups }, (_, i) => over + (i + 1) * every);
-  return { after, columns, stitches: pins + groups * columns };
+  const from = firstAfter ?? over + every;
+  const after = Array.from({ length: groups }, (_, i) => from + i * every).filter((pin) => pin >= 1 && pin < pins);
+  return { after, columns, stitches: pins + after.length * columns };
 }
 
 /** Yarn laid round the card for one group: what so many stitches take (craft 8.9), mm. */
 export const floatMm = (columns: number, loopMm: number): number => columns * loopMm;
 
-/** Width of the card: half of the float, less its thickness (craft 8.9). @example cardMm(6, 26.5, 2) // 78.5 */
+/** Width of the card to the millimetre: half of the float, less its thickness (craft 8.9). @example cardMm(6, 26.5, 5) // 77 */
 export const cardMm = (columns: number, loopMm: number, thicknessMm: number): number =>
-  (floatMm(columns, loopMm) - thicknessMm) / 2;
+  Math.round((floatMm(columns, loopMm) - thicknessMm) / 2);

@@ -23,8 +23,8 @@ export interface CueFacts {
   readonly tension: TensionFacts;
   /** Where no counter tells: what a tape shows from the pins down to the first row of the work; waste hangs below it. */
   readonly tape: { readonly mm: number; readonly row: number; readonly waste: boolean };
-  /** A marker in the edge stitch, found again by seams: there an armhole begins (stitches are held), or a slope such as a neck. */
-  readonly marker: { readonly pin: number; readonly held: boolean };
+  /** A marker in the edge stitch, found again by seams: there the body ends and an armhole begins, or a slope such as a neck. */
+  readonly marker: { readonly pin: number; readonly underarm: boolean };
   readonly clog: { readonly tube: boolean };
   readonly 'last-row': { readonly tube: boolean };
   /** A yarn is changed before the next row, perhaps some pins before this one ends; or hands have something to do. */
@@ -64,20 +64,26 @@ const TAPE_EVERY = 30;
 /** Shortest edge below a marker, rows: where the shaping begins with the piece, its corner is mark enough. */
 const MARKED_FROM = 4;
 
-/** Where the edges of a piece of a garment begin to be shaped, and what by: true rows of the piece. */
-function markersOf(run: Executed, { fabric, planned }: PieceRun): ({ row: number } & CueFacts['marker'])[] {
-  if (!run.notes.shaping?.some(({ what }) => what.of === 'armhole' || what.of === 'neck')) return [];
+/** Where the body of a piece of a garment ends and where its other edges begin to be shaped: true rows of the piece. */
+function markersOf(run: Executed, { fabric, planned, index }: PieceRun): ({ row: number } & CueFacts['marker'])[] {
+  const { garment } = run.notes;
+  if (!garment) return [];
   const { trace } = fabric;
   const { before } = workOf(fabric);
-  const seen = new Set<Side>();
-  const markers: ReturnType<typeof markersOf> = [];
+  const underarm = garment.underarms.find(({ piece }) => piece === index);
+  const seen = new Set<Side>(underarm?.sides);
+  // An armhole begins where the body ends, whatever is shaped there or not.
+  const markers = (underarm?.sides ?? []).map((side) => {
+    const row = before + underarm!.row;
+    return { row, pin: (side === 'low' ? fabric.low : fabric.high)[row - 1]!, underarm: true };
+  });
   for (const [i, t] of trace.entries()) {
     const op = planned.operations[t.operation]!;
     if ((op.op !== 'hold' && op.op !== 'decrease') || seen.has(op.side)) continue;
     seen.add(op.side);
     const hung = trace[i - 1]!;
     if (t.rowsBefore >= before + MARKED_FROM)
-      markers.push({ row: t.rowsBefore, pin: op.side === 'low' ? hung.low : hung.high, held: op.op === 'hold' });
+      markers.push({ row: t.rowsBefore, pin: op.side === 'low' ? hung.low : hung.high, underarm: false });
     if (seen.size === 2) break;
   }
   return markers;
@@ -120,8 +126,8 @@ function addLooks(cues: Cue[], due: Due, r: RowRun): void {
     cues.push({ row, kind: 'edge-loops', facts: NOTHING });
   for (let row = firstAfter(start, before, TAPE_EVERY); hangs && row < until; row += TAPE_EVERY)
     cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before, waste: before > 0 } });
-  for (const { row, pin, held } of markers) {
-    if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, held } });
+  for (const { row, pin, underarm } of markers) {
+    if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, underarm } });
   }
 }
 

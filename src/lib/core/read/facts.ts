@@ -1,6 +1,6 @@
 import { machineOf, ringMm } from '../kit';
 import { type Executed, type PieceRun, type Trace, workOf } from '../knit';
-import type { Operation, Piece, Side } from '../plan';
+import type { DecreaseMethod, Operation, Piece, Side } from '../plan';
 import type { Did } from '../hand';
 import { tensionAt, type TensionFacts } from './tension';
 
@@ -24,17 +24,27 @@ export interface StepFacts {
     /** How the yarn behaves, which asks for more or less tension. */
     readonly stretch: 'little' | 'some' | 'much';
   };
-  /** `yarnPin`: where the yarn of a panel stands then; null for a tube. */
+  /**
+   * `yarnPin`: where the yarn of a panel stands then; null for a tube. `from` and `to`: the pins in the order they are laid, so that
+   * a cast-on that leaves the yarn at the low edge goes from the highest pin down.
+   */
   readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly whole: boolean; readonly yarnPin: number | null; readonly farPin: number | null }; // prettier-ignore
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
   /** In which row of the work which earlier one is lifted. */
   readonly rehang: { readonly row: number; readonly into: number; readonly pins: number; readonly ofRows: number };
   readonly ladder: { readonly pins: readonly number[] };
-  readonly decrease: { readonly side: Side; readonly method: 'full-fashioned' | 'simple'; readonly pin: number; readonly inner: number; readonly nearest: number }; // prettier-ignore
+  /** The edge pin and the three beside it, inwards; `edge`: the edge pin afterwards. */
+  readonly decrease: { readonly side: Side; readonly method: DecreaseMethod; readonly stitches: number; readonly pin: number; readonly inner: number; readonly nearest: number; readonly deepest: number; readonly edge: number }; // prettier-ignore
   readonly increase: { readonly side: Side; readonly pin: number; readonly next: number };
   readonly hold: { readonly side: Side; readonly stitches: number; readonly pin: number; readonly from: number; readonly to: number; readonly next: number }; // prettier-ignore
-  readonly newEnd: { readonly side: Side; readonly yarn: string; readonly pin: number; readonly tailMm: number };
+  readonly newEnd: {
+    readonly side: Side;
+    readonly yarn: string;
+    readonly pin: number;
+    readonly oldMm: number;
+    readonly newMm: number;
+  };
   readonly float: { readonly after: readonly number[]; readonly columns: number; readonly cardMm: number | null; readonly castOn: boolean }; // prettier-ignore
   readonly hangOff: {
     readonly style: 'drawstring' | 'waste' | 'chain' | 'thread';
@@ -48,7 +58,8 @@ export interface StepFacts {
     readonly low: number;
     readonly high: number;
     readonly yarnPin: number;
-    readonly halves: boolean;
+    /** Threads the loops are taken onto: one for every run of pins between float groups. */
+    readonly threads: number;
     readonly empty: boolean;
   };
 }
@@ -132,9 +143,10 @@ export function factsOf(
   const { trace } = fabric;
   switch (op.op) {
     case 'castOn': {
-      const from = op.pins?.from ?? piece.from;
-      const to = op.pins?.to ?? piece.to;
-      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from, to, whole: piece.mode === 'tube' && to - from === piece.to - piece.from, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
+      const low = op.pins?.from ?? piece.from;
+      const high = op.pins?.to ?? piece.to;
+      const [from, to] = piece.mode !== 'tube' && op.yarnAt === 'low' ? [high, low] : [low, high];
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from, to, whole: piece.mode === 'tube' && high - low === piece.to - piece.from, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
     }
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };
@@ -157,7 +169,10 @@ export function factsOf(
           method: op.method,
           pin: pinAt(at, index, op.side),
           inner: pinAt(at, index, op.side, 1),
-          nearest: pinAt(at, index, op.side, 2)
+          nearest: pinAt(at, index, op.side, 2),
+          deepest: pinAt(at, index, op.side, 3),
+          edge: pinAt(at, index, op.side, op.stitches),
+          stitches: op.stitches
         }
       };
     case 'increase':
@@ -172,7 +187,13 @@ export function factsOf(
     case 'newEnd':
       return {
         say: 'newEnd',
-        facts: { side: op.side, yarn: op.yarn, pin: pinAt(at, index, op.side), tailMm: op.tailMm }
+        facts: {
+          side: op.side,
+          yarn: op.yarn,
+          pin: pinAt(at, index, op.side),
+          oldMm: op.oldTailMm ?? op.tailMm,
+          newMm: op.newTailMm ?? op.tailMm
+        }
       };
     case 'float':
       return {
@@ -196,7 +217,7 @@ export function factsOf(
           low: pinAt(at, index, 'low'),
           high: pinAt(at, index, 'high'),
           yarnPin: trace[index - 1]?.carriage ?? 0,
-          halves: fabric.floats.after.length > 0,
+          threads: fabric.floats.after.length + 1,
           empty: !panel && run.kit.habits.hangOff === 'empty'
         }
       };

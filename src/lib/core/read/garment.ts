@@ -5,11 +5,12 @@ import { type Executed, mainGauge } from '../knit';
 
 /** What a garment measures where it meets the body, all read off the fabric, in mm at rest. */
 export interface GarmentSizes {
+  /** Straight across at the back, the bands taken off. */
   readonly neckMm: number;
   readonly shoulderMm: number;
   readonly armholeMm: number;
   readonly sleeveMm: number | null;
-  /** Once round the body at the hem, seams taken off. */
+  /** Once round the body at the hem, seams taken off and the bands in front added. */
   readonly roundMm: number;
   readonly frontRows: number;
   readonly backRows: number;
@@ -47,11 +48,12 @@ const measured = noted(
       return knitted ? knitted.work.count : 0;
     };
     return {
-      neckMm: rimMm(run, rims.neck),
+      neckMm: Math.max(0, rimMm(run, rims.neck) - 2 * rims.bands.mm),
       shoulderMm: rimMm(run, rims.shoulder),
       armholeMm: rimMm(run, rims.armhole),
       sleeveMm: rims.sleeve && rimMm(run, rims.sleeve),
-      roundMm: rimMm(run, rims.round.parts),
+      // Closed, one band lies on the other.
+      roundMm: rimMm(run, rims.round.parts) + (rims.bands.fronts === 'closed' ? 1 : 2) * rims.bands.mm,
       frontRows: rows(rims.front),
       backRows: rows(rims.back)
     };

@@ -58,7 +58,8 @@ describe('steps told together', () => {
     );
     // Held at the underarm, then decreased at the armhole and at the neck: three ways, each explained once.
     expect(shaped.how).toHaveLength(3);
-    expect(say.step(shaped.lines[0]!.steps[0]!).title).toMatch(/^Take \d+ stitches off/);
+    const titles = shaped.lines.flatMap(({ steps }) => steps.map((step) => say.step(step).title));
+    expect(titles.filter((title) => /^Take \d+ stitches off/.test(title))).toHaveLength(1);
   });
 
   it('a tube has nothing to gather', () => {

@@ -121,7 +121,9 @@ export function readYarnUse(run: Made): YarnUse[] {
         last = op.purpose;
         onPins = op.yarn;
       } else if (op.op === 'newEnd') {
-        add(op.yarn, 'tails at joins', 2 * op.tailMm, piece.copies);
+        add(onPins ?? op.yarn, 'tails at joins', op.oldTailMm ?? op.tailMm, piece.copies);
+        add(op.yarn, 'tails at joins', op.newTailMm ?? op.tailMm, piece.copies);
+        onPins = op.yarn;
       } else if (op.op === 'hangOff' && op.thread)
         add(op.thread, op.style === 'chain' ? 'chained edge' : 'tail of the last row', op.threadMm, piece.copies);
     }

@@ -1,12 +1,14 @@
 <script lang="ts">
   import type { Kit, Yarn } from '$lib/core/kit';
-  import type { OptionMeta, Section } from '$lib/core/plan';
+  import type { OptionMeta, Section, TypedSlope } from '$lib/core/plan';
   import type { Units } from '$lib/core/quantity';
   import type { Labelled } from '$lib/words';
+  import { voiceOf } from '$lib/words';
   import ChoiceField from './ChoiceField.svelte';
   import CountField from './CountField.svelte';
   import LengthField from './LengthField.svelte';
   import MachineField from './MachineField.svelte';
+  import SlopeField from './SlopeField.svelte';
   import SwitchField from './SwitchField.svelte';
   import YarnField from './YarnField.svelte';
 
@@ -60,6 +62,14 @@
   />
 {:else if meta.control === 'machine'}
   <MachineField label={labels.title} help={labels.help} value={value as string} machines={kit.machines} {onvalue} />
+{:else if meta.control === 'slope'}
+  <SlopeField
+    label={labels.title}
+    help={labels.help}
+    value={value as TypedSlope | null}
+    row={voiceOf(kit.habits).terms.row}
+    {onvalue}
+  />
 {:else}
   <!-- Drag and drop is loaded where there are stripes to drag. -->
   {#await import('./SectionsField.svelte') then { default: SectionsField }}

@@ -47,7 +47,7 @@ export const cues: Words['cues'] = {
   tape: (f, t) =>
     `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}${workOnly(f.waste, t)}.`,
   marker: (f, t) =>
-    `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.held ? 'the underarm is' : 'this edge begins to slope'}, and the seam finds it again.`,
+    `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.underarm ? 'the body ends and the armhole begins' : 'this edge begins to slope'}, and the seam finds it again.`,
   clog: (f) =>
     f.tube
       ? 'A long tube clogs the middle: untwist it and let it hang free.'

@@ -13,8 +13,8 @@ export const holeName = (hole: number, holes: number): string => {
   return name ? `the ${name} hole` : `hole ${hole}`;
 };
 
-const pinsOf = (from: number, to: number, t: Talk): string =>
-  from === to ? t.pin(from) : `${t.pins} ${from} to ${to}`;
+export const pinsOf = (from: number, to: number, t: Talk): string =>
+  from === to ? t.pin(from) : `${t.pins} ${from} ${from < to ? 'to' : 'down to'} ${to}`;
 
 /** What comes back, and where to look. */
 export const repeated: Words['repeated'] = (r, t) => {
@@ -41,17 +41,17 @@ export const moments: Words['moments'] = {
   feet: (_f, t) => `Feet and clamps tight, every ${t.terms.pin} down.`,
   switch: (f, t) =>
     f.mode === 'tube-as-panel'
-      ? `The switch at TUBE; you turn to and fro by hand over ${pinsOf(f.from, f.to, t)}, away from the marker.`
+      ? `The switch at TUBE; you turn to and fro by hand over ${pinsOf(f.from, f.to, t)}${f.from > 1 ? ', away from the marker' : ''}.`
       : `The switch at ${f.mode === 'panel' ? 'PANEL' : 'TUBE'}, the ${t.marker(f.machineId)} marker ${t.terms.pin} at the guide.`,
   hole: (f, t) =>
     `${f.yarn ? t.yarn(f.yarn) : 'The yarn'}${f.strands > 1 ? `, ${f.strands} strands together,` : ''} through ${holeName(f.hole, f.holes)}.${{ much: ' It stretches: hold it between two fingers.', some: '', little: ' It hardly stretches: the first rows very loose.' }[f.stretch]}`,
   slack: () => 'Pull slack from the ball on the floor. The gate stays open until the cast-on is laid.',
   tail: (f, t) => `Let a tail of ${t.cut(f.mm)} hang in the middle, beside ${t.pin(f.pin)}.`,
   woven: (f, t) =>
-    `In front of one ${t.terms.pin}, behind the next, ${f.whole ? `all ${t.num(f.to)}` : `${t.pins} ${f.from} to ${f.to}`}: no pull, none skipped.${f.card ? ' Round the card too.' : ''}`,
+    `In front of one ${t.terms.pin}, behind the next, ${f.whole ? `all ${t.num(f.to)}` : pinsOf(f.from, f.to, t)}: no pull, none skipped.${f.card ? ' Round the card too.' : ''}`,
   wrapped: (f, t) =>
     `Wrap ${pinsOf(f.from, f.to, t)} one by one, snug, not tight.${f.card ? ' Round the card too.' : ''}`,
-  hung: (f, t) => `One open loop of the strip on every ${t.terms.pin}${f.whole ? '' : `, ${t.pins} ${f.from} to ${f.to}`}, none skipped.`, // prettier-ignore
+  hung: (f, t) => `One open loop of the strip on every ${t.terms.pin}${f.whole ? '' : `, ${pinsOf(f.from, f.to, t)}`}, none skipped.`, // prettier-ignore
   gate: (_f, t) => `Lay the yarn in the guide and close the gate. This pass is no counted ${t.terms.row}.`,
   flick: (f, t) => `Crank one stitch past ${t.pin(f.pin)}, until the yarn flicks under the bumper there. The first ${t.terms.row} runs back to ${t.pin(f.far)}.`, // prettier-ignore
   zero: (_f, t) => `The counter to zero: the next turn is ${t.row(1)} of the section.`,
@@ -74,15 +74,20 @@ export const moments: Words['moments'] = {
   halfUp: (f, t) => `Turn slowly until ${pinsOf(f.from, f.to, t)} ${f.from === f.to ? 'rises' : 'rise'} half way.`,
   three: (f, t) =>
     `Lift three loops: 1 from ${t.pin(f.inner)} onto ${t.pin(f.nearest)}, 2 the one of ${t.pin(f.nearest)} back on top, 3 from ${t.pin(f.pin)} onto ${t.pin(f.inner)}.`,
+  four: (f, t) =>
+    `Lift four loops: 1 from ${t.pin(f.nearest)} onto ${t.pin(f.deepest)}, 2 the one of ${t.pin(f.deepest)} back on top, 3 from ${t.pin(f.inner)} onto ${t.pin(f.nearest)}, 4 from ${t.pin(f.pin)} onto ${t.pin(f.inner)}.`,
+  fourDouble: (f, t) =>
+    `Lift four loops: 1 and 2 from ${t.pin(f.inner)} and ${t.pin(f.nearest)} onto ${t.pin(f.deepest)}, 3 the one of ${t.pin(f.deepest)} back on top, 4 from ${t.pin(f.pin)} onto ${t.pin(f.nearest)}.`,
   one: (f, t) => `The loop of ${t.pin(f.pin)} onto ${t.pin(f.inner)}.`,
   below: (f, t) => `Pick the loop below the edge stitch of ${t.pin(f.pin)} onto the empty ${t.pin(f.next)}.`,
   take: (f, t) =>
     `Take ${t.stitches(f.stitches)}, ${pinsOf(f.from, f.to, t)}, onto a needle with waste yarn, in this order, as each ${t.terms.pin} rises.`,
   back: (f, t) => `Push the ${t.pins} down. The yarn under the bumper beside ${t.pin(f.pin)}, into the guide; close the gate.`, // prettier-ignore
-  cutHere: (f, t) => `Cut at ${t.pin(f.pin)}, ${t.cut(f.mm)} at either end; the old end to the middle.`,
+  cutHere: (f, t) =>
+    `Cut at ${t.pin(f.pin)}: ${f.mm === f.newMm ? `${t.cut(f.mm)} at either end` : `${t.cut(f.mm)} of the old end, ${t.cut(f.newMm)} of the new one`}; the old end to the middle.`,
   newEnd: (f, t) => `Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle; hold it for the first stitches.`, // prettier-ignore
   cards: (f, t) =>
-    `A card${f.cardMm === null ? '' : ` ${t.len(f.cardMm)} wide`} stands behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}.`,
+    `A card${f.cardMm === null ? '' : ` ${t.small(f.cardMm)} wide`} stands behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}.`,
   over: (_f, t) => `In every ${t.terms.row}: stop with the guide over the card and push the ${t.pins} beside it down.`,
   roundCard: () => 'The yarn out of the guide, round the card, and back into the guide. Always the same pull.',
   offPin: (f, t) => `Lift the ${f.pins.length === 1 ? 'stitch' : 'stitches'} off ${f.pins.length === 1 ? t.terms.pin : t.pins} ${t.list(f.pins.map(String))}.`, // prettier-ignore
@@ -94,7 +99,7 @@ export const moments: Words['moments'] = {
       ? `The yarn out of the guide. Crank nearly once round without yarn, and stop a few ${t.pins} before the start: past it, live loops drop or sit on ${t.pins} again.`
       : `The yarn out of the guide. Crank one ${t.terms.row} without yarn, stopping at each ${t.terms.pin}.`,
   needle: (f, t) =>
-    `From ${t.pin(f.pin)} on: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, a finger over the next one.${f.halves ? ' Half of them on one thread, half on another.' : ''}`,
+    `From ${t.pin(f.pin)} on: as each ${t.terms.pin} drops its stitch, take it from inside to outside onto the needle, a finger over the next one.${f.threads > 1 ? ` A thread of its own for every run of ${t.pins} between two cards: ${t.num(f.threads)} threads.` : ''}`,
   taken: (f, t) =>
     `Count them on the ${f.live ? 'thread' : 'needle'}: ${t.stitches(f.stitches)}.${f.live ? ' They stay live until they are joined.' : ''}`,
   drawThrough: (f, t) => `Draw the tail through all ${t.stitches(f.stitches)} with a needle.`,

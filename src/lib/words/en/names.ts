@@ -47,6 +47,8 @@ const NAMES: Readonly<Record<string, string>> = {
   'held-low': 'stepped edge at the low side',
   'held-high': 'stepped edge at the high side',
   'held-neck': 'neck',
+  'armhole-left': 'left armhole',
+  'armhole-right': 'right armhole',
   hem: 'hem',
   band: 'front bands and neck'
 };
@@ -54,6 +56,7 @@ const NAMES: Readonly<Record<string, string>> = {
 /** "held-back-left" and the like, put together from their parts. */
 function composed(name: string): string {
   const [what, ...rest] = name.split('-');
+  if (what === 'held' && rest[0] === 'neck') return `edge of the V, ${rest[1]} front`;
   if (what === 'held') return `${rest.at(-1)} ${rest[0] === 'shoulder' ? 'shoulder' : `underarm, ${rest[0]}`}`;
   if (what === 'side' && rest[0] === 'between') return `side seam, ${rest[1]}, panel ${rest[2]} to the next`;
   if (what === 'sleeve' && rest[0] === 'parts') return `sleeve panels, ${rest[1]}`;

@@ -1,5 +1,5 @@
 import type { RefusalFacts } from '$lib/core/hand';
-import type { RunName, ShownSide } from '$lib/core/plan';
+import type { RunName, ShownSide, TailEnd } from '$lib/core/plan';
 import type { Talk } from '../talk';
 import type { Words } from '../words';
 
@@ -20,6 +20,10 @@ const RUNS: Readonly<Record<RunName | 'row' | 'corners', string>> = {
 /** Which edge of which piece, in the middle of a sentence. */
 export const edgeOf = (run: RunName | 'row' | 'corners', piece: number, t: Talk): string =>
   `the ${run === 'row' ? t.terms.row : RUNS[run]} of the ${t.piece(piece)}`;
+
+/** Where an own tail hangs. */
+const tailPlace = (edge: TailEnd, piece: number, t: Talk): string =>
+  edge === 'old-end' || edge === 'new-end' ? `the cut of the ${t.piece(piece)}` : edgeOf(edge, piece, t);
 
 const OUT: Readonly<Record<RefusalFacts['out-already']['out'], string>> = {
   knit: 'the knit side',
@@ -67,11 +71,11 @@ export const refusals: Words['refusals'] = {
   'rungs-closed': (f, t) => `the rungs of ${the(f.piece, t)} never ran down, or are chained already`,
   'none-left': (f, t) => `no loop was left out at ${t.pin(f.pin)} of ${the(f.piece, t)}`,
   'no-tail': (f, t) => `there is no tail of ${the(f.piece, t)} to hand`,
-  'out-of-reach': (f, t) => `the tail at ${edgeOf(f.edge, f.piece, t)} hangs where no hand gets hold of it`,
+  'out-of-reach': (f, t) => `the tail at ${tailPlace(f.edge, f.piece, t)} hangs where no hand gets hold of it`,
   'tail-elsewhere': (f, t) =>
-    `the tail at ${edgeOf(f.edge, f.piece, t)} does not hang where this begins: lead it there first`,
+    `the tail at ${tailPlace(f.edge, f.piece, t)} does not hang where this begins: lead it there first`,
   'tail-short': (f, t) =>
-    `the tail at ${edgeOf(f.edge, f.piece, t)} has ${t.cut(f.hasMm)} left, and this takes ${t.cut(f.takesMm)} with a hand's length to hold`,
+    `the tail at ${tailPlace(f.edge, f.piece, t)} has ${t.cut(f.hasMm)} left, and this takes ${t.cut(f.takesMm)} with a hand's length to hold`,
   'no-channel': (f, t) => `${the(f.piece, t)} has no channel`,
   'no-cord': (f, t) => `no cord is made for ${the(f.piece, t)}`,
   'none-dropped': (f, t) => `no stitch of ${the(f.piece, t)} waits at ${t.pin(f.pin)} to be latched up`,

@@ -42,5 +42,12 @@ export const remedies: Words['remedies'] = {
   embroider: () => 'Embroider the eyes',
   deepV: () => 'Make the V deep enough',
   top: (f, t) => `Make the top ${t.stitches(f.stitches)} wide`,
+  spread: () => 'Spread it evenly',
+  byHand: (f, t) => `Turn by hand: ${t.stitches(f.stitches)}`,
+  parts: (f, t) => `Knit ${t.many(f.parts, 'panel', 'panels')} round`,
+  halfStitches: (f, t) => `Cast on ${t.stitches(f.stitches)} for a half`,
+  lower: (f, t) => `Sew it on ${t.len(f.mm)} above the hem`,
+  shallower: (f, t) => `Make it ${t.len(f.mm)} deep`,
+  neckWider: (f, t) => `Make the neck ${t.len(f.mm)} wide`,
   longer: (f, t) => `Make it ${t.rows(f.rows)} long`
 };

@@ -1,7 +1,7 @@
 import type { Talk } from '../talk';
 import type { Words } from '../words';
 import { tensionWords } from './cues';
-import { holeName } from './moments';
+import { holeName, pinsOf } from './moments';
 
 /** What a yarn's behaviour asks of the hand that holds it (craft 5.9). */
 const TENSION = {
@@ -23,7 +23,7 @@ export const steps: Words['steps'] = {
     title: `Switch ${t.machine(f.machineId)} to ${f.mode === 'panel' ? 'PANEL' : 'TUBE'}`,
     detail:
       f.mode === 'tube-as-panel'
-        ? `Feet and clamps tight. You turn to and fro by hand over ${t.pins} ${f.from} to ${f.to}, away from the marker, where the catch makes the crank stick.`
+        ? `Feet and clamps tight. You turn to and fro by hand over ${t.pins} ${f.from} to ${f.to}${f.from > 1 ? ', away from the marker, where the catch makes the crank stick' : ''}.`
         : `Feet and clamps tight, every ${t.terms.pin} down, the ${t.marker(f.machineId)} marker ${t.terms.pin} at the yarn guide.`
   }),
   guide: (f, t) => ({
@@ -32,7 +32,7 @@ export const steps: Words['steps'] = {
   }),
   castOn: (f, t) => {
     // Which they are is said where they are not all of the ring.
-    const which = f.whole ? `, all ${t.num(f.to)} of the ring` : `, ${t.pins} ${f.from} to ${f.to}`;
+    const which = f.whole ? `, all ${t.num(f.to)} of the ring` : `, ${pinsOf(f.from, f.to, t)}`;
     // A panel is cranked one stitch beyond its last pin, so that the yarn flicks under the bumper there.
     const flick =
       f.yarnPin === null || f.farPin === null
@@ -48,7 +48,7 @@ export const steps: Words['steps'] = {
       case 'e-wrap':
         return {
           title: `Wrap the cast-on in ${t.yarn(f.yarn)}`,
-          detail: `Leave a tail of ${t.cut(f.tailMm)}. Wrap ${t.pins} ${f.from} to ${f.to} one by one, snug, not tight. Then ${begin}`
+          detail: `Leave a tail of ${t.cut(f.tailMm)}. Wrap ${pinsOf(f.from, f.to, t)} one by one, snug, not tight. Then ${begin}`
         };
       case 'weave':
         return {
@@ -84,17 +84,35 @@ export const steps: Words['steps'] = {
     title: `Let ${f.pins.length === 1 ? 'a stitch' : t.stitches(f.pins.length)} run down at ${t.terms.pin} ${t.list(f.pins.map(String))}`,
     detail: `Lift the stitch off ${t.terms.pin} ${t.list(f.pins.map(String))} and help it run to the cast-on with a pick. Clingy wool may need help at every ${t.terms.row}.`
   }),
-  decrease: (f, t) =>
-    f.method === 'full-fashioned'
-      ? {
-          title: `Decrease one at the edge of ${t.pin(f.pin)}`,
-          detail: `${ready(t)} With the pick lift three edge stitches: the middle one first, onto ${t.pin(f.nearest)}; the innermost on top; the edge stitch onto ${t.pin(f.inner)}. ${onAgain(f.inner, t)} On the knit side it leans ${LEANS[f.side]}.`,
+  decrease: (f, t) => {
+    const title = `Decrease ${f.stitches === 1 ? 'one' : 'two'} at the edge of ${t.pin(f.pin)}`;
+    const leans = `${onAgain(f.edge, t)} On the knit side it leans ${LEANS[f.side]}.`;
+    switch (f.method) {
+      case 'full-fashioned':
+        return {
+          title,
+          detail: `${ready(t)} With the pick lift three edge stitches: the middle one first, onto ${t.pin(f.nearest)}; the innermost on top; the edge stitch onto ${t.pin(f.inner)}. ${leans}`,
           why: 'Full-fashioned: a neat edge column for the seam. Simple: quicker, for edges that are hidden.'
-        }
-      : {
-          title: `Decrease one at the edge of ${t.pin(f.pin)}`,
+        };
+      case 'two-edge':
+        return {
+          title,
+          detail: `${ready(t)} With the pick lift four edge stitches: the third from the edge first, onto ${t.pin(f.deepest)}; the innermost on top; then the two edge stitches, onto ${t.pin(f.nearest)} and ${t.pin(f.inner)}. ${leans}`,
+          why: 'Two edge stitches: a wider neat edge, for a band. One edge stitch: quicker, for a seam.'
+        };
+      case 'double':
+        return {
+          title,
+          detail: `${ready(t)} With the pick lift four edge stitches: the two in the middle first, both onto ${t.pin(f.deepest)}; the innermost on top; the edge stitch onto ${t.pin(f.nearest)}. ${t.sentence(t.pins)} ${Math.min(f.pin, f.inner)} and ${Math.max(f.pin, f.inner)} are empty. ${leans}`,
+          why: 'A double one takes two away: half as many stops, a steeper edge.'
+        };
+      case 'simple':
+        return {
+          title,
           detail: `${ready(t)} Move the edge stitch from ${t.pin(f.pin)} onto its neighbour, ${t.pin(f.inner)}; ${t.pin(f.pin)} is empty. ${onAgain(f.inner, t)}`
-        },
+        };
+    }
+  },
   increase: (f, t) => ({
     title: `Increase one at the edge of ${t.pin(f.pin)}`,
     detail: `${ready(t)} Pick the loop of the ${t.terms.row} below at the edge onto the empty ${t.pin(f.next)}, beside the edge. ${onAgain(f.next, t)}`
@@ -105,11 +123,11 @@ export const steps: Words['steps'] = {
   }),
   newEnd: (f, t) => ({
     title: `Cut the yarn and begin at ${t.pin(f.pin)}`,
-    detail: `Leave ${t.cut(f.tailMm)} at either end of the cut, the old end to the middle. Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle, into the guide, gate closed; hold the tail for the first stitches.`
+    detail: `Leave ${f.oldMm === f.newMm ? `${t.cut(f.oldMm)} at either end of the cut` : `${t.cut(f.oldMm)} of the old end and ${t.cut(f.newMm)} of the new one: each chains off the stitches that wait beside it`}, the old end to the middle. Slip the new end under the bumper at ${t.pin(f.pin)}, its tail to the middle, into the guide, gate closed; hold the tail for the first stitches.`
   }),
   float: (f, t) => ({
     title: `Set the card for ${t.many(f.after.length, 'group', 'groups')} of ${t.many(f.columns, 'column', 'columns')}`,
-    detail: `${f.cardMm === null ? 'A card' : `A card ${t.len(f.cardMm)} wide`} stands on the ring behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}, ${f.castOn ? 'in the cast-on and ' : ''}in every ${t.terms.row} of the work: stop with the guide over it, push the ${t.pins} beside it down, take the yarn out, lay it round the card, back into the guide. Always the same pull.`
+    detail: `${f.cardMm === null ? 'A card' : `A card ${t.small(f.cardMm)} wide`} stands on the ring behind ${f.after.length === 1 ? t.terms.pin : t.pins} ${t.list(f.after.map(String))}, ${f.castOn ? 'in the cast-on and ' : ''}in every ${t.terms.row} of the work: stop with the guide over it, push the ${t.pins} beside it down, take the yarn out, lay it round the card, back into the guide. Always the same pull.`
   }),
   hangOff: (f, t) => {
     const thread = f.thread ? t.yarn(f.thread) : 'a thread';
@@ -127,10 +145,11 @@ export const steps: Words['steps'] = {
             };
       case 'thread':
         return {
-          title: f.halves
-            ? `Take each half of the last ${t.stitches(f.stitches)} onto a thread of its own`
-            : `Take the last ${t.stitches(f.stitches)} onto a thread`,
-          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.cut(f.threadMm)} of waste thread, a finger over the next one. ${f.halves ? 'Half of them on one thread, half on another, so that nothing stretches. ' : ''}They stay live until they are chained or joined.`
+          title:
+            f.threads > 1
+              ? `Take the last ${t.stitches(f.stitches)} onto ${t.num(f.threads)} threads`
+              : `Take the last ${t.stitches(f.stitches)} onto a thread`,
+          detail: `Cut the yarn, its end to the middle. ${t.sentence(t.pins)} ${f.low} to ${f.high}: crank without yarn, and as each ${t.terms.pin} drops its stitch take it from inside to outside onto a needle with ${t.cut(f.threadMm)} of waste thread${f.threads > 1 ? ' in all' : ''}, a finger over the next one. ${f.threads > 1 ? `A thread of its own for every run of ${t.pins} between two cards, so that nothing stretches: the columns that are latched up go on between them, in order. ` : ''}They stay live until they are chained or joined.`
         };
       case 'chain':
         return {

@@ -18,6 +18,8 @@ export interface BindFacts {
   /** Crochet or chain stitches once round. */
   readonly stitches: number;
   readonly rounds: number;
+  /** It goes once round and meets its own beginning; any other edge is fastened off at its end. */
+  readonly ring: boolean;
   /** Stitches for every four rows along it. */
   readonly perFour: number;
   /** How wide it comes out; null where that was not asked. */
@@ -95,11 +97,19 @@ function sizeOf(t: Table, act: BindAct, runs: readonly Run[]) {
   return { perFour, loops: loops!, rows: rows!, mm, stitches, wide, rounds, takesMm };
 }
 
+/** Whether these runs are whole rims: what is worked along them meets its own beginning. */
+function goesRound(t: Table, runs: readonly Run[]): boolean {
+  const own = new Set(runs.map(({ id }) => id));
+  const rims = t.s.surfaces.flatMap(({ rims: of }) => of).filter((rim) => rim.some((id) => own.has(id)));
+  return rims.length > 0 && rims.every((rim) => rim.every((id) => own.has(id)));
+}
+
 const jobOf = (act: BindAct, part: number, mm: number): TailJob => ({ part, edge: act.own!, yarn: act.yarn, mm });
 
 /** Works the edge on one instance. */
 function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times: number): BindFacts {
   const { perFour, loops, rows, mm, stitches, wide, rounds, takesMm } = sizeOf(t, act, runs);
+  const ring = goesRound(t, runs);
   const cutMm = act.own ? 0 : Math.round(takesMm + HOLD_MM);
   if (act.own) useTail(t, jobOf(act, part, takesMm), ownTailAt(t, part, act.own, act.yarn)!.pin);
   else addCut(t.s, { yarn: act.yarn, what: CUTS[act.name.split('-')[0]!] ?? 'edge', mm: cutMm, count: times });
@@ -115,6 +125,7 @@ function bound(t: Table, act: BindAct, runs: readonly Run[], part: number, times
     rows,
     stitches,
     rounds,
+    ring,
     perFour,
     widthMm: act.widthMm === undefined ? null : rounds * wide,
     holes,
@@ -149,6 +160,7 @@ export const bind: ActRule<BindAct, BindFacts> = {
         rows: 0,
         stitches: 0,
         rounds: 1,
+        ring: false,
         perFour: PER_FOUR,
         widthMm: null,
         holes: null,

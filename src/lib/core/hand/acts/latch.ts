@@ -7,6 +7,8 @@ export interface LatchFacts {
   readonly groups: number;
   readonly columns: number;
   readonly rows: number;
+  /** Threads the last loops hang on: one for every run of pins, so one more than there are groups. */
+  readonly threads: number;
 }
 
 /** Floats latched up into columns, from the cast-on; the ends widen by as many loops. */
@@ -32,7 +34,7 @@ export const latch: ActRule<ActOf<'latch'>, LatchFacts> = {
         t.s.runs[run.id] = { ...run, hi, mm: (hi - run.lo + 1) * stitchMm(t.run, act.piece) };
       }
     }
-    return { groups: after.length, columns, rows: knitted.work.count };
+    return { groups: after.length, columns, rows: knitted.work.count, threads: after.length + 1 };
   },
   minutes: (f) => f.groups * f.columns * (1 + f.rows * 0.04)
 };

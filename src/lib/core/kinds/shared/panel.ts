@@ -13,21 +13,22 @@ export const startOption = choiceOption({ group: 'machines', choices: ['habit', 
 export const startingAt = (ring: Ring, o: { readonly yarnAt: 'habit' | 'high' | 'low' }): Ring =>
   o.yarnAt === 'habit' ? ring : { ...ring, starts: o.yarnAt };
 
-/** Stitches a panel can have on a ring: all but those PANEL mode loses, or all but the two at the marker. */
-export const usable = (machine: Machine, mode: PanelMode): number =>
-  mode === 'panel' ? machine.pins - machine.reach.start - machine.reach.end : machine.pins - 2;
+/** Stitches a panel can have on a ring: all but those PANEL mode loses; turned by hand none is lost (craft 1). */
+export const usable = ({ machine, handPins }: Pick<Ring, 'machine' | 'handPins'>, mode: PanelMode): number =>
+  mode === 'panel' ? machine.pins - machine.reach.start - machine.reach.end : handPins;
 
 /** Pins of a panel of so many stitches, clear of what cannot be used, in the middle of the ring. */
 export function pinsFor(machine: Machine, mode: PanelMode, stitches: number): { from: number; to: number } {
-  const first = mode === 'panel' ? 1 + machine.reach.start : 2;
-  const from = first + Math.floor((usable(machine, mode) - stitches) / 2);
+  const [first, last] =
+    mode === 'panel' ? [1 + machine.reach.start, machine.pins - machine.reach.end] : [1, machine.pins];
+  const from = first + Math.floor((last - first + 1 - stitches) / 2);
   return { from, to: from + stitches - 1 };
 }
 
 /** Stitches for a width, and what the ring gives of them. */
 export function stitchesFor(ring: Ring, widthMm: number, mode: PanelMode, seams = 0) {
   const asked = Math.max(2, Math.round((widthMm / 10) * ring.gauge.wales.value) + seams);
-  return { asked, given: Math.min(asked, usable(ring.machine, mode)) };
+  return { asked, given: Math.min(asked, usable(ring, mode)) };
 }
 
 /** A panel on pins of its own. There is no counter to set: it is blind here. */

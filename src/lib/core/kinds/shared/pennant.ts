@@ -55,20 +55,20 @@ export function pennantClamped(
 export function pennantShape(ring: Ring, size: PennantSize, mode: PanelMode): PennantShape {
   const counted = 'stitches' in size;
   const { asked, given } = counted
-    ? { asked: size.stitches, given: Math.min(size.stitches, usable(ring.machine, mode)) }
+    ? { asked: size.stitches, given: Math.min(size.stitches, usable(ring, mode)) }
     : stitchesFor(ring, size.widthMm, mode);
   const stitches = Math.max(4, 2 * Math.floor(given / 2));
   const each = (stitches - POINT) / 2;
   const askedRows = counted ? size.rows : even(rowsFor(ring, size.heightMm));
   const rows = Math.max(askedRows, 2 * each + 2);
   // The far edge comes a row later, so the last row is left for it.
-  const tried = trySlope(each, rows - 1);
+  const tried = trySlope(each, rows - 1, ring.slopes);
   if (!tried.ok) throw new RangeError(`a pennant of ${stitches} stitches needs ${2 * each} rows; received ${rows}`);
   const { slope } = tried;
   // Below four stitches nothing can be fashioned: the last one at each edge goes simply.
   const last = slope.at.length - 1;
   const events = (['low', 'high'] as const).flatMap((side) =>
-    slopeEvents(slope, side, 0, 'decrease').map((event, i) =>
+    slopeEvents(slope, side, 0).map((event, i) =>
       i === last && event.op.op === 'decrease' ? { ...event, op: { ...event.op, method: 'simple' as const } } : event
     )
   );

@@ -10,7 +10,7 @@ import { oneOrPair } from './pair';
 import { pennantShape } from './pennant';
 import { bestYarns, firstYarns, furthest, machineNear } from './pick';
 import { colourSections, layStripes } from './stripes';
-import { taperOf } from './taper';
+import { type EdgeChoice, taperOf } from './taper';
 import { even, ringOn, rowsFor, tubePiece, wantedRows } from './tube';
 import { rowsBefore, wasteFor } from './waste';
 import { becauseOf } from '$lib/words';
@@ -214,6 +214,8 @@ describe('one or a pair', () => {
   });
 });
 
+const alike = (edge: EdgeChoice) => ({ low: edge, high: edge });
+
 describe('pins of a panel', () => {
   it('lie inside what the ring can use, as many as asked, near the middle', () => {
     fc.assert(
@@ -225,11 +227,11 @@ describe('pins of a panel', () => {
         (pins, lost, mode, wish) => {
           // prettier-ignore
           const machine = Machine.parse({ id: 'x', name: 'X', pins, reach: { start: lost, end: lost } });
-          const most = usable(machine, mode);
+          const most = usable({ machine, handPins: pins }, mode);
           const stitches = 2 + (wish % (most - 1));
           const { from, to } = pinsFor(machine, mode, stitches);
           expect(to - from + 1).toBe(stitches);
-          const [first, last] = mode === 'panel' ? [1 + lost, pins - lost] : [2, pins - 1];
+          const [first, last] = mode === 'panel' ? [1 + lost, pins - lost] : [1, pins];
           expect(from).toBeGreaterThanOrEqual(first);
           expect(to).toBeLessThanOrEqual(last);
           expect(Math.abs(from - first - (last - to))).toBeLessThanOrEqual(1);
@@ -256,7 +258,7 @@ describe('pennants and tapers', () => {
     fc.assert(
       fc.property(
         fc.constantFrom('both', 'low', 'high'),
-        fc.constantFrom('simple', 'full-fashioned', 'held'),
+        fc.constantFrom('simple', 'full-fashioned', 'two-edge', 'double', 'held'),
         fc.integer({ min: 10, max: 250 }),
         fc.integer({ min: 2, max: 6 }),
         fc.integer({ min: 6, max: 160 }),
@@ -265,7 +267,7 @@ describe('pennants and tapers', () => {
           // prettier-ignore
           const given = 40;
           const { events, left, shaping } = taperOf(
-            { taper, topMm, topStitches: null, method, step },
+            { taper, topMm, topStitches: null, edges: alike({ method, step, slope: null }) },
             ring,
             given,
             rows,
@@ -284,6 +286,6 @@ describe('pennants and tapers', () => {
     );
   });
   it('no taper, nothing happens', () => {
-    expect(taperOf({ taper: 'none', topMm: 10, topStitches: null, method: 'simple', step: 2 }, ring, 30, 40, 'low')).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
+    expect(taperOf({ taper: 'none', topMm: 10, topStitches: null, edges: alike({ method: 'simple', step: 2, slope: null }) }, ring, 30, 40, 'low')).toEqual({ events: [], left: 30, shaping: [] }); // prettier-ignore
   });
 });

@@ -20,6 +20,7 @@ import {
   type Operation,
   type Piece,
   type Side,
+  type SlopeRule,
   withCounter
 } from '../../plan';
 
@@ -38,6 +39,12 @@ export interface Ring {
   readonly girthMm: number;
   /** What an end that is drawn shut takes off a height measured lying flat, mm. */
   readonly crownMm: number;
+  /** Pins of a panel that is turned by hand: the whole ring, or all but the two at the marker under older editions. */
+  readonly handPins: number;
+  /** The bands of a garment count. */
+  readonly bands: boolean;
+  /** How a slope is laid over its rows. */
+  readonly slopes: SlopeRule;
   /** Counts that were typed are made even, as the first edition did. */
   readonly evenCounts: boolean;
   /** Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft 5.9). */
@@ -65,6 +72,9 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     hole,
     gauge,
     starts: startsAt(kit),
+    bands: rulesOf(kit).bandsCount,
+    slopes: rulesOf(kit).evenSlopes ? 'spread' : 'longest-first',
+    handPins: rulesOf(kit).handWhole ? machine.pins : machine.pins - 2,
     evenCounts: rulesOf(kit).evenCounts,
     fewer: rulesOf(kit).stretchyFewer && yarn.behaviour.stretch === 'much' ? STRETCHY_ROWS : 1,
     turnMm: ringMm(machine),

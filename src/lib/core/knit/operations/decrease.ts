@@ -1,21 +1,30 @@
+import type { DecreaseMethod } from '../../plan';
 import { edgePin, type RuleOf } from './rule';
 import { cannotReach, cannotShape, cannotTake, take } from './shaping';
 
-/** A full-fashioned decrease lifts three stitches and needs one to lift them onto (craft 8.3). */
-const FASHIONED_NEEDS = 4;
+/** A full-fashioned decrease lifts three stitches or four and leaves three at least (craft 8.3). */
+const NEEDS: Readonly<Record<DecreaseMethod, number>> = { 'full-fashioned': 4, 'two-edge': 4, double: 5, simple: 2 };
 
-/** One stitch less at an edge of a panel. */
+/** By how many stitches are lifted and set (common practice, no source). */
+const MINUTES: Readonly<Record<DecreaseMethod, number>> = {
+  'full-fashioned': 0.6,
+  'two-edge': 0.75,
+  double: 0.75,
+  simple: 0.3
+};
+
+/** One stitch less at an edge of a panel, or two. */
 export const decrease: RuleOf<'decrease'> = {
   refuses: (ring, op) => {
     const no = cannotShape(ring, op) ?? cannotTake(ring, op) ?? cannotReach(ring, op);
     if (no) return no;
     const pin = edgePin(ring, op.side);
-    if (op.stitches > 1) return { no: { code: 'several-at-once' }, pin };
+    if (op.stitches > (op.method === 'double' ? 2 : 1)) return { no: { code: 'several-at-once' }, pin };
     const live = ring.high - ring.low + 1;
-    if (op.method !== 'full-fashioned' || live >= FASHIONED_NEEDS) return undefined;
-    return { no: { code: 'too-few', asked: FASHIONED_NEEDS, live, fashioned: true }, pin };
+    if (op.method === 'simple' || live >= NEEDS[op.method]) return undefined;
+    return { no: { code: 'too-few', asked: NEEDS[op.method], live, fashioned: true }, pin };
   },
   does: take,
   mirror: (op, { side }) => ({ ...op, side: side(op.side) }),
-  minutes: (op) => (op.method === 'full-fashioned' ? 0.6 : 0.3)
+  minutes: (op) => MINUTES[op.method]
 };

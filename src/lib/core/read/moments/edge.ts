@@ -33,22 +33,30 @@ function edgeWork(at: Standing, side: 'low' | 'high', work: EdgeWork): Moment[] 
   ];
 }
 
-/** One stitch less: three loops lifted and set in their order, or the edge loop moved onto its neighbour. */
+/** One stitch less, or two: loops lifted and set in their order, or the edge loop moved onto its neighbour. */
 export function decrease(at: Standing, facts: StepFacts['decrease']): Moment[] {
-  const { side, method, pin, inner, nearest } = facts;
-  const three = method === 'full-fashioned';
+  const { side, method, pin, inner, nearest, deepest, edge } = facts;
   const moves = decreaseMoves(facts);
   // The middle one lies lowest on the pin nearest the panel, the innermost on top of it.
   const loopsAfter = moved(at.loops, moves);
   return edgeWork(at, side, {
-    up: three ? [pin, inner, nearest] : [pin, inner],
+    up: { 'full-fashioned': [pin, inner, nearest], 'two-edge': [pin, inner, nearest, deepest], double: [pin, inner, nearest, deepest], simple: [pin, inner] }[method], // prettier-ignore
     moves,
     loopsAfter,
-    edge: inner,
-    set: (seen) =>
-      three
-        ? { code: 'three', facts: { pin, inner, nearest }, sight: seen({ tool: 'pick' }) }
-        : { code: 'one', facts: { pin, inner }, sight: seen({ tool: 'pick' }) }
+    edge,
+    set: (seen) => {
+      const sight = seen({ tool: 'pick' });
+      switch (method) {
+        case 'full-fashioned':
+          return { code: 'three', facts: { pin, inner, nearest }, sight };
+        case 'two-edge':
+          return { code: 'four', facts: { pin, inner, nearest, deepest }, sight };
+        case 'double':
+          return { code: 'fourDouble', facts: { pin, inner, nearest, deepest }, sight };
+        case 'simple':
+          return { code: 'one', facts: { pin, inner }, sight };
+      }
+    }
   });
 }
 
@@ -81,13 +89,13 @@ export function hold(at: Standing, facts: StepFacts['hold']): Moment[] {
 
 /** The yarn is cut, and begins anew under the bumper at an edge. */
 export function newEnd(at: Standing, facts: StepFacts['newEnd']): Moment[] {
-  const { side, pin, tailMm: mm } = facts;
+  const { side, pin, oldMm, newMm: mm } = facts;
   const yarn = Math.max(0, at.run.fabric.yarns.indexOf(facts.yarn));
   const [there, here] = [shownAtEdge(at, at.pin, at.pin === at.high ? 'high' : 'low'), shownAtEdge(at, pin, side)];
-  const old = { pin: at.pin, yarn: at.yarn, mm };
+  const old = { pin: at.pin, yarn: at.yarn, mm: oldMm };
   const fresh: WorkingYarn = { yarn, pin, where: 'guide', bumper: pin };
   return [
-    { code: 'cutHere', facts: { mm, pin: at.pin }, sight: { of: 'pins', look: look(at, there, { working: { ...inGuide(at), where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
+    { code: 'cutHere', facts: { mm: oldMm, newMm: mm, pin: at.pin }, sight: { of: 'pins', look: look(at, there, { working: { ...inGuide(at), where: 'cut', bumper: null }, gate: 'open', tails: [old], tool: 'scissors' }) } }, // prettier-ignore
     { code: 'newEnd', facts: { pin }, sight: { of: 'pins', look: look(at, here, { working: { ...fresh, where: 'aside' }, gate: 'open', tails: [{ pin, yarn, mm }] }) } }, // prettier-ignore
     { code: 'back', facts: { pin }, sight: { of: 'pins', look: look(at, here, { working: fresh, tails: [{ pin, yarn, mm }], turn: side === 'low' ? 'up' : 'down' }) } } // prettier-ignore
   ];

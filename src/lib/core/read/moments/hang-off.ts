@@ -21,7 +21,7 @@ function takes(at: Standing, shown: readonly number[]): Move[] {
 
 /** The piece comes off, by the way it was planned. */
 export function hangOff(at: Standing, facts: StepFacts['hangOff']): Moment[] {
-  const { style, thread, threadMm, doubled, stitches, panel, halves, gather } = facts;
+  const { style, thread, threadMm, doubled, stitches, panel, threads, gather } = facts;
   const side = at.pin === at.high ? 'high' : 'low';
   const shown = at.tube ? shownRound(at, at.pin + 2) : shownAtEdge(at, at.pin, side);
   const cut: WorkingYarn = { ...inGuide(at), where: 'cut', bumper: null };
@@ -48,13 +48,13 @@ export function hangOff(at: Standing, facts: StepFacts['hangOff']): Moment[] {
     case 'thread':
     case 'drawstring': {
       const turns = panel ? null : facts.turns;
-      const all: Moment = { code: 'taken', facts: { stitches, live: style === 'thread', halves }, sight: seen({ tool: 'needle', loops: [], held: at.loops.length, working: null }) }; // prettier-ignore
+      const all: Moment = { code: 'taken', facts: { stitches, live: style === 'thread', threads }, sight: seen({ tool: 'needle', loops: [], held: at.loops.length, working: null }) }; // prettier-ignore
       const cutTail: Moment = { code: 'cutTail', facts: { mm: threadMm, turns, thread, doubled }, sight: seen({ tool: 'scissors', tails: tail }) }; // prettier-ignore
       if (gather) return [cutTail, { code: 'drawThrough', facts: { stitches }, sight: seen({ tool: 'needle', moves, tails: tail }) }, all]; // prettier-ignore
       return [
         cutTail,
         { code: 'noYarn', facts: { empty: facts.empty }, sight: seen({ turn, risen: [{ pin, by: 'full' }] }) },
-        { code: 'needle', facts: { pin, stitches, thread, halves }, sight: seen({ tool: 'needle', turn, moves, risen: [{ pin, by: 'full' }] }) }, // prettier-ignore
+        { code: 'needle', facts: { pin, stitches, thread, threads }, sight: seen({ tool: 'needle', turn, moves, risen: [{ pin, by: 'full' }] }) }, // prettier-ignore
         all
       ];
     }

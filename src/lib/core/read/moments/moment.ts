@@ -33,12 +33,14 @@ export interface MomentFacts {
   readonly aside: { readonly pin: number };
   readonly halfUp: { readonly from: number; readonly to: number };
   readonly three: { readonly pin: number; readonly inner: number; readonly nearest: number };
+  readonly four: { readonly pin: number; readonly inner: number; readonly nearest: number; readonly deepest: number };
+  readonly fourDouble: MomentFacts['four'];
   readonly one: { readonly pin: number; readonly inner: number };
   readonly below: { readonly pin: number; readonly next: number };
   readonly take: { readonly stitches: number; readonly from: number; readonly to: number };
   /** Pins down, yarn under the bumper beside a pin, back into the guide. */
   readonly back: { readonly pin: number };
-  readonly cutHere: { readonly mm: number; readonly pin: number };
+  readonly cutHere: { readonly mm: number; readonly newMm: number; readonly pin: number };
   readonly newEnd: { readonly pin: number };
   readonly cards: { readonly after: readonly number[]; readonly cardMm: number | null };
   readonly over: { readonly pin: number };
@@ -48,8 +50,8 @@ export interface MomentFacts {
   readonly cutTail: { readonly mm: number; readonly turns: number | null; readonly thread: string | null; readonly doubled: boolean }; // prettier-ignore
   /** `empty`: nearly all the way round, before any stitch is lifted. */
   readonly noYarn: { readonly empty: boolean };
-  readonly needle: { readonly pin: number; readonly stitches: number; readonly thread: string | null; readonly halves: boolean }; // prettier-ignore
-  readonly taken: { readonly stitches: number; readonly live: boolean; readonly halves: boolean };
+  readonly needle: { readonly pin: number; readonly stitches: number; readonly thread: string | null; readonly threads: number }; // prettier-ignore
+  readonly taken: { readonly stitches: number; readonly live: boolean; readonly threads: number };
   readonly drawThrough: { readonly stitches: number };
   readonly hookTwo: { readonly pin: number; readonly next: number };
   readonly hookOn: { readonly next: number; readonly panel: boolean };

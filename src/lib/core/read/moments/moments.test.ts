@@ -45,12 +45,19 @@ class Pins {
         break;
       case 'decrease':
         // All that hangs on a pin is lifted together.
-        if (op.method === 'simple') add(edge + inward, this.on.get(edge)!);
-        else {
-          add(edge + 2 * inward, this.on.get(edge + inward)!);
-          this.on.set(edge + inward, this.on.get(edge)!);
+        {
+          const on = (n: number): number => this.on.get(edge + n * inward)!;
+          const set = (n: number, loops: number): void => void this.on.set(edge + n * inward, loops);
+          const [a, b, c, d] = [on(0), on(1), on(2), on(3)];
+          // What hangs on the first four pins afterwards, from the edge inwards.
+          const after = {
+            simple: [0, a + b],
+            'full-fashioned': [0, a, b + c],
+            'two-edge': [0, a, b, c + d],
+            double: [0, 0, a, b + c + d]
+          }[op.method];
+          after.forEach((loops, n) => set(n, loops));
         }
-        this.on.set(edge, 0);
         break;
       case 'increase':
         add(edge - inward, 1);
@@ -181,7 +188,7 @@ function replay(result: Result, seen: Set<string>): void {
 const ALL: Readonly<Record<MomentCode, true>> = {
   feet: true, switch: true, hole: true, slack: true, tail: true, woven: true, wrapped: true, hung: true, gate: true,
   flick: true, zero: true, stop: true, oldOut: true, newIn: true, turning: true, rise: true, lift: true, aside: true,
-  halfUp: true, three: true, one: true, below: true, take: true, back: true, cutHere: true, newEnd: true, cards: true,
+  halfUp: true, three: true, four: true, fourDouble: true, one: true, below: true, take: true, back: true, cutHere: true, newEnd: true, cards: true,
   over: true, roundCard: true, offPin: true, runsDown: true, cutTail: true, noYarn: true, needle: true, taken: true,
   drawThrough: true, hookTwo: true, hookOn: true, hookEnd: true, cutWaste: true, fall: true,
   markIt: true, pushDown: true, setWhole: true, liftOff: true, tearBack: true, newBall: true
@@ -192,6 +199,9 @@ describe('what a hand does at the machine, moment by moment', () => {
     const seen = new Set<string>();
     for (const kind of KINDS) replay(made(kind.code), seen);
     replay(made('waistcoat', { ...SMALL_GARMENT, farSide: 'cut' }), seen);
+    for (const method of ['two-edge', 'double', 'simple', 'held'])
+      replay(made('panel', { taper: 'both', method, step: 1 }), seen);
+    replay(made('panel', { castOn: 'weave', yarnAt: 'low', taper: 'both' }), seen);
     replay(made('cowl', {}, sampleKit({ habits: { wasteStrip: true } })), seen);
     replay(withLadder(), seen);
     // What went wrong at any pin, at either edge of a panel or round a tube: its pin is in the picture.

@@ -9,12 +9,20 @@ const onto = (order: number, from: number, to: number): Move => ({
 
 /**
  * The loops a decrease lifts, in their order: of three the middle one first, onto the pin nearest the panel, the innermost
- * back on top of it, the edge one beside it (craft 8.3); or the edge one alone, onto its neighbour.
+ * back on top of it, the edge one beside it (craft 8.3); of four, two edge stitches move on beside them, or two are taken in
+ * and the edge one moves two pins; or the edge one alone, onto its neighbour.
  */
-export function decreaseMoves({ method, pin, inner, nearest }: StepFacts['decrease']): Move[] {
-  return method === 'full-fashioned'
-    ? [onto(1, inner, nearest), onto(2, nearest, nearest), onto(3, pin, inner)]
-    : [onto(1, pin, inner)];
+export function decreaseMoves({ method, pin, inner, nearest, deepest }: StepFacts['decrease']): Move[] {
+  switch (method) {
+    case 'full-fashioned':
+      return [onto(1, inner, nearest), onto(2, nearest, nearest), onto(3, pin, inner)];
+    case 'two-edge':
+      return [onto(1, nearest, deepest), onto(2, deepest, deepest), onto(3, inner, nearest), onto(4, pin, inner)];
+    case 'double':
+      return [onto(1, inner, deepest), onto(2, nearest, deepest), onto(3, deepest, deepest), onto(4, pin, nearest)];
+    case 'simple':
+      return [onto(1, pin, inner)];
+  }
 }
 
 /** Loops after moves from pin to pin: all that hangs on a pin is lifted together, and comes to lie on top. */

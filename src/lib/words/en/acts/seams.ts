@@ -79,9 +79,9 @@ const RIGHT_SIDE = 'from the right side';
 const PURL_SIDE = 'from the purl side, which shows once it is turned up';
 
 /** Holes that are left in a band. */
-const holes = ({ holes, rounds }: FactsOf['bind'], t: Talk): string =>
+const holes = (a: ActOf<'bind'>, { holes, rounds }: FactsOf['bind'], t: Talk): string =>
   holes
-    ? `${rounds > 1 ? `In its ${t.terms.row} ${t.num(holes.inRound)} leave` : 'Leave'} ${t.many(holes.stitches.length, 'hole', 'holes')}: chain ${t.num(holes.chains)} over ${t.stitches(holes.chains)}, beginning after ${holes.stitches.length > 1 ? 'stitches' : 'stitch'} ${t.list(holes.stitches.map((n) => t.num(n)))} from the hem. `
+    ? `On the ${t.piece(a.holes!.over.piece)}, ${rounds > 1 ? `in ${t.terms.row} ${t.num(holes.inRound)} of the band, leave` : 'leave'} ${t.many(holes.stitches.length, 'hole', 'holes')}: chain ${t.num(holes.chains)} over ${t.stitches(holes.chains)}, beginning after ${holes.stitches.length > 1 ? 'stitches' : 'stitch'} ${t.list(holes.stitches.map((n) => t.num(n)))} from its hem. `
     : '';
 
 /** What a part is sewn on with, at one end or at both. */
@@ -169,6 +169,9 @@ export const seams: Seams = {
         detail: `Round both flattened ends as one ring, between the ribs${repeats}, in ${single}. It does not sew the sleeve shut: the ends lie in front of the arm and behind it. ${yarn}.`
       };
     }
+    const armhole = a.name.startsWith('armhole-')
+      ? ` From the outside, one ${single} after another: the side of a panel rolls inwards, to the purl side, and the round holds it flat.`
+      : '';
     const along =
       f.rows > 0
         ? `Along ${t.len(f.mm)}, ${t.num(f.perFour)} stitches for every four ${t.terms.row}s, so that it neither pulls nor waves`
@@ -178,7 +181,7 @@ export const seams: Seams = {
     const wide = f.widthMm !== null && f.rounds > 1 ? ` and ${t.many(f.rounds, t.terms.row, `${t.terms.row}s`)}, ${t.len(f.widthMm)} wide` : ''; // prettier-ignore
     return {
       title: `Crochet the ${name}${of}: ${t.stitches(f.stitches)}${wide}`,
-      detail: `${along}. ${holes(f, t)}${yarn}; close with a slip stitch and pull the end through.`
+      detail: `${along}.${armhole} ${holes(a, f, t)}${yarn}; ${f.ring ? 'close with a slip stitch and pull the end through' : 'fasten off: the end through the last loop'}.`
     };
   },
   chainRungs: (a, f, t) => {

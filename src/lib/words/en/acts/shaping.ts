@@ -68,7 +68,7 @@ export const shaping: Shaping = {
   },
   latch: (_a, f, t) => ({
     title: `Latch up ${t.many(f.groups, 'group', 'groups')} of floats into ${t.many(f.columns, 'column', 'columns')} each`,
-    detail: `Before any washing, the last stitches on their thread, nothing stretched. From the cast-on up: twist the bottom strand into a loop and latch strand after strand, ${t.rows(f.rows)}, close to the column before; the top loop goes onto the thread. ${t.sentence(t.many(f.columns, 'time', 'times'))} in every group. A wash evens it out.`
+    detail: `Before any washing, the last stitches on their ${t.num(f.threads)} threads, nothing stretched. Put the strands in order first. From the cast-on up: twist the bottom strand into a loop and latch strand after strand, ${t.rows(f.rows)}, close to the column before; its top loop goes onto the thread of the run beside it, so that all loops hang in order. ${t.sentence(t.many(f.columns, 'time', 'times'))} in every group. A wash evens it out.`
   }),
   latchUp: (a, f, t) => ({
     title: `Latch up ${t.rows(f.rows)} at ${t.pin(f.pin)}${f.copy === null ? '' : ` of ${t.piece(a.piece)} ${t.num(f.copy)}`}`,

@@ -13,6 +13,9 @@ type Parts =
   | 'ends-differ'
   | 'armhole-small'
   | 'neck-wide'
+  | 'neck-narrow'
+  | 'pocket-high'
+  | 'garment-wide'
   | 'shoulder-narrow'
   | 'sleeve-tight'
   | 'sleeve-armhole'
@@ -38,7 +41,7 @@ export const parts: SayFinding<Parts> = {
     `${f.sleeve} + ${f.neck} + ${f.sleeve} ${t.terms.row}s are ${t.num(f.sum)}, the tube has ${t.num(f.rows)}: ${t.num(f.off)} ${f.sum > f.rows ? 'too many' : 'left over'}.`,
   'slope-fraction': (f, t) => `${shapingLine(f.what, t)}: ${slopeTrouble(f.why, t)}.`,
   'panel-narrow': (f, t) =>
-    `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `two ${t.pins} at the marker stay free`}.`,
+    `${t.stitches(f.asked)} are asked for, ${t.machine(f.machine)} gives ${t.num(f.given)}: ${f.mode === 'panel' ? `PANEL mode loses ${t.num(f.lost)} of ${t.num(f.pins)}` : `there are no more ${t.pins} on the ring`}.`,
   'band-narrow': (f, t) =>
     `The band comes out ${t.len(f.bandMm)} wide, a button is ${t.small(f.buttonMm)}: it hangs over, and its hole cuts the band through.`,
   'buttons-close': (f, t) =>
@@ -51,7 +54,13 @@ export const parts: SayFinding<Parts> = {
   'armhole-small': (f, t) =>
     `The armhole is ${t.len(f.armholeMm)} round, the arm ${t.len(f.armMm)}: ${f.armholeMm < f.armMm ? 'it does not go through' : `it goes through, and pulls; ${t.len(f.roomMm)} of room are easy`}.`,
   'neck-wide': (f, t) =>
-    `The neck comes out ${t.len(f.neckMm)} wide where ${t.len(f.askedMm)} are wanted: both shoulders together leave too much between them.`,
+    `The neck comes out ${t.len(f.neckMm)} wide where ${t.len(f.askedMm)} are wanted: both shoulders together leave too much between them. Sewing each shoulder seam ${t.len(f.sewInMm)} further in mends it too.`,
+  'neck-narrow': (f, t) =>
+    `The neck comes out ${t.len(f.neckMm)} wide with its bands where ${t.len(f.askedMm)} are wanted: it sits tight.`,
+  'pocket-high': (f, t) =>
+    `The pocket begins ${t.rows(f.up)} above the hem and is ${t.rows(f.rows)} tall; there are ${t.num(f.room)} up to the underarm, and above it the front narrows.`,
+  'garment-wide': (f, t) =>
+    `It comes out ${t.len(f.roundMm)} round where chest and ease are ${t.len(f.askedMm)}: ${t.stitches(f.half)} for a half are too many, ${t.num(f.needs)} are enough.`,
   'shoulder-narrow': (f, t) =>
     `Only ${t.len(f.shoulderMm)} of shoulder are left beside a neck of ${t.len(f.neckMm)}: it slips off.`,
   'sleeve-tight': (f, t) =>
@@ -62,7 +71,7 @@ export const parts: SayFinding<Parts> = {
     const sizes = f.gives.slice(0, 3).map(({ panels, mm }) => `${t.len(mm)} with ${t.num(panels)}`);
     const gives = sizes.length ? ` Panels under each arm make it wider: up to ${t.list(sizes)}.` : '';
     const small = f.roundMm < f.chestMm;
-    return `It comes out ${t.len(f.roundMm)} round, ${small ? `less than the chest of ${t.len(f.chestMm)}` : `where chest and ease are ${t.len(f.askedMm)}`}: the ring gives no more.${gives}`;
+    return `It comes out ${t.len(f.roundMm)} round, ${small ? `less than the chest of ${t.len(f.chestMm)}` : `where chest and ease are ${t.len(f.askedMm)}`}: ${f.half < f.most ? `${t.stitches(f.half)} for a half are too few; the ring gives ${t.num(f.most)}` : 'the ring gives no more'}.${gives}`;
   },
   'garment-unmeasured': (f, t) =>
     `Nothing of ${t.yarn(f.yarn)} was measured on this machine yet: the width may be off by ${t.percent(f.percent)} either way. A garment wants a swatch first.`

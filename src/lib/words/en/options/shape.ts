@@ -1,8 +1,30 @@
 import type { OptionWords } from '../../options';
+import { METHODS_AND_THREAD } from './methods';
 
 /** Shapes of garments. */
 export const shape: Readonly<Record<string, OptionWords>> = {
+  neckBy: { title: 'The V begins', choices: { depth: 'By its depth', row: 'At a row' } },
   neckDepthMm: { title: 'Depth of the V', help: 'From the shoulder down.' },
+  neckRow: { title: 'The V begins after row', help: 'Of the front, counted from the hem.' },
+  neckMethod: { title: 'Decreases of the V', choices: METHODS_AND_THREAD },
+  neckSlope: { title: 'Slope of the V', help: 'Rows of the front, counted from the hem.' },
+  armMethod: { title: 'Decreases of the armholes', choices: METHODS_AND_THREAD },
+  armSlope: { title: 'Slope of the armholes', help: 'Rows of the back, counted from the hem.' },
+  armEdge: {
+    title: 'Edge of the armholes',
+    choices: {
+      crochet: { label: 'Crocheted', help: 'A round of single crochet; the edge rolls inwards without it.' },
+      none: 'Left as they are'
+    }
+  },
+  sleeveSlope: { title: 'Slope of a sleeve', help: 'Increases at both edges, rows counted from the wrist.' },
+  fronts: {
+    title: 'The fronts',
+    choices: {
+      closed: { label: 'Close', help: 'One band lies on the other: the chest is the fabric and one band.' },
+      open: { label: 'Hang open', help: 'Edge to edge, a band at either one.' }
+    }
+  },
   armholes: {
     title: 'Armholes',
     choices: {
@@ -14,7 +36,7 @@ export const shape: Readonly<Record<string, OptionWords>> = {
     title: 'Shoulders',
     choices: {
       straight: { label: 'Straight', help: 'Chained off in one line.' },
-      sloped: { label: 'Sloped', help: 'Held in three groups, every other row.' }
+      sloped: { label: 'Sloped', help: 'Held in groups, every other row; they may be uneven.' }
     }
   },
   assembly: {
@@ -42,9 +64,13 @@ export const shape: Readonly<Record<string, OptionWords>> = {
   bandPerFour: { title: 'Stitches to four rows', help: 'Picked up along the front: fewer pull in, more wave.' },
   buttons: { title: 'Buttons', help: 'Evenly spaced along the band, holes opposite.' },
   buttonMm: { title: 'Width of a button' },
-  buttonSide: {
-    title: 'Buttons sit on',
-    choices: { left: 'The left front', right: 'The right front' }
+  holesOn: {
+    title: 'Buttonholes in',
+    help: 'The buttons sit on the other front.',
+    choices: {
+      right: { label: 'The right front', help: "As on women's garments; the buttons sit on the left front." },
+      left: { label: 'The left front', help: "As on men's garments; the buttons sit on the right front." }
+    }
   },
   pockets: {
     title: 'Pockets',

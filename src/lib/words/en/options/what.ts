@@ -1,4 +1,5 @@
 import type { OptionWords } from '../../options';
+import { METHODS } from './methods';
 
 /** What it is and how big. */
 export const what: Readonly<Record<string, OptionWords>> = {
@@ -45,12 +46,28 @@ export const what: Readonly<Record<string, OptionWords>> = {
   method: {
     title: 'Decreases',
     choices: {
-      'full-fashioned': { label: 'Full-fashioned', help: 'A neat edge column for seaming.' },
-      simple: { label: 'Simple', help: 'Quicker, for edges that are hidden.' },
-      held: { label: 'Held', help: 'Several at once onto a thread, where the yarn is; chained off later.' }
+      ...METHODS,
+      held: { label: 'Held', help: 'One or several at once onto a thread, where the yarn is; chained off later.' }
     }
   },
   step: { title: 'Held at a time' },
+  slope: { title: 'Slope', help: 'Counted from the first row of the work.' },
+  twoEdges: {
+    title: 'The two edges',
+    choices: {
+      alike: 'Alike',
+      own: { label: 'Each its own way', help: 'The high edge has its own decreases and its own slope.' }
+    }
+  },
+  methodHigh: {
+    title: 'Decreases at the high edge',
+    choices: {
+      ...METHODS,
+      held: { label: 'Held', help: 'One or several at once onto a thread, where the yarn is; chained off later.' }
+    }
+  },
+  stepHigh: { title: 'Held at a time, high edge' },
+  slopeHigh: { title: 'Slope of the high edge', help: 'Counted from the first row of the work.' },
   girthMm: { title: 'Girth of the tube', help: 'At rest, as it should lie.' },
   parts: { title: 'Panels round' },
   pins: { title: 'Pins', help: 'Half way round the ring, clear of the marker.' },
@@ -59,7 +76,17 @@ export const what: Readonly<Record<string, OptionWords>> = {
   blocks: { title: 'Blocks in a strip', help: 'More than one makes a grid of blocks.' },
   every: { title: 'Pins between two groups' },
   columns: { title: 'Columns of a group' },
-  thicknessMm: { title: 'Thickness of the card' },
+  groupsBy: {
+    title: 'Groups',
+    choices: {
+      all: { label: 'As many as fit', help: 'In the middle, the outer pins plain at either edge.' },
+      count: { label: 'So many', help: 'In the middle of the panel.' },
+      place: { label: 'So many, from a pin on', help: 'Counted from the first pin of the panel.' }
+    }
+  },
+  groups: { title: 'How many groups' },
+  firstAfter: { title: 'Plain pins before the first' },
+  thicknessMm: { title: 'Thickness of the card', help: 'Cardboard folded over and taped is about 5 mm.' },
   lineMm: { title: 'Length to span' },
   tailMm: { title: 'Tail at either end', help: 'To tie it up with.' },
   motif: {

@@ -2,6 +2,7 @@ import type { Act, ButtonLine, Join, Piece, RunRef, Side } from '../../../plan';
 import { rest, weave } from '../hands';
 import type { Body, Hand } from './body';
 import type { Ground } from './ground';
+import type { ArmEdge } from './options';
 import type { Sleeves } from './sleeves';
 
 const HANDS = ['left', 'right'] as const satisfies readonly Hand[];
@@ -40,16 +41,38 @@ function shoulders(g: Ground, body: Body): Act[] {
   });
 }
 
-/** Stitches that waited at the underarms, chained off: they must flex there. */
+/** Stitches that waited at the underarms, chained off: they must flex there. Where the yarn was cut, its own end does it. */
 function underarms(g: Ground, body: Body): Act[] {
+  const { c, o } = g;
+  const isCut = c.onePiece && o.farSide === 'cut' && c.held > 0 && g.ownTails;
   return HANDS.flatMap((hand) =>
-    (['back', 'front'] as const).flatMap((part): Act[] =>
-      body.hands[hand][part].held.length
-        ? [{ do: 'bind', name: `held-${part}-${hand}`, runs: body.hands[hand][part].held, by: 'chain', yarn: g.o.yarn }]
-        : []
-    )
+    (['back', 'front'] as const).flatMap((part): Act[] => {
+      const runs = body.hands[hand][part].held;
+      const own = isCut && part === 'back' ? ({ own: hand === 'right' ? 'old-end' : 'new-end' } as const) : {};
+      return runs.length ? [{ do: 'bind', name: `held-${part}-${hand}`, runs, by: 'chain', yarn: o.yarn, ...own }] : [];
+    })
   );
 }
+
+/** Armholes without sleeves are edged: the side of a panel rolls inwards, to the purl side. */
+function armholes(g: Ground, body: Body, sleeve: SewnSleeves | null, edge: ArmEdge): Act[] {
+  if (sleeve || edge === 'none') return [];
+  return HANDS.map((hand) => ({
+    do: 'bind',
+    name: `armhole-${hand}`,
+    runs: body.hands[hand].armhole,
+    by: 'crochet',
+    yarn: g.o.bandYarn ?? g.o.yarn,
+    perFour: g.o.bandPerFour
+  }));
+}
+
+/** Stitches of a V that wait on threads, chained off before the band goes over them. */
+const neckEdges = (g: Ground, body: Body): Act[] =>
+  HANDS.flatMap((hand): Act[] => {
+    const runs = body.neckHeld[hand];
+    return runs.length ? [{ do: 'bind', name: `held-neck-${hand}`, runs, by: 'chain', yarn: g.o.yarn }] : [];
+  });
 
 /** Sides, sleeves and armholes by one of two schools. A sleeve that is a tube, or a panel under the arm, is set in round. */
 function sides(g: Ground, body: Body, sleeve: SewnSleeves | null): Act[] {
@@ -80,9 +103,9 @@ function sides(g: Ground, body: Body, sleeve: SewnSleeves | null): Act[] {
   });
 }
 
-/** Wrists of sleeves that hang on waste. */
+/** Wrists of sleeves that hang on waste: of tubes, and of panels that began from the strip. */
 function wrists(g: Ground, sleeve: SewnSleeves | null): Act[] {
-  if (!sleeve?.drafted.tube) return [];
+  if (!sleeve || (!sleeve.drafted.tube && !g.strip)) return [];
   return [
     ...HANDS.map((hand): Act => ({ do: 'bind', name: `wrist-${hand}`, runs: sleeveRuns(sleeve, hand).wrist, by: 'crochet', yarn: g.o.bandYarn ?? g.o.yarn })), // prettier-ignore
     { do: 'wasteOff', piece: sleeve.at, edge: 'cast-on', by: g.o.wasteWay }
@@ -97,13 +120,19 @@ export function garmentActs(
   g: Ground,
   pieces: readonly Piece[],
   body: Body,
-  { sleeve, pockets, straightRows }: { sleeve: SewnSleeves | null; pockets: readonly Act[]; straightRows: number }
+  {
+    sleeve,
+    pockets,
+    straightRows,
+    armEdge
+  }: { sleeve: SewnSleeves | null; pockets: readonly Act[]; straightRows: number; armEdge: ArmEdge }
 ): Act[] {
   const { o } = g;
   const bandYarn = o.bandYarn ?? o.yarn;
   const panels = pieces.flatMap((part, piece) => (part.mode === 'tube' ? [] : [piece]));
   // Buttons sit on one front, their holes on the other, from the hem to where the neck begins.
-  const holed: Hand = o.buttonSide === 'left' ? 'right' : 'left';
+  const holed: Hand = o.holesOn;
+  const buttoned: Hand = holed === 'left' ? 'right' : 'left';
   const frontOf = (hand: Hand): number => (hand === 'left' ? body.leftFront : body.rightFront);
   const line = (hand: Hand): ButtonLine => ({
     count: o.buttons,
@@ -122,11 +151,13 @@ export function garmentActs(
     ...shoulders(g, body),
     ...(waits.length > 0 ? [{ do: 'bind', name: 'held-neck', runs: waits, by: 'chain', yarn: o.yarn } as const] : []),
     ...sides(g, body, sleeve),
+    ...armholes(g, body, sleeve, armEdge),
+    ...neckEdges(g, body),
     { do: 'bind', name: 'hem', runs: body.hem, by: 'crochet', yarn: bandYarn },
     { do: 'bind', name: 'band', runs: body.band, by: 'crochet', yarn: bandYarn, perFour: o.bandPerFour, widthMm: o.bandMm, ...(o.buttons > 0 ? { holes: line(holed) } : {}) }, // prettier-ignore
     ...hemmed.map((piece): Act => ({ do: 'wasteOff', piece, edge: 'cast-on', by: o.wasteWay })),
     ...wrists(g, sleeve),
-    ...(o.buttons > 0 ? [{ do: 'fix', what: 'button', piece: frontOf(o.buttonSide), count: o.buttons, yarn: bandYarn, along: { ...line(o.buttonSide), perFour: o.bandPerFour } } as const] : []), // prettier-ignore
+    ...(o.buttons > 0 ? [{ do: 'fix', what: 'button', piece: frontOf(buttoned), count: o.buttons, yarn: bandYarn, along: { ...line(buttoned), perFour: o.bandPerFour } } as const] : []), // prettier-ignore
     weave('woven')
   ];
 }

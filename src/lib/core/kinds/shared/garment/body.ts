@@ -40,12 +40,16 @@ export interface Body {
   readonly sidePanel: number | null;
   readonly hem: readonly RunRef[];
   readonly neckRuns: readonly RunRef[];
+  /** Stitches of the V that were taken onto a thread one by one, by the front they belong to. */
+  readonly neckHeld: Readonly<Record<Hand, readonly RunRef[]>>;
   /** Up the left front, round the neck, down the right front. */
   readonly band: readonly RunRef[];
   /** Once round the right armhole; across the neck at the back; one shoulder: to be measured. */
   readonly armhole: readonly RimPart[];
   /** Once round the hem. */
   readonly round: readonly RimPart[];
+  /** Rows after which the body of a piece ends, and the edges at which its armholes begin. */
+  readonly underarms: readonly { readonly piece: number; readonly row: number; readonly sides: readonly Side[] }[];
   readonly neck: readonly RimPart[];
   readonly shoulder: readonly RimPart[];
 }
@@ -99,8 +103,8 @@ function backs(g: Ground): Piece[] {
 function fronts(g: Ground, neck: Neck): Piece[] {
   const { c, o } = g;
   // The V is at the far edge: each of its decreases comes one row before an even one, when the yarn is there.
-  const slope = neck.slope ? slopeEvents(neck.slope, 'high', neck.from - 1, 'decrease') : [];
-  const last = c.shoulder + (neck.slope ? 0 : c.neck);
+  const slope = neck.slope ? slopeEvents(neck.slope, 'high', 0, neck.method, neck.takes) : [];
+  const last = Math.max(1, c.shoulder + c.neck - neck.takes);
   const begins = g.lowAfter(c.front.body);
   const front = [
     ...g.start(begins),
@@ -126,6 +130,12 @@ function sides(g: Ground): Piece[] {
     );
   return [...named('Right'), ...named('Left')];
 }
+
+/** Rows after which stitches of an armhole were taken onto a thread: those held at once, and single ones after them. */
+const heldRows = (c: Counts, row: number, body: number): { from: number; to: number } => ({
+  from: row,
+  to: c.arm.method === 'thread' ? body + (c.arm.at.at(-1) ?? 0) + 1 : row
+});
 
 /** Rows after which the groups of a sloped shoulder begin, at the edge where the yarn is, or a row later. */
 const shoulderRow = (c: Counts, later: 0 | 1): number => lastAtArm(c.back) - 2 * (shoulderGroups(c) - 1) + later;
@@ -161,8 +171,16 @@ export function draftBody(g: Ground, slope: Neck): Body {
     const span = h === 'left' ? { from: half.from + away, to: half.from + away + count - 1 } : { from: half.to - away - count + 1, to: half.to - away }; // prettier-ignore
     return { piece: at[h].front, run: 'hung-off', pins: span };
   };
-  const leftOver = slope.slope ? 0 : c.neck;
-  const frontNeck = (h: Hand): RunRef[] => (leftOver > 0 ? [onFront(h, c.shoulder, leftOver)] : []);
+  const single = c.arm.method === 'thread' && c.arm.at.length > 0;
+  const leftOver = Math.max(0, c.neck - slope.takes);
+  // Where the V takes more than the neck, as many loops are taken on the back as the front has.
+  const shoulder = c.shoulder + Math.min(0, c.neck - slope.takes);
+  const onThreads = slope.method === 'thread' && (slope.slope?.stitches ?? 0) > 0;
+  const neckHeld: Record<Hand, RunRef[]> = {
+    left: onThreads ? [{ piece: leftFront, run: 'held', side: 'high' }] : [],
+    right: onThreads ? [{ piece: rightFront, run: 'held', side: 'low' }] : []
+  };
+  const frontNeck = (h: Hand): RunRef[] => (leftOver > 0 ? [onFront(h, shoulder, leftOver)] : []);
 
   const hand = (h: Hand): BodyHand => {
     const { back: b, front: f, backSide, frontSide } = at[h];
@@ -171,16 +189,16 @@ export function draftBody(g: Ground, slope: Neck): Body {
     const cut = c.onePiece && g.o.farSide === 'cut' && c.held > 0;
     const underarm = cut ? 0 : late;
     const top = g.sloped ? shoulderRow(c, cut ? (h === 'right' ? 1 : 0) : late) : riseOf(c.back) + (g.sloped ? 1 : 0);
-    const held = (piece: number, side: Side, row: number): RunRef[] =>
-      c.held > 0 ? [{ piece, run: 'held', side, rows: { from: row, to: row } }] : [];
+    const held = (piece: number, side: Side, row: number, body: number): RunRef[] =>
+      c.held > 0 || single ? [{ piece, run: 'held', side, rows: heldRows(c, row, body) }] : [];
     const panels = sidePanel === null ? [] : Array.from({ length: c.sides }, (_, i) => sidePanel + (h === 'right' ? 0 : c.sides) + i); // prettier-ignore
     const [firstPanel, lastPanel] = [panels[0], panels.at(-1)];
     const [backEdge, frontEdge] = [edge(b, backSide, 1, c.back.body), edge(f, frontSide, 1, c.front.body)];
     mends[`side-${h}`] = mend;
     mends[`side-front-${h}`] = mend;
     return {
-      back: { side: backEdge, held: held(b, backSide, c.back.body + underarm) },
-      front: { side: frontEdge, held: held(f, frontSide, c.front.body) },
+      back: { side: backEdge, held: held(b, backSide, c.back.body + underarm, c.back.body) },
+      front: { side: frontEdge, held: held(f, frontSide, c.front.body, c.front.body) },
       sides:
         firstPanel === undefined || lastPanel === undefined
           ? []
@@ -191,27 +209,27 @@ export function draftBody(g: Ground, slope: Neck): Body {
               seam(`side-front-${h}`, [whole(lastPanel, backSide)], [frontEdge])
             ],
       armhole: [
-        edge(b, backSide, c.back.body + 1, top),
-        ...held(b, backSide, c.back.body + underarm),
+        ...(top > c.back.body ? [edge(b, backSide, c.back.body + 1, top)] : []),
+        ...held(b, backSide, c.back.body + underarm, c.back.body),
         edge(f, frontSide, c.front.body + 1, riseOf(c.front)),
-        ...held(f, frontSide, c.front.body),
+        ...held(f, frontSide, c.front.body, c.front.body),
         ...panels.map((piece) => ({ piece, run: 'hung-off' }) as const)
       ],
-      shoulder: { back: shoulderOf(g, at[h].back, backSide, c), front: onFront(h, 0, c.shoulder) }
+      shoulder: { back: shoulderOf(g, at[h].back, backSide, shoulder), front: onFront(h, 0, shoulder) }
     };
   };
 
   const inward = c.held + c.decreased;
   const pins = c.onePiece ? g.pins.whole : g.pins.half;
   const [low, high] = [pins.from + inward, pins.to - inward];
-  const inner: Pins = g.sloped ? { from: low, to: high } : { from: low + c.shoulder, to: high - c.shoulder };
+  const inner: Pins = g.sloped ? { from: low, to: high } : { from: low + shoulder, to: high - shoulder };
   // A neck of no stitches at the back has no edge there.
   const across = (piece: number, from: number, to: number): RunRef[] =>
     from <= to ? [{ piece, run: 'hung-off', pins: { from, to } }] : [];
   const neck: RunRef[] = c.onePiece
     ? across(0, inner.from, inner.to)
     : [...across(rightBack, inner.from, pins.to), ...across(leftBack, pins.from, inner.to)];
-  const heldPart = (piece: number, side: Side, row: number): RimPart => ({ edge: { piece, run: 'held', side, rows: { from: row, to: row } } }); // prettier-ignore
+  const heldPart = (piece: number, side: Side, body: number): RimPart => ({ edge: { piece, run: 'held', side, rows: heldRows(c, body, body) } }); // prettier-ignore
   const seamed = c.onePiece ? 0 : SEAM_STITCH;
   const every = [...back, ...front, ...under].map((_, piece) => piece);
   return {
@@ -224,7 +242,16 @@ export function draftBody(g: Ground, slope: Neck): Body {
     sidePanel,
     hem: every.map((piece) => ({ piece, run: 'cast-on' })),
     neckRuns: [...frontNeck('left'), ...neck, ...frontNeck('right')],
-    band: [whole(leftFront, 'high'), ...frontNeck('left'), ...neck, ...frontNeck('right'), whole(rightFront, 'low')],
+    neckHeld,
+    band: [
+      whole(leftFront, 'high'),
+      ...neckHeld.left,
+      ...frontNeck('left'),
+      ...neck,
+      ...frontNeck('right'),
+      ...neckHeld.right,
+      whole(rightFront, 'low')
+    ],
     armhole: [
       { edge: edge(rightBack, 'low', c.back.body + 1, riseOf(c.back)) },
       { edge: edge(rightFront, 'high', c.front.body + 1, riseOf(c.front)) },
@@ -234,19 +261,30 @@ export function draftBody(g: Ground, slope: Neck): Body {
     ],
     // A back in one has no seam in its middle; every other piece loses a stitch to the seam at either edge.
     round: every.map((piece) => ({ edge: { piece, run: 'cast-on' }, inSeams: 2 * SEAM_STITCH })),
+    underarms: [
+      ...(c.onePiece
+        ? [{ piece: rightBack, row: c.back.body, sides: ['low', 'high'] as const }]
+        : [
+            { piece: rightBack, row: c.back.body, sides: [at.right.backSide] },
+            { piece: leftBack, row: c.back.body, sides: [at.left.backSide] }
+          ]),
+      { piece: rightFront, row: c.front.body, sides: [at.right.frontSide] },
+      { piece: leftFront, row: c.front.body, sides: [at.left.frontSide] }
+    ],
     neck: neck.map((own) => ({ edge: own, inSeams: seamed })),
     shoulder: [{ edge: { piece: leftFront, run: 'hung-off' } }]
   };
 }
 
 /** The stitches of a shoulder next to the armhole; where it slopes they wait on a thread. */
-function shoulderOf(g: Ground, piece: number, side: Side, c: Counts): RunRef {
-  if (g.sloped) return { piece, run: 'held', side, rows: { from: c.back.body + 2, to: riseOf(c.back) + 1 } };
+function shoulderOf(g: Ground, piece: number, side: Side, shoulder: number): RunRef {
+  const { c } = g;
+  if (g.sloped) return { piece, run: 'held', side, rows: { from: shoulderRow(c, 0), to: riseOf(c.back) + 1 } };
   const at = c.onePiece ? g.pins.whole : g.pins.half;
   const inward = c.held + c.decreased;
   const pins =
     side === 'low'
-      ? { from: at.from + inward, to: at.from + inward + c.shoulder - 1 }
-      : { from: at.to - inward - c.shoulder + 1, to: at.to - inward };
+      ? { from: at.from + inward, to: at.from + inward + shoulder - 1 }
+      : { from: at.to - inward - shoulder + 1, to: at.to - inward };
   return { piece, run: 'hung-off', pins };
 }

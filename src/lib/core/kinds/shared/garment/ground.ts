@@ -1,4 +1,4 @@
-import { type Kit, yarnOf } from '../../../kit';
+import { type Kit, rulesOf, yarnOf } from '../../../kit';
 import { type Brief, castOn, type Operation, type Piece, type Side, wasteRows } from '../../../plan';
 import { panelPiece, pinsFor, SEAM_STITCH, startingAt } from '../panel';
 import { furthest } from '../pick';
@@ -19,6 +19,10 @@ export interface Ground {
   readonly waste: number;
   /** The edge where the yarn must begin, so that it stands at the low one after so many rows. */
   readonly lowAfter: (rows: number) => Side;
+  /** The work's own ends do what they can reach. */
+  readonly ownTails: boolean;
+  /** Every piece begins from the reusable strip. */
+  readonly strip: boolean;
   /** Cast-on and waste rows of a piece whose first row stays open and whose work begins with the yarn at this edge. */
   readonly start: (begins: Side) => readonly Operation[];
   /** Shoulders are held in groups: asked for, and wide enough for it. */
@@ -37,6 +41,7 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
   const wasteYarn = o.wasteYarn ?? furthest(kit, [yarnOf(kit, o.yarn)]);
   // An even number leaves the yarn where it began; one more takes it across.
   const waste = even(Math.max(2, kit.habits.wasteStart));
+  const strip = kit.habits.wasteStrip && rulesOf(kit).stripForAll;
   return {
     kit,
     o,
@@ -44,9 +49,14 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
     c,
     wasteYarn,
     waste,
+    strip,
+    ownTails: rulesOf(kit).ownTails,
     lowAfter: (rows) => (rows % 2 === 0 ? 'low' : 'high'),
     start: (begins) =>
-      begun(ring, [castOn(wasteYarn, 'e-wrap'), wasteRows(wasteYarn, begins === ring.starts ? waste : waste + 1)]),
+      begun(ring, [
+        castOn(wasteYarn, strip ? 'rag' : 'e-wrap'),
+        wasteRows(wasteYarn, begins === ring.starts ? waste : waste + 1)
+      ]),
     sloped: o.shoulders === 'sloped' && c.shoulder >= c.groups && c.neck >= 2,
     pins: {
       half: pinsFor(ring.machine, o.mode, c.half),

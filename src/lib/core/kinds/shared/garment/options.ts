@@ -1,5 +1,13 @@
 import * as z from 'zod/mini';
-import { choiceOption, countOption, lengthOption, yarnOption, yarnOrNoneOption } from '../../../plan';
+import {
+  choiceOption,
+  countOption,
+  lengthOption,
+  slopeOption,
+  type TypedSlope,
+  yarnOption,
+  yarnOrNoneOption
+} from '../../../plan';
 import { panelMode, startOption } from '../panel';
 import { wasteWayOption } from '../waste';
 import { ENDS, sizeByOption, wearerOption, WHO } from '../options';
@@ -19,6 +27,9 @@ const cutIn = { key: 'armholes', is: ['cut-in'] } as const;
 
 /** Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every other row). */
 export const SHOULDER_GROUPS = 3;
+
+/** Ways in which stitches go at an edge of a garment. */
+const EDGE_METHODS = ['full-fashioned', 'two-edge', 'double', 'simple', 'thread'] as const;
 
 /** What every garment of panels asks. */
 export const garmentOptions = {
@@ -41,16 +52,23 @@ export const garmentOptions = {
   singles: countOption({ group: WHO, min: 0, max: 60, start: 3, when: { ...counted, and: cutIn } }), // prettier-ignore
   shoulderStitches: countOption({ group: WHO, min: 1, max: 80, start: 17, when: rowsTyped }), // prettier-ignore
   shoulderGroups: countOption({ group: WHO, min: 1, max: 12, start: SHOULDER_GROUPS, when: { ...counted, and: { key: 'shoulders', is: ['sloped'] } } }), // prettier-ignore
-  neckDepthMm: lengthOption({ group: SHAPE, min: 40, max: 600, start: 200 }), // prettier-ignore
+  neckBy: choiceOption({ group: SHAPE, choices: ['depth', 'row'] }),
+  neckDepthMm: lengthOption({ group: SHAPE, min: 40, max: 600, start: 200, when: { key: 'neckBy', is: ['depth'] } }),
+  neckRow: countOption({ group: SHAPE, min: 1, max: 800, start: 57, when: { key: 'neckBy', is: ['row'] } }),
+  neckMethod: choiceOption({ group: SHAPE, choices: EDGE_METHODS }),
+  neckSlope: slopeOption({ group: SHAPE }),
   armholes: choiceOption({ group: SHAPE, choices: ['cut-in', 'straight'] }),
+  armMethod: choiceOption({ group: SHAPE, choices: EDGE_METHODS, when: cutIn }),
+  armSlope: slopeOption({ group: SHAPE, when: cutIn }),
   shoulders: choiceOption({ group: SHAPE, choices: ['straight', 'sloped'] }),
   assembly: choiceOption({ group: SHAPE, school: true, choices: ['flat', 'round'] }),
   shoulderBy: choiceOption({ group: SHAPE, school: true, choices: ['sewn', 'together', 'slip'] }),
+  fronts: choiceOption({ group: SHAPE, choices: ['closed', 'open'] }),
   bandMm: lengthOption({ group: SHAPE, min: 5, max: 80, start: 5 }),
   bandPerFour: countOption({ group: SHAPE, min: 2, max: 4, start: 3 }),
   buttons: countOption({ group: SHAPE, min: 0, max: MOST_BUTTONS, start: 0 }),
   buttonMm: lengthOption({ group: SHAPE, min: 8, max: 50, start: 18, small: true, when: buttoned }),
-  buttonSide: choiceOption({ group: SHAPE, choices: ['left', 'right'], when: buttoned }),
+  holesOn: choiceOption({ group: SHAPE, choices: ['right', 'left'], when: buttoned }),
   pockets: choiceOption({ group: SHAPE, choices: ['none', 'both', 'left', 'right'] }),
   pocketWideMm: lengthOption({ group: SHAPE, min: 30, max: 300, start: 110, when: pocketed }),
   pocketTallMm: lengthOption({ group: SHAPE, min: 30, max: 400, start: 120, when: pocketed }),
@@ -68,6 +86,9 @@ export const garmentOptions = {
 /** What was chosen for a garment. */
 export type GarmentChoice = z.output<z.ZodMiniObject<typeof garmentOptions>>;
 
+/** How armholes without sleeves are finished. */
+export type ArmEdge = 'crochet' | 'none';
+
 /** Sleeves of a garment; none for a waistcoat. */
 export interface SleeveChoice {
   readonly sleeves: 'tube' | 'panel';
@@ -76,4 +97,6 @@ export interface SleeveChoice {
   /** Where all counts are typed. */
   readonly sleeveRows: number;
   readonly sleeveStitches: number;
+  /** Its slope as it was typed; null where it is spread evenly. */
+  readonly sleeveSlope: TypedSlope | null;
 }

@@ -12,6 +12,8 @@ interface Pockets {
   readonly pieces: readonly Piece[];
   readonly acts: readonly Act[];
   readonly clamped: readonly Clamped[];
+  /** Rows up to the first one of a pocket, and of the pocket itself; none without pockets. */
+  readonly placed: { readonly piece: number; readonly up: number; readonly rows: number } | null;
 }
 
 /**
@@ -21,22 +23,26 @@ interface Pockets {
  */
 export function draftPockets(g: Ground, body: Body, from: number): Pockets {
   const { o, c, ring } = g;
-  if (o.pockets === 'none') return { pieces: [], acts: [], clamped: [] };
+  if (o.pockets === 'none') return { pieces: [], acts: [], clamped: [], placed: null };
   const hands: readonly Hand[] = o.pockets === 'both' ? ['left', 'right'] : [o.pockets];
   const asked = Math.max(4, Math.round((o.pocketWideMm / 10) * ring.gauge.wales.value));
   const stitches = Math.max(2, Math.min(asked, c.half - 2 * CLEAR));
   const perMm = ring.gauge.courses.value / 10;
-  const up = Math.min(Math.round(o.pocketUpMm * perMm), Math.max(0, c.front.body - 4));
-  const wanted = Math.max(4, Math.round(o.pocketTallMm * perMm));
-  // Above the underarm the front narrows.
-  const rows = Math.max(2, Math.min(wanted, c.front.body - up));
+  const up = Math.round(o.pocketUpMm * perMm);
+  // As tall as it was asked for: where it does not fit below the underarm, a judge says so.
+  const rows = Math.max(4, Math.round(o.pocketTallMm * perMm));
   const at = pinsFor(ring.machine, o.mode, stitches);
-  const operations = begun(ring, [
-    castOn(o.yarn, 'e-wrap'),
+  const operations = [
+    ...(g.strip ? g.start(ring.starts) : begun(ring, [castOn(o.yarn, 'e-wrap')])),
     ...shapedRows('Pocket', o.yarn, rows, []),
     chainOff(o.yarn, g.wide(stitches))
-  ]);
+  ];
   const piece = (hand: Hand): Piece => g.panel(hand === 'left' ? 'Left pocket' : 'Right pocket', at, operations);
+  // Begun from the strip, its first row is live: chained off, and only then the waste comes off.
+  const bottom = (p: number): Act[] => [
+    { do: 'bind', name: 'edge-first', runs: [{ piece: p, run: 'cast-on' }], by: 'chain', yarn: o.yarn },
+    { do: 'wasteOff', piece: p, edge: 'cast-on', by: o.wasteWay }
+  ];
   const act = (hand: Hand, p: number): Act => {
     // Measured from the edge in the middle of the body, which both fronts have.
     const side: Side = hand === 'left' ? 'high' : 'low';
@@ -56,11 +62,11 @@ export function draftPockets(g: Ground, body: Body, from: number): Pockets {
     };
   };
   return {
+    placed: { piece: from, up, rows },
     pieces: hands.map(piece),
-    acts: hands.map((hand, i) => act(hand, from + i)),
+    acts: hands.flatMap((hand, i) => [...(g.strip ? bottom(from + i) : []), act(hand, from + i)]),
     clamped: [
-      ...(asked > stitches ? [{ piece: from, option: 'pocketWideMm', asked, given: stitches, of: 'stitches', why: 'room' } as const] : []), // prettier-ignore
-      ...(wanted > rows ? [{ piece: from, option: 'pocketTallMm', asked: wanted, given: rows, of: 'rows', why: 'room' } as const] : []) // prettier-ignore
+      ...(asked > stitches ? [{ piece: from, option: 'pocketWideMm', asked, given: stitches, of: 'stitches', why: 'room' } as const] : []) // prettier-ignore
     ]
   };
 }

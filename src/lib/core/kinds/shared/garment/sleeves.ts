@@ -7,11 +7,15 @@ import {
   type RimPart,
   type Shaping,
   shapedRows,
-  slopeEvents,
+  type FittedSlope,
+  increaseEvents,
+  type Side,
   trySlope,
+  typedSlope,
   wasteRows
 } from '../../../plan';
 import { pinsFor, SEAM_STITCH, usable } from '../panel';
+import { laterIn, leftOf, typedTrouble } from '../taper';
 import { even, rowsFor, tubePiece } from '../tube';
 import type { Ground } from './ground';
 import type { SleeveChoice } from './options';
@@ -56,34 +60,50 @@ function asTube(g: Ground, o: SleeveChoice, at: number, rows: number): Sleeves {
   };
 }
 
+/** What a typed slope of a sleeve cannot do as it stands, if anything. */
+function sleeveTrouble(
+  typed: FittedSlope,
+  { fits, most, begins, rows }: { fits: boolean; most: number; begins: Side; rows: number }
+): Shaping['trouble'] {
+  const mend = { remedy: { code: 'spread' }, options: { sleeveSlope: null } } as const;
+  const why = { is: 'typed-other', takes: typed.slope.stitches, wants: most } as const;
+  if (!fits) return { why, option: 'sleeveSlope', mend };
+  return typedTrouble('sleeveSlope', leftOf(typed), laterIn(typed.slope.at, begins, begins), rows);
+}
+
 /** As wide as the armhole asks, widening from the wrist to the top; one wider than the ring comes in parts. */
 function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm: number): Sleeves {
   const { machine, gauge } = g.ring;
-  const most = usable(machine, g.o.mode);
+  const most = usable(g.ring, g.o.mode);
   const around = Math.max(4, Math.round((armholeMm / 10) * gauge.wales.value));
   const parts = Math.ceil(around / Math.max(1, most - 2 * SEAM_STITCH));
   const own = o.sizeBy === 'counts';
   const top = Math.min(most, own ? o.sleeveStitches : Math.ceil(around / parts) + 2 * SEAM_STITCH);
   const wider = Math.min(Math.floor(top * WRIST_NARROWER), Math.floor(rows / 2) - 1);
   // The far edge comes a row later, so the last row is left for it.
-  const tried = trySlope(Math.max(0, wider), rows - 1);
-  const slope = tried.ok ? tried.slope : null;
+  const typed = o.sleeveSlope ? typedSlope(o.sleeveSlope, rows - 1) : null;
+  const tried = trySlope(Math.max(0, wider), rows - 1, g.ring.slopes);
+  // A line that was typed is kept as long as a stitch is left at the wrist.
+  const fits = typed && 2 * typed.slope.stitches < top - 1;
+  const slope = fits ? typed.slope : tried.ok ? tried.slope : null;
   const pins = pinsFor(machine, g.o.mode, top);
   const grown = slope?.stitches ?? 0;
   const cuff = { from: pins.from + grown, to: pins.to - grown };
-  const events = slope ? (['low', 'high'] as const).flatMap((side) => slopeEvents(slope, side, 0, 'increase')) : [];
-  const ops = [
-    { ...castOn(g.o.yarn, 'e-wrap'), pins: cuff },
-    ...shapedRows('Sleeve', g.o.yarn, rows, events, g.ring.starts),
-    chainOff(g.o.yarn, g.wide(top))
-  ];
+  const events = slope ? (['low', 'high'] as const).flatMap((side) => increaseEvents(slope, side, 0)) : [];
+  const begins = g.ring.starts;
+  const trouble = typed && sleeveTrouble(typed, { fits: fits === true, most: Math.floor((top - 2) / 2), begins, rows });
+  // From the strip the wrist stays open until it is edged; else the wrap is its edge.
+  const start = g.strip
+    ? g.start(begins).map((op) => (op.op === 'castOn' ? { ...op, pins: cuff } : op))
+    : [{ ...castOn(g.o.yarn, 'e-wrap'), pins: cuff }];
+  const ops = [...start, ...shapedRows('Sleeve', g.o.yarn, rows, events, begins), chainOff(g.o.yarn, g.wide(top))];
   return {
     piece: g.panel('Sleeve', pins, ops, 2 * parts),
     tube: false,
     parts,
     shaping:
       slope && slope.stitches > 0
-        ? [{ piece: at, what: { of: 'sleeve' }, gaps: slope.gaps, at: slope.at, leftRows: slope.leftRows }] // prettier-ignore
+        ? [{ piece: at, what: { of: 'sleeve' }, gaps: slope.gaps, at: slope.at, leftRows: slope.leftRows, ...(trouble ? { trouble } : {}) }] // prettier-ignore
         : [],
     top: [{ edge: { piece: at, run: 'hung-off' }, inSeams: 2 * SEAM_STITCH, times: parts }],
     rows,

@@ -1,10 +1,21 @@
-import { type ShapingEvent, type Slope, trySlope } from '../../../plan';
+import {
+  type EdgeMethod,
+  type FittedSlope,
+  type ShapingEvent,
+  type Slope,
+  slopeEvents,
+  takesEach,
+  trySlope,
+  type TypedSlope,
+  typedRows,
+  typedSlope
+} from '../../../plan';
 import { even, type Ring, rowsFor } from '../tube';
 import { type Counts, type Rise, riseOf } from './counts';
 import type { GarmentChoice } from './options';
 
-/** Whole groups of a shoulder, the larger ones first. */
-function groupsOf({ shoulder, groups }: Pick<Counts, 'shoulder' | 'groups'>): number[] {
+/** Whole groups of a shoulder, the larger ones first. @example groupsOf({ shoulder: 17, groups: 3 }) // [6, 6, 5] */
+export function groupsOf({ shoulder, groups }: Pick<Counts, 'shoulder' | 'groups'>): number[] {
   const each = Math.floor(shoulder / groups);
   return Array.from({ length: groups }, (_, i) => each + (i < shoulder - each * groups ? 1 : 0)).filter((n) => n > 0);
 }
@@ -18,6 +29,50 @@ export const shoulderGroups = (c: Pick<Counts, 'shoulder' | 'groups'>): number =
  */
 export const lastAtArm = (rows: Rise): number => riseOf(rows) - (rows.arm % 2);
 
+/** The single stitches of an armhole: rows after the underarm, and how they go. */
+export interface ArmLine {
+  readonly method: EdgeMethod;
+  /** Rows after the end of the body, in their order. */
+  readonly at: readonly number[];
+  /** Stitches that go. */
+  readonly takes: number;
+  /** What of a typed line was left out; null where it is not typed. */
+  readonly left: { readonly early: number; readonly beyond: number; readonly over: number } | null;
+}
+
+/** One every other row from the underarm on, as many as there are stitches to go. */
+export const steepest = (stitches: number, method: EdgeMethod): ArmLine => ({
+  method,
+  at: Array.from({ length: Math.ceil(stitches / takesEach(method)) }, (_, i) => 2 * (i + 1)),
+  takes: stitches,
+  left: null
+});
+
+/**
+ * A typed armhole: its rows are those of the back, counted from the hem. What comes before the underarm, after the last row there is
+ * for it, or has no stitch to take is left out and counted.
+ *
+ * @param room stitches that may go, and the last row after the underarm at which one may
+ */
+export function typedArm(
+  typed: TypedSlope,
+  bodyRows: number,
+  method: EdgeMethod,
+  room: { readonly stitches: number; readonly lastRow: number }
+): ArmLine {
+  const each = takesEach(method);
+  const all = typedRows(typed).map((row) => row - bodyRows);
+  const after = all.filter((row) => row > 0);
+  const inside = after.filter((row) => row <= room.lastRow);
+  const at = inside.slice(0, Math.floor(room.stitches / each));
+  return {
+    method,
+    at,
+    takes: at.length * each,
+    left: { early: all.length - after.length, beyond: after.length - inside.length, over: inside.length - at.length }
+  };
+}
+
 /** Underarm and shoulder of the low edge; on the high edge all of it comes one row later, when the yarn is there. */
 export function armEvents(
   c: Counts,
@@ -28,9 +83,9 @@ export function armEvents(
 ) {
   const events: ShapingEvent[] = [];
   if (c.held > 0) events.push({ row: rows.body + later.underarm, op: { op: 'hold', side, stitches: c.held } });
-  for (let i = 1; i <= c.decreased; i++) {
-    events.push({ row: rows.body + 2 * i, op: { op: 'decrease', side, stitches: 1, method: 'full-fashioned' } });
-  }
+  // At the far edge all comes a row later: nothing may fall on the last row.
+  const at = c.arm.at.filter((row) => row < rows.arm);
+  events.push(...slopeEvents({ at }, side, rows.body, c.arm.method, c.arm.takes));
   if (!sloped) return events;
   const groups = groupsOf(c);
   const end = lastAtArm(rows);
@@ -43,22 +98,57 @@ export function armEvents(
 /** The V of a front: how deep it was asked, whether that comes out, and the slope that is knitted. */
 export interface Neck {
   readonly depth: number;
-  readonly tried: ReturnType<typeof trySlope>;
+  /** What was asked for, where it is spread evenly; null for a typed line. */
+  readonly tried: ReturnType<typeof trySlope> | null;
+  /** A line as it was typed; null where it is spread evenly. */
+  readonly typed: FittedSlope | null;
+  /** Rows of the work after which it happens; null where nothing is shaped. */
   readonly slope: Slope | null;
-  /** Rows of the front before the slope begins. */
+  readonly method: EdgeMethod;
+  /** Stitches that go, and the row after which the V begins. */
+  readonly takes: number;
   readonly from: number;
 }
 
-/** The neck of a front: decreases at the centre edge up to the shoulder. */
-export function neckOf(o: GarmentChoice, c: Counts, ring: Ring): Neck {
+/** Stitches of a shoulder that a typed V leaves at least. */
+const LEAST_SHOULDER = 3;
+
+/** A slope with its rows counted from the hem. */
+const fromHem = (slope: Slope, row: number): Slope => ({ ...slope, at: slope.at.map((at) => at + row) });
+
+/**
+ * The neck of a front: decreases at the centre edge up to the shoulder.
+ *
+ * @param sloped the back's shoulder is held in groups
+ */
+export function neckOf(o: GarmentChoice, c: Counts, ring: Ring, sloped: boolean): Neck {
   const all = riseOf(c.front);
-  const depth = Math.min(all - 2, even(rowsFor(ring, o.neckDepthMm)));
-  const tried = trySlope(c.neck, depth);
+  const method = o.neckMethod;
+  const each = takesEach(method);
+  const times = Math.ceil(c.neck / each);
+  if (o.neckSlope) {
+    // Three stitches of the shoulder stay, all of one that is held in groups on the back; and nothing falls after the last row at the centre edge.
+    const room = sloped ? c.neck : c.shoulder + c.neck - LEAST_SHOULDER;
+    const most = Math.floor(room / each);
+    const typed = typedSlope(o.neckSlope, all - 1, most);
+    const takes = each * typed.slope.stitches;
+    return { depth: all - o.neckSlope.from, tried: null, typed, slope: typed.slope, method, takes, from: o.neckSlope.from }; // prettier-ignore
+  }
+  const byRow = o.neckBy === 'row';
+  const depth = byRow ? Math.max(0, all - o.neckRow) : Math.min(all - 2, even(rowsFor(ring, o.neckDepthMm)));
+  const tried = trySlope(times, depth, ring.slopes);
+  const none = { depth, tried, typed: null, slope: null, method, takes: 0, from: all } as const;
+  // The yarn stands at the centre edge after every row that is odd from the underarm: from the other rows all comes a row later.
+  if (byRow) {
+    const late = (o.neckRow - c.front.body) % 2 === 0 ? 1 : 0;
+    const used = trySlope(times, depth - late, ring.slopes);
+    return used.ok ? { ...none, slope: fromHem(used.slope, o.neckRow + late), takes: c.neck, from: o.neckRow } : none;
+  }
   // The V begins where the yarn then stands at the centre edge: an odd rise asks for an odd depth.
-  const wish = Math.max(depth, 2 * c.neck);
+  const wish = Math.max(depth, 2 * times);
   const odd = (c.front.arm - wish) % 2 !== 0;
-  const whole = !odd ? wish : wish - 1 >= 2 * c.neck ? wish - 1 : wish + 1;
-  const used = whole <= all ? trySlope(c.neck, whole) : null;
-  const slope = used?.ok ? used.slope : null;
-  return { depth, tried, slope, from: slope ? all - whole : all };
+  const whole = !odd ? wish : wish - 1 >= 2 * times ? wish - 1 : wish + 1;
+  const used = whole <= all ? trySlope(times, whole, ring.slopes) : null;
+  if (!used?.ok) return none;
+  return { ...none, slope: fromHem(used.slope, all - whole - 1), takes: c.neck, from: all - whole - 1 };
 }
