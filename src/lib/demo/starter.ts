@@ -56,5 +56,5 @@ export const starterKit: Kit = {
     tieAfterRows: 4,
     hangOff: 'lifting'
   },
-  edition: 4
+  edition: 5
 };

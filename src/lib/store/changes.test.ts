@@ -15,12 +15,20 @@ const project = (kind: string, more: object = {}) => {
 describe('what an update changed in kept plans', () => {
   it('a browser from before is told every change once, with the projects it touches', async () => {
     const db = freshDb();
-    const projects = [project('lined-hat'), project('scarf'), project('panel')];
+    const projects = [project('lined-hat'), project('scarf'), project('panel'), project('waistcoat')];
     const told = await untold(db, projects);
     const named = Object.fromEntries(
       told.map(({ code, projects: touched }) => [code, touched.map(({ name }) => name)])
     );
-    expect(named).toEqual({ outside: ['lined-hat'], turning: ['scarf'], minutes: ['lined-hat', 'scarf', 'panel'] });
+    const all = ['lined-hat', 'scarf', 'panel', 'waistcoat'];
+    expect(named).toEqual({
+      outside: ['lined-hat'],
+      turning: ['scarf'],
+      slopes: ['waistcoat'],
+      bands: ['waistcoat'],
+      ranges: all,
+      minutes: all
+    });
     await toldAll(db);
     expect(await untold(db, projects)).toEqual([]);
     expect((await db.settings.get('told-edition'))?.value).toBe(EDITION);

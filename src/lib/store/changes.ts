@@ -113,6 +113,7 @@ const CHANGES: readonly Change[] = [
     since: 5,
     touches: (project) => project.knowledge === null && isOf('waistcoat', 'cardigan')(project)
   },
+  { code: 'ranges', since: 5, touches: (project) => project.knowledge === null },
   { code: 'minutes', since: 3, touches: () => true }
 ];
 

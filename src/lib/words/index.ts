@@ -6,6 +6,7 @@ export { departureWords } from './departure';
 export { standIn, standInAnswer, standInBut, standInColour, standInStock, standInUnknown } from './stand-in';
 export type { Labelled } from './options';
 export { kindTitle, kindWords, optionLabels } from './kinds';
+export { proposalWords } from './proposal';
 export type { Talk } from './talk';
 export { slipWords } from './en/slip';
 export { worded, type SaidFinding, type SaidFix } from './worded';

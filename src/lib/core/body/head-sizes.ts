@@ -1,26 +1,36 @@
 import type { Age } from './age';
 
-/**
- * Head girths to start from. Inches from memory of the Craft Yarn Council's standard head circumferences; a
- * head that can be measured should be.
- */
+/** Head girths to start from. A head that can be measured should be. */
 export interface HeadSize {
-  readonly code: string;
   readonly label: string;
   readonly age: Age;
   readonly girthMm: number;
-  readonly source: string;
+  /** The one to begin with for somebody of that age. */
+  readonly usual?: true;
 }
 
-const COUNCIL = 'from memory of the Craft Yarn Council head circumferences';
-const PRACTICE = 'common practice, no source';
+/** Where the girths by age come from (craft 5). */
+export const HEADS_SOURCE = 'from memory of published growth tables';
 
 export const HEAD_SIZES: readonly HeadSize[] = [
-  { code: 'preterm', label: 'Preterm baby', age: 'baby', girthMm: 305, source: COUNCIL },
-  { code: 'baby', label: 'Baby', age: 'baby', girthMm: 355, source: COUNCIL },
-  { code: 'toddler', label: 'Toddler', age: 'child', girthMm: 405, source: COUNCIL },
-  { code: 'child', label: 'Child', age: 'child', girthMm: 455, source: COUNCIL },
-  { code: 'small-adult', label: 'Small adult', age: 'adult', girthMm: 505, source: COUNCIL },
-  { code: 'adult', label: 'Adult', age: 'adult', girthMm: 560, source: COUNCIL },
-  { code: 'large-adult', label: 'Large adult', age: 'adult', girthMm: 600, source: PRACTICE }
+  { label: 'Newborn', age: 'baby', girthMm: 350 },
+  { label: '3 months', age: 'baby', girthMm: 400 },
+  { label: '6 months', age: 'baby', girthMm: 430, usual: true },
+  { label: '1 year', age: 'baby', girthMm: 460 },
+  { label: '2 years', age: 'child', girthMm: 485 },
+  { label: '4 years', age: 'child', girthMm: 505 },
+  { label: '6 years', age: 'child', girthMm: 515, usual: true },
+  { label: '8 years', age: 'child', girthMm: 525 },
+  { label: '10 years', age: 'child', girthMm: 535 },
+  { label: '12 years', age: 'child', girthMm: 540 },
+  { label: 'Women', age: 'adult', girthMm: 560, usual: true },
+  { label: 'Men', age: 'adult', girthMm: 580 }
+];
+
+/** Heads of babies born before their time, by their weight (craft 5). */
+export const PRETERM_HEADS: readonly HeadSize[] = [
+  { label: '1 kg', age: 'baby', girthMm: 250 },
+  { label: '1.5 kg', age: 'baby', girthMm: 280 },
+  { label: '2 kg', age: 'baby', girthMm: 310 },
+  { label: '2.5 kg', age: 'baby', girthMm: 325 }
 ];

@@ -1,6 +1,7 @@
 export { CHAIN_STRETCH, chainsPast } from './chain';
 export { fitted } from './fitted';
 export { AGES, type Age } from './age';
+export { proposed, type Proposal } from './proposed';
 export { measureOf, MEASURES, SIZE_TABLES, sizesFor, type Body } from './measures';
 export {
   CROWN_SHARE,

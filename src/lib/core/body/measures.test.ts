@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { HEAD_SIZES } from './head-sizes';
+import { HEAD_SIZES, PRETERM_HEADS } from './head-sizes';
 import { measureOf, MEASURES, SIZE_TABLES } from './measures';
 
 const INCH = 25.4;
@@ -54,8 +54,31 @@ describe('size tables', () => {
         expect(values, `${t.title}, ${code}`).toEqual(values.toSorted((a, b) => a - b));
       }
     }
-    const heads = HEAD_SIZES.map((h) => h.girthMm);
-    expect(heads).toEqual(heads.toSorted((a, b) => a - b));
+    for (const heads of [HEAD_SIZES, PRETERM_HEADS].map((sizes) => sizes.map((h) => h.girthMm)))
+      expect(heads).toEqual(heads.toSorted((a, b) => a - b));
+  });
+
+  // From memory of published growth tables, in cm, written out a second time on purpose.
+  it.each([
+    ['Newborn', 35],
+    ['3 months', 40],
+    ['6 months', 43],
+    ['1 year', 46],
+    ['2 years', 48.5],
+    ['4 years', 50.5],
+    ['6 years', 51.5],
+    ['8 years', 52.5],
+    ['10 years', 53.5],
+    ['12 years', 54],
+    ['Women', 56],
+    ['Men', 58],
+    ['1 kg', 25],
+    ['1.5 kg', 28],
+    ['2 kg', 31],
+    ['2.5 kg', 32.5]
+  ])('a head of %s: %f cm', (label, cm) => {
+    const found = [...HEAD_SIZES, ...PRETERM_HEADS].find((h) => h.label === label)!;
+    expect(found.girthMm).toBe(10 * cm);
   });
 
   it('every measure says where the tape goes, and can be looked up', () => {

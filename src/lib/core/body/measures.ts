@@ -1,5 +1,5 @@
 import type { Age } from './age';
-import { HEAD_SIZES } from './head-sizes';
+import { HEAD_SIZES, type HeadSize, HEADS_SOURCE, PRETERM_HEADS } from './head-sizes';
 
 /** What can be measured on a body or an object. */
 export interface Measure {
@@ -44,8 +44,10 @@ export const MEASURES: readonly Measure[] = [
 ];
 
 /** A row of a size table: a size and what it measures, in mm by code. */
-interface BodySize {
+export interface BodySize {
   readonly size: string;
+  /** The one to begin with for somebody of that age. */
+  readonly usual?: true;
   /** None for things. */
   readonly age?: Age;
   readonly measures: Readonly<Record<string, number>>;
@@ -54,6 +56,8 @@ interface BodySize {
 /** A table of sizes from one source. A body that can be measured should be. */
 export interface SizeTable {
   readonly title: string;
+  /** Whose sizes they are, where a size alone does not say it. */
+  readonly whose?: string;
   readonly source: string;
   readonly sizes: readonly BodySize[];
 }
@@ -78,6 +82,13 @@ const trunk = (
   measures: { chest: inch(chest), back: inch(back), 'upper-arm': inch(arm), 'cross-back': inch(cross), armhole: inch(hole) } // prettier-ignore
 });
 
+const head = ({ label, age, girthMm, usual }: HeadSize): BodySize => ({
+  size: label,
+  age,
+  measures: { head: girthMm },
+  ...(usual ? { usual } : {})
+});
+
 /** A foot: length in cm, girth near its length less a little (the girth is common practice). */
 const foot = (age: Age, size: string, length: number, girth: number): BodySize => ({
   age,
@@ -86,13 +97,11 @@ const foot = (age: Age, size: string, length: number, girth: number): BodySize =
 });
 
 export const SIZE_TABLES: readonly SizeTable[] = [
-  {
-    title: 'Heads',
-    source: 'from memory of the Craft Yarn Council head circumferences; large adult: common practice, no source',
-    sizes: HEAD_SIZES.map(({ label, age, girthMm }) => ({ size: label, age, measures: { head: girthMm } }))
-  },
+  { title: 'Heads', source: HEADS_SOURCE, sizes: HEAD_SIZES.map(head) },
+  { title: 'Heads of preterm babies, by weight', whose: 'Preterm', source: HEADS_SOURCE, sizes: PRETERM_HEADS.map(head) },
   {
     title: 'Women: chest, back, upper arm, cross back, armhole',
+    whose: 'Women',
     source: COUNCIL,
     sizes: [
       trunk('adult', 'XS', 29, 16.5, 9.75, 14.25, 6.25),
@@ -107,7 +116,21 @@ export const SIZE_TABLES: readonly SizeTable[] = [
     ]
   },
   {
+    title: 'Men: chest, back, upper arm, cross back, armhole',
+    whose: 'Men',
+    source: `${COUNCIL}; back length: ${PRACTICE}`,
+    sizes: [
+      trunk('adult', 'S', 35, 17, 12, 15.75, 8.75),
+      trunk('adult', 'M', 39, 17.5, 13, 16.75, 9.25),
+      trunk('adult', 'L', 43, 18, 15, 17.75, 9.75),
+      trunk('adult', 'XL', 47, 18.5, 16, 18.25, 10.25),
+      trunk('adult', '2X', 51, 19, 17, 18.75, 10.75),
+      trunk('adult', '3X', 55, 19.5, 18, 19.25, 11.25)
+    ]
+  },
+  {
     title: 'Children: chest, back, upper arm, cross back, armhole',
+    whose: 'Children',
     source: COUNCIL,
     sizes: [
       trunk('baby', '3 months', 16, 6, 5.5, 7.25, 3.25),
@@ -187,6 +210,9 @@ export const SIZE_TABLES: readonly SizeTable[] = [
 /** The measure of that code. @example measureOf('head')?.label // 'Head girth' */
 export const measureOf = (code: string): Measure | undefined => MEASURES.find((m) => m.code === code);
 
+/** What a size of a table is called. @example sizeLabel(women, m) // 'Women M' */
+export const sizeLabel = ({ whose }: SizeTable, { size }: BodySize): string => (whose ? `${whose} ${size}` : size);
+
 /** Somebody, or a size of a table, whose measures can be taken over. */
 export interface Body {
   readonly key: string;
@@ -204,12 +230,10 @@ export const sizesFor = (codes: readonly string[]): Body[] =>
   SIZE_TABLES.flatMap((table) =>
     table.sizes
       .filter(({ measures }) => codes.some((code) => measures[code] !== undefined))
-      .map(({ size, age, measures }) => {
-        const whose = table.title.startsWith('Women')
-          ? 'Women '
-          : table.title.startsWith('Children')
-            ? 'Children '
-            : '';
-        return { key: `${table.title} ${size}`, label: `${whose}${size}`, age, measures };
-      })
+      .map((own) => ({
+        key: `${table.title} ${own.size}`,
+        label: sizeLabel(table, own),
+        age: own.age,
+        measures: own.measures
+      }))
   );

@@ -26,6 +26,7 @@ describe('sizes to pick from', () => {
     const chests = sizesFor(['chest']);
     expect(chests.filter((s) => s.label.startsWith('Women'))).toHaveLength(9);
     expect(chests.filter((s) => s.label.startsWith('Children'))).toHaveLength(9);
+    expect(chests.filter((s) => s.label.startsWith('Men'))).toHaveLength(6);
     expect(new Set(chests.map((s) => s.key)).size).toBe(chests.length);
     expect(sizesFor(['nothing'])).toEqual([]);
   });
@@ -34,6 +35,8 @@ describe('sizes to pick from', () => {
   it.each([
     ['Women M', 'cross-back', 15.75],
     ['Women 5X', 'armhole', 10.25],
+    ['Men M', 'cross-back', 16.75],
+    ['Men L', 'upper-arm', 15],
     ['Children 2 years', 'armhole', 4.25],
     ['Children 12 years', 'cross-back', 12]
   ])('%s: %s %f in', (label, code, inches) => {

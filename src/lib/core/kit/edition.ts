@@ -37,11 +37,24 @@ export interface Rules {
   readonly threadPerGroup: boolean;
   /** Every piece of a garment begins from the strip, where that is the knitter's habit. */
   readonly stripForAll: boolean;
+  /** How far pieces differ is learned from the log; before, it was 2 % for everybody. */
+  readonly learnsSpread: boolean;
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
 export type ChangeCode =
-  'outside' | 'turning' | 'minutes' | 'strands' | 'loops' | 'bag' | 'tails' | 'wrap' | 'swatch' | 'slopes' | 'bands';
+  | 'outside'
+  | 'turning'
+  | 'minutes'
+  | 'strands'
+  | 'loops'
+  | 'bag'
+  | 'tails'
+  | 'wrap'
+  | 'swatch'
+  | 'slopes'
+  | 'bands'
+  | 'ranges';
 
 const FIRST: Rules = {
   flattest: FIRST_FLATTEST,
@@ -58,7 +71,8 @@ const FIRST: Rules = {
   bandsCount: false,
   handWhole: false,
   threadPerGroup: false,
-  stripForAll: false
+  stripForAll: false,
+  learnsSpread: false
 };
 const NOW: Rules = {
   flattest: FLATTEST,
@@ -75,7 +89,8 @@ const NOW: Rules = {
   bandsCount: true,
   handWhole: true,
   threadPerGroup: true,
-  stripForAll: true
+  stripForAll: true,
+  learnsSpread: true
 };
 const FOURTH: Rules = {
   ...NOW,
@@ -83,7 +98,8 @@ const FOURTH: Rules = {
   bandsCount: false,
   handWhole: false,
   threadPerGroup: false,
-  stripForAll: false
+  stripForAll: false,
+  learnsSpread: false
 };
 const THIRD: Rules = { ...FOURTH, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };

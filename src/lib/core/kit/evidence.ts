@@ -6,6 +6,7 @@ import type { FabricState } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
 import type { Observation } from './observation';
+import { type PieceSpread, type PieceSpreads, pieceSpreads } from './piece-spread';
 import { type Counted, measurementsOf, type PerCm, perCm, type Statement, type Swatch } from './swatch';
 import type { FingerTension } from './finger-tension';
 import { inState, isSwapped } from './doubted';
@@ -39,9 +40,6 @@ export interface Evidence {
 
 /** Reading a tape on soft fabric: a standard deviation of about 2 mm (own estimate, no source). */
 const TAPE_SD_MM = 2;
-
-/** Two pieces of the same yarn on the same machine differ by so much from day to day (own estimate, no source). */
-export const PIECE_SD = 0.02;
 
 /** Length and width the tape lay along, in mm. */
 function tapeRun(statement: Statement): { length: number; width: number | null } {
@@ -82,6 +80,7 @@ function ofSwatch(
   state: FabricState,
   nearness: Nearness,
   group: string,
+  spreads: PieceSpreads,
   doubts: (read: Counted) => boolean
 ): Evidence {
   const read = gaugeOfSwatch(swatch);
@@ -90,8 +89,8 @@ function ofSwatch(
   const runs = measurementsOf(swatch).map(tapeRun);
   const widths = runs.flatMap((r) => r.width ?? []);
   // Several measurements average the tape out, but what scatters more than a tape does counts as it scatters.
-  const error = (run: number, spread: number, count: number): number =>
-    combined(PIECE_SD, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(count));
+  const error = (piece: PieceSpread, run: number, spread: number, count: number): number =>
+    combined(piece.sd, Math.max(TAPE_SD_MM / run, spread) / Math.sqrt(count));
   const doubted = !swatch.setAside && doubts(read);
   const converted = swatch.state === state ? { from: null, to: null } : { from: swatch.state, to: state };
   return {
@@ -105,16 +104,22 @@ function ofSwatch(
     doubted,
     courses,
     wales: read.wales === null ? null : wales,
-    coursesSd: error(meanOf(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
-    walesSd: widths.length ? error(meanOf(widths), read.scatter.wales, read.count.wales) : 1
+    coursesSd: error(spreads.courses, meanOf(runs.map((r) => r.length)), read.scatter.courses, read.count.courses),
+    walesSd: widths.length ? error(spreads.wales, meanOf(widths), read.scatter.wales, read.count.wales) : 1
   };
 }
 
-function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, group: string): Evidence {
+function ofPiece(
+  piece: Observation,
+  state: FabricState,
+  nearness: Nearness,
+  group: string,
+  spreads: PieceSpreads
+): Evidence {
   const at = inState({ courses: 1, wales: 1 }, piece.state, state);
   const { lengthMm, flatWidthMm } = piece;
   // A piece of several yarns says less of each: its errors grow as the share of the yarn shrinks.
-  const error = (run: number): number => combined(PIECE_SD, TAPE_SD_MM / run) / Math.sqrt(piece.share);
+  const error = ({ sd }: PieceSpread, run: number): number => combined(sd, TAPE_SD_MM / run) / Math.sqrt(piece.share);
   return {
     id: piece.id,
     kind: 'piece',
@@ -126,8 +131,8 @@ function ofPiece(piece: Observation, state: FabricState, nearness: Nearness, gro
     doubted: false,
     courses: lengthMm === null ? null : (at.courses * 10 * piece.rows) / lengthMm,
     wales: flatWidthMm === null ? null : (at.wales * 5 * piece.pins) / flatWidthMm,
-    coursesSd: error(lengthMm ?? 100),
-    walesSd: error(flatWidthMm ?? 100)
+    coursesSd: error(spreads.courses, lengthMm ?? 100),
+    walesSd: error(spreads.wales, flatWidthMm ?? 100)
   };
 }
 
@@ -168,18 +173,21 @@ function gathered(
     return other(e.yarnId)?.weightClass === yarn.weightClass ? 'other-yarn' : null;
   };
   const { doubtsSwatches } = rulesOf(kit);
+  const spreads = pieceSpreads(kit);
   for (const swatch of kit.swatches) {
     const nearness = nearnessOf(swatch);
     if (!nearness) continue;
     const own = { ...(other(swatch.yarnId) ?? yarn), strands: swatch.strands };
     const doubts = (read: Counted): boolean => doubtsSwatches && isSwapped(swatch, read, machine, own);
     const group = `${groupOf(swatch.yarnId)} ${swatch.hole}${heldAs(swatch.fingers)}`;
-    found.push(ofSwatch(swatch, state, nearness, group, doubts));
+    found.push(ofSwatch(swatch, state, nearness, group, spreads, doubts));
   }
   for (const piece of kit.finished) {
     const nearness = nearnessOf(piece);
     if (nearness)
-      found.push(ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}${heldAs(piece.fingers)}`));
+      found.push(
+        ofPiece(piece, state, nearness, `${groupOf(piece.yarnId)} ${piece.hole}${heldAs(piece.fingers)}`, spreads)
+      );
   }
   return found
     .map((e) => (e.nearness === 'other-yarn' ? { ...e, told: { ...e.told, of: nameOf(other, e.group) } } : e))

@@ -75,7 +75,8 @@ describe('gaugeFor', () => {
   it('moves nearly to the swatch of the same hole, less to one of another hole, not to one of other strands', () => {
     const same = gauge([swatch('s', 2, '2026-01-01')]).courses;
     const elsewhere = gauge([swatch('s', 3, '2026-01-01')]).courses;
-    expect(same.value).toBeGreaterThan(2.08);
+    // By hand: the swatch is off by 3 % as pieces are, practice by 8 / 1.645 %: of 5 % more it believes 0.72 parts.
+    expect(same.value).toBeGreaterThan(2.07);
     expect(same.value).toBeLessThan(2.1);
     expect(elsewhere.value).toBeGreaterThan(2.02);
     expect(elsewhere.value).toBeLessThan(same.value);
@@ -113,7 +114,7 @@ describe('gaugeFor', () => {
     expect(of('firm').value).toBeGreaterThan(of('usual').value);
     expect(of('usual').value).toBeGreaterThan(2);
     expect(of('loose').value).toBeCloseTo(of('usual').value, 10);
-    expect(of('firm').high - of('firm').low).toBeLessThan(of('usual').high - of('usual').low);
+    expect(of('firm').high / of('firm').low).toBeLessThan(of('usual').high / of('usual').low);
     // The plan is worked out with the fingers of its brief.
     const rows = (fingers: 'usual' | 'firm') => made('scarf', { sizeBy: 'length', lengthMm: 1000 }, kit, { fingers }).sizes.pieces[0]!.rows; // prettier-ignore
     expect(rows('firm')).toBeGreaterThan(rows('usual'));

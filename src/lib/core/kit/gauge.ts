@@ -1,6 +1,6 @@
 import { type Basis, type Figure, type Reason, remembered } from '../quantity';
 import { inState } from './doubted';
-import { type Evidence, evidenceFor, PIECE_SD } from './evidence';
+import { type Evidence, evidenceFor } from './evidence';
 import { speaksFor } from './edition';
 import type { FingerTension } from './finger-tension';
 import { type Kit, yarnsById } from './kit';
@@ -8,7 +8,8 @@ import { type KnownOfGauges, knownOf } from './known';
 import { believed, type Estimate, learn, type Move, movesOf, type Prior } from './learn';
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
-import { combined, NINE_TENTHS } from './normal';
+import { combined } from './normal';
+import { nextPiece, type PieceSpread, pieceSpreads } from './piece-spread';
 import { practiceFor } from './practice';
 import { heldTex, type Yarn } from './yarn';
 import { yarnName } from './yarn-name';
@@ -50,8 +51,8 @@ export function usualHole(
 }
 
 /** A gauge as a figure: the range is that of the next piece, which differs from the true gauge as pieces do. */
-function figureOf(estimate: Estimate, basis: Basis, because: readonly Reason[]): Figure {
-  const half = NINE_TENTHS * combined(estimate.sd, PIECE_SD);
+function figureOf(estimate: Estimate, spread: PieceSpread, basis: Basis, because: readonly Reason[]): Figure {
+  const half = nextPiece(estimate.sd, spread, basis === 'learned');
   return {
     value: estimate.value,
     low: Math.min(estimate.low, estimate.value * Math.exp(-half)),
@@ -108,14 +109,15 @@ function weighed(kit: KnownOfGauges, machine: Machine, yarn: Yarn, hole: number,
       yarn
     );
   const [rows, stitches] = [whyFor('courses'), whyFor('wales')];
+  const spreads = pieceSpreads(kit);
   // The loop is one over the root of both counts, so half of their relative errors goes into it.
-  const loopSd = combined(courses.sd, wales.sd, PIECE_SD) / 2;
+  const loopSpread = nextPiece(combined(courses.sd, wales.sd), spreads.courses, rows.basis === 'learned') / 2;
   return {
-    courses: figureOf(courses, rows.basis, rows.why),
-    wales: figureOf(wales, stitches.basis, stitches.why),
+    courses: figureOf(courses, spreads.courses, rows.basis, rows.why),
+    wales: figureOf(wales, spreads.wales, stitches.basis, stitches.why),
     state,
     loopMm: loopLengthMm(courses.value, wales.value, state),
-    loopSpread: NINE_TENTHS * loopSd
+    loopSpread
   };
 }
 

@@ -1,13 +1,16 @@
 import fc from 'fast-check';
 import { gaussian, matrix, multiply, inv, transpose } from '../../../../tests/support/numbers';
 import { describe, expect, it } from 'vitest';
-import { evidenceFor, PIECE_SD } from './evidence';
+import { evidenceFor } from './evidence';
 import { gaugeFor, learnedGauge } from './gauge';
 import { practiceFor } from './practice';
 import { Kit, machineOf, yarnOf } from './kit';
 import { learn } from './learn';
 import { NINE_TENTHS, updated } from './normal';
 import { medium, sampleKit } from '../../../../tests/support/sample';
+
+/** Pieces differ by so much as the first belief has it. */
+const PIECE_SD = 0.03;
 
 /** A kit with pieces of one yarn, knitted at a true gauge by a knitter whose pieces differ as pieces do. */
 function kitOf(trueCourses: number, trueWales: number, lengths: readonly number[], normal: () => number): Kit {
@@ -142,9 +145,10 @@ describe('learning a gauge', () => {
         const next = truth * Math.exp(PIECE_SD * normal());
         if (courses.low <= next && next <= courses.high) held++;
       }
-      // Three standard errors of a share of 0.9 in 2,000 rounds are 0.02; a range that takes in its own swatches holds a little more.
+      // Three standard errors of a share of 0.9 in 2,000 rounds are 0.02. A range that takes in its own swatches, and allows for hands
+      // that vary more than is believed at first, holds more: 0.96 at most, where hands vary as believed.
       expect(held / 2000, `${swatches} swatches`).toBeGreaterThan(0.88);
-      expect(held / 2000, `${swatches} swatches`).toBeLessThan(0.94);
+      expect(held / 2000, `${swatches} swatches`).toBeLessThan(0.96);
     }
   });
 

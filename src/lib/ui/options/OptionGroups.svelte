@@ -1,10 +1,12 @@
 <script lang="ts">
   import { group } from 'd3-array';
+  import { proposed } from '$lib/core/body';
   import { kindOf } from '$lib/core/kinds';
   import type { Yarn } from '$lib/core/kit';
   import { askedIn, choosing, optionFields, type OptionMeta, withStarts } from '$lib/core/plan';
   import { yarnLetter } from '$lib/draw/tube-parts';
-  import { english, optionLabels, type SaidFinding } from '$lib/words';
+  import { english, optionLabels, proposalWords, type SaidFinding } from '$lib/words';
+  import { tell } from '../frame/tell.svelte';
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import BodyPick from './BodyPick.svelte';
@@ -37,7 +39,9 @@
     return i < 0 ? '' : yarnLetter(i);
   };
   function choose(key: string, value: unknown): void {
-    at.edit({ options: choosing(schema, at.result?.notes ?? null, options, key, value) });
+    const also = proposed(schema, brief.options, key, value);
+    at.edit({ options: { ...choosing(schema, at.result?.notes ?? null, options, key, value), ...also.changes } });
+    if (also.size !== null) void tell(proposalWords(kind, also, at.units));
     // A school that is chosen is how this knitter begins the next time.
     if (fields.some((field) => field.key === key && field.meta.school)) at.school(key, String(value));
   }
