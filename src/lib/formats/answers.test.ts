@@ -25,6 +25,7 @@ describe('planAnswer', () => {
       'plan',
       'reveal',
       'steps',
+      'verdict',
       'yarn'
     ]);
     // Every step keeps its facts, and has its words beside them.

@@ -1,7 +1,7 @@
 import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
 import type { Act, Join, RunRef, Shaping } from '$lib/core/plan';
-import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step } from '$lib/core/read';
+import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step, verdictOf } from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod/mini';
 import type { MadeAnswer } from './made-schema';
@@ -89,6 +89,14 @@ function shapingAnswer(line: Shaping, say: Speech): object {
   return { ...line, line: line.what, what, words: how };
 }
 
+/** How it fits what it was measured for; null where nothing is. */
+function verdictAnswer(result: Result, say: Speech): object | null {
+  const verdict = verdictOf(result);
+  if (!verdict) return null;
+  const { code, over, measureMm, roomMm, low, high } = verdict;
+  return { code, measure: { of: over, mm: measureMm }, roomMm, low, high, words: say.verdict(verdict) };
+}
+
 /** A judgement with its sentence, the facts it is made of, and the remedy that was tried. */
 function findingAnswer({ code, weight, place, sentence, about, fix }: SaidFinding): object {
   return {
@@ -120,6 +128,7 @@ export function planAnswer(result: Result): object {
       finishing: plan.acts,
       joins: plan.acts.flatMap(joinsAnswer)
     },
+    verdict: verdictAnswer(result, say),
     figures: withReasons({ ...sizes, pace }, habits),
     findings: findings.map(findingAnswer),
     steps: steps.map((step) => stepAnswer(step, say)),

@@ -1,7 +1,7 @@
 import type { Did, Left, Refusal } from '$lib/core/hand';
 import type { MachineNo } from '$lib/core/knit';
 import type { Finding, Fix, Shaping } from '$lib/core/plan';
-import type { Cue, CutLine, Moment, Stretch, Step, What } from '$lib/core/read';
+import type { Cue, CutLine, Moment, Stretch, Step, Verdict, What } from '$lib/core/read';
 import { english } from './en';
 import { type Talk, talkOf, type Told } from './talk';
 import type { Said, Words } from './words';
@@ -26,6 +26,7 @@ export interface Speech {
     readonly what: string;
     readonly how: string;
   };
+  readonly verdict: (verdict: Verdict) => string;
   readonly cut: (line: Pick<CutLine, 'what'>) => string;
 }
 
@@ -89,6 +90,7 @@ export function speak(run: Told, words: Words = english): Speech {
     finding: (finding) => sayFinding(finding, words, talk),
     remedy: ({ remedy }) => ask<[object, Talk], string>(words.remedies, remedy.code)(remedy, talk),
     shaping: (line) => ({ what: words.shapingLine(line.what, talk), how: words.slope(line, talk) }),
+    verdict: (verdict) => words.verdict(verdict, talk),
     cut: (line) => words.cuts[line.what]
   };
 }

@@ -13,7 +13,8 @@ import type {
   NamedFigure,
   PassedFor,
   Repeated,
-  StepFacts
+  StepFacts,
+  Verdict
 } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
 import type { Lesson, Lessons } from '$lib/core/lesson';
@@ -82,6 +83,8 @@ export interface Words extends NamesOfKinds {
   /** How a line of shaping goes. */
   readonly slope: (line: Pick<Shaping, 'gaps' | 'leftRows'>, t: Talk) => string;
   readonly shapingLine: (line: ShapingLine, t: Talk) => string;
+  /** How a thing fits what it was measured for, in one line. */
+  readonly verdict: (verdict: Verdict, v: Voice) => string;
   readonly cuts: Readonly<Record<CutWhat, string>>;
   /** Seams, edges and places by their codes. */
   readonly seam: (name: string, t: Talk) => string;

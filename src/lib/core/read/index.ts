@@ -44,5 +44,6 @@ export { brimHatReach } from './worn/brim-hat';
 export { foldHat } from './worn/fold-hat';
 export { hatOf } from './worn/lined-hat';
 export { halfWidth } from './worn/flat';
+export { type Verdict, type VerdictCode, VERDICTS, verdictOf } from './verdict';
 export { castOnMm, readYarnUse, type YarnUse } from './yarn-use';
 export { type Measurable, measurablesOf } from './measurable';

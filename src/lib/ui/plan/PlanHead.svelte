@@ -1,8 +1,8 @@
 <script lang="ts">
   import ChevronRight from '@lucide/svelte/icons/chevron-right';
-  import { allRows, pieceAt, trackOf, workCount } from '$lib/core/read';
+  import { allRows, pieceAt, trackOf, type VerdictCode, verdictOf, workCount } from '$lib/core/read';
   import type { Readings } from '$lib/core/tomble';
-  import { optionLabels, type SaidFinding } from '$lib/words';
+  import { optionLabels, type SaidFinding, speak } from '$lib/words';
   import { paths } from '../paths';
   import type { ProjectState } from '../state/project.svelte';
   import FilesMenu from './FilesMenu.svelte';
@@ -22,12 +22,28 @@
   const brief = $derived(at.project!.brief);
   const workRows = $derived(result.sizes.pieces.reduce((sum, p) => sum + p.copies * p.rows, 0));
   const waste = $derived(allRows(result) - workRows);
+  const verdict = $derived(verdictOf(result));
+  /** Beside the words, never instead of them. */
+  const LAMP: Readonly<Record<VerdictCode, string>> = {
+    'too-small': 'bg-error',
+    tight: 'bg-warning',
+    snug: 'bg-success',
+    fits: 'bg-success',
+    loose: 'bg-warning',
+    'too-large': 'bg-error'
+  };
   const machineName = (id: string): string => at.kit!.machines.find((m) => m.id === id)?.name ?? '';
 </script>
 
 <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2 sm:flex-nowrap">
   <div class="leading-snug">
     <h1 class="sr-only print:not-sr-only print:mb-1 print:text-2xl print:font-bold">{brief.name}</h1>
+    {#if verdict}
+      <p class="mb-1 flex items-baseline gap-2 text-lg font-semibold" data-testid="verdict">
+        <span class="inline-block size-2.5 shrink-0 rounded-full {LAMP[verdict.code]}" aria-hidden="true"></span>
+        {speak(result).verdict(verdict)}
+      </p>
+    {/if}
     {#if result.plan.pieces.length === 0}
       <span class="numerals text-2xl font-bold" data-testid="rows">No rows</span>
       <span class="block quiet">made by hand, without a machine</span>

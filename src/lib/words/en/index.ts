@@ -19,6 +19,7 @@ import { options } from './options';
 import { remedies } from './remedies';
 import { shapingLine, slope } from './shaping';
 import { steps } from './steps';
+import { verdict } from './verdict';
 
 /** English. To add a language, write a folder beside this one that is a Words. */
 export const english: Words = {
@@ -51,6 +52,7 @@ export const english: Words = {
   tapes,
   measurable,
   lesson,
+  verdict,
   nextTime,
   joined,
   joinedAgain: () => 'Change yarn as before.',
