@@ -14,6 +14,7 @@ import type {
   PassedFor,
   Repeated,
   StepFacts,
+  EdgeAnswer,
   Verdict
 } from '$lib/core/read';
 import type { Reasons, ReasonEvidence } from '$lib/core/quantity';
@@ -83,6 +84,8 @@ export interface Words extends NamesOfKinds {
   /** How a line of shaping goes. */
   readonly slope: (line: Pick<Shaping, 'gaps' | 'leftRows'>, t: Talk) => string;
   readonly shapingLine: (line: ShapingLine, t: Talk) => string;
+  /** What the edge at which the yarn is seen says of the count. */
+  readonly yarnEdge: (answer: EdgeAnswer, row: number, t: Talk) => string;
   /** How a thing fits what it was measured for, in one line. */
   readonly verdict: (verdict: Verdict, v: Voice) => string;
   readonly cuts: Readonly<Record<CutWhat, string>>;

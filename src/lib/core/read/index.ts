@@ -44,6 +44,7 @@ export { brimHatReach } from './worn/brim-hat';
 export { foldHat } from './worn/fold-hat';
 export { hatOf } from './worn/lined-hat';
 export { halfWidth } from './worn/flat';
-export { type Verdict, type VerdictCode, VERDICTS, verdictOf } from './verdict';
+export { type EdgeAnswer, yarnEdge } from './yarn-edge';
+export { type Verdict, type VerdictCode, verdictOf } from './verdict';
 export { castOnMm, readYarnUse, type YarnUse } from './yarn-use';
 export { type Measurable, measurablesOf } from './measurable';

@@ -40,6 +40,7 @@
       close();
     }}
     ontear={() => (asking = 'ripped')}
+    onset={() => (asking = 'rows')}
     onclose={close}
   />
 {:else if (asking === 'rows' || asking === 'ripped') && result && say && leg}

@@ -8,6 +8,7 @@
   import DialogFrame from '../frame/DialogFrame.svelte';
   import ChoiceField from '../options/ChoiceField.svelte';
   import CountField from '../options/CountField.svelte';
+  import EdgeAsk from './EdgeAsk.svelte';
   import MomentPicture from './MomentPicture.svelte';
   import RingPick from './RingPick.svelte';
 
@@ -19,6 +20,7 @@
     inPiece,
     ontold,
     ontear,
+    onset,
     onclose
   }: {
     result: Readings;
@@ -29,6 +31,8 @@
     ontold: (fault: CrankFault, mended: boolean) => void;
     /** It cannot be mended: rows are torn back. */
     ontear: () => void;
+    /** The count is to be set. */
+    onset: () => void;
     onclose: () => void;
   } = $props();
 
@@ -131,6 +135,9 @@
       <p class="text-lg leading-snug" data-testid="advice">{say.moment(moment)}</p>
     </div>
   </div>
+  {#if pieceAt(result, leg.piece).planned.mode !== 'tube'}
+    <div class="mt-2"><EdgeAsk {result} {say} {leg} {inPiece} {onset} /></div>
+  {/if}
   <div class="mt-3 flex flex-wrap justify-end gap-2">
     {#if kind !== 'new-ball'}
       <button type="button" class="btn mr-auto btn-ghost" onclick={ontear}>Tear back instead</button>

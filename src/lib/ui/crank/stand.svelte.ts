@@ -40,6 +40,11 @@ export class CrankStand {
     const { leg } = this;
     return leg ? `${leg.label}${leg.copies > 1 ? ` ${leg.copy} of ${leg.copies}` : ''}` : '';
   });
+  /** An edge of a panel is shaped now: the yarn must stand there. */
+  shapes = $derived.by(() => {
+    const what = this.next.do === 'confirm' && !this.next.join ? this.next.step.what.say : null;
+    return what === 'decrease' || what === 'increase' || what === 'hold';
+  });
   where = $derived.by(() => {
     const { leg, row, inWork } = this;
     const after = inWork >= (leg?.workRows ?? 0) ? `after the last ${row}` : `after ${row} ${inWork}`;

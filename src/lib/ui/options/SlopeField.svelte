@@ -78,7 +78,7 @@
         put('from', text, ['From row', 0, 5000], (from) => ({ ...slope, from }))
       )}
       {#each slope.steps as own, i (i)}
-        <span class="flex items-center gap-1.5">
+        <span class="flex flex-wrap items-center gap-1.5">
           <span>{i > 0 ? 'then every' : 'every'}</span>
           {@render number(`every-${i}`, `every so many ${row}s, step ${i + 1}`, own.every, (text) =>
             put(`every-${i}`, text, [`Rows of step ${i + 1}`, 1, 200], (every) => step(i, { every }))

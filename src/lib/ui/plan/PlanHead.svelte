@@ -23,27 +23,27 @@
   const workRows = $derived(result.sizes.pieces.reduce((sum, p) => sum + p.copies * p.rows, 0));
   const waste = $derived(allRows(result) - workRows);
   const verdict = $derived(verdictOf(result));
-  /** Beside the words, never instead of them. */
-  const LAMP: Readonly<Record<VerdictCode, string>> = {
-    'too-small': 'bg-error',
-    tight: 'bg-warning',
-    snug: 'bg-success',
-    fits: 'bg-success',
-    loose: 'bg-warning',
-    'too-large': 'bg-error'
-  };
+  const GOOD: readonly VerdictCode[] = ['snug', 'fits'];
+  /** Beside the words, never instead of them: whether it is good whatever it turns out to be. */
+  const lamp = $derived.by(() => {
+    if (!verdict) return '';
+    if (verdict.code === 'too-small' || verdict.code === 'too-large') return 'bg-error';
+    return [verdict.code, verdict.atLow, verdict.atHigh].every((code) => GOOD.includes(code))
+      ? 'bg-success'
+      : 'bg-warning';
+  });
   const machineName = (id: string): string => at.kit!.machines.find((m) => m.id === id)?.name ?? '';
 </script>
 
+{#if verdict}
+  <p class="mb-1 flex items-baseline gap-2 text-lg leading-snug font-semibold" data-testid="verdict">
+    <span class="inline-block size-2.5 shrink-0 rounded-full {lamp}" aria-hidden="true"></span>
+    {speak(result).verdict(verdict)}
+  </p>
+{/if}
 <div class="flex flex-wrap items-center justify-between gap-x-3 gap-y-2 sm:flex-nowrap">
   <div class="leading-snug">
     <h1 class="sr-only print:not-sr-only print:mb-1 print:text-2xl print:font-bold">{brief.name}</h1>
-    {#if verdict}
-      <p class="mb-1 flex items-baseline gap-2 text-lg font-semibold" data-testid="verdict">
-        <span class="inline-block size-2.5 shrink-0 rounded-full {LAMP[verdict.code]}" aria-hidden="true"></span>
-        {speak(result).verdict(verdict)}
-      </p>
-    {/if}
     {#if result.plan.pieces.length === 0}
       <span class="numerals text-2xl font-bold" data-testid="rows">No rows</span>
       <span class="block quiet">made by hand, without a machine</span>

@@ -20,6 +20,7 @@ import { remedies } from './remedies';
 import { shapingLine, slope } from './shaping';
 import { steps } from './steps';
 import { verdict } from './verdict';
+import { yarnEdge } from './yarn-edge';
 
 /** English. To add a language, write a folder beside this one that is a Words. */
 export const english: Words = {
@@ -53,6 +54,7 @@ export const english: Words = {
   measurable,
   lesson,
   verdict,
+  yarnEdge,
   nextTime,
   joined,
   joinedAgain: () => 'Change yarn as before.',

@@ -10,6 +10,7 @@
   import { crankKeys } from '$lib/ui/crank/crank-keys.svelte';
   import CueBar from '$lib/ui/crank/CueBar.svelte';
   import DoneFace from '$lib/ui/crank/DoneFace.svelte';
+  import EdgeAsk from '$lib/ui/crank/EdgeAsk.svelte';
   import ElsewhereNote from '$lib/ui/crank/ElsewhereNote.svelte';
   import { holdCrank } from '$lib/ui/crank/held.svelte';
   import MomentBar from '$lib/ui/crank/MomentBar.svelte';
@@ -193,6 +194,10 @@
           onheard={(cue) => reminders.acknowledge(cue)}
           onlater={(cue) => reminders.putOff(cue, rows)}
         />
+      {/if}
+
+      {#if say && leg && stand.shapes && !hand.elsewhere}
+        <EdgeAsk {result} {say} {leg} {inPiece} onset={() => (asking = 'rows')} />
       {/if}
 
       {#if crankLink.name && (waiting > 0 || doubtful !== null)}

@@ -23,6 +23,8 @@ const counted = { key: 'sizeBy', is: ['counts'] } as const;
 const MOST_BUTTONS = 12;
 const buttoned = { key: 'buttons', is: Array.from({ length: MOST_BUTTONS }, (_, i) => i + 1) };
 const pocketed = { key: 'pockets', is: ['both', 'left', 'right'] } as const;
+/** A V that is not typed. */
+const evenV = { key: 'neckSlope', is: [null] } as const;
 const cutIn = { key: 'armholes', is: ['cut-in'] } as const;
 
 /** Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every other row). */
@@ -52,9 +54,15 @@ export const garmentOptions = {
   singles: countOption({ group: WHO, min: 0, max: 60, start: 3, when: { ...counted, and: cutIn } }), // prettier-ignore
   shoulderStitches: countOption({ group: WHO, min: 1, max: 80, start: 17, when: rowsTyped }), // prettier-ignore
   shoulderGroups: countOption({ group: WHO, min: 1, max: 12, start: SHOULDER_GROUPS, when: { ...counted, and: { key: 'shoulders', is: ['sloped'] } } }), // prettier-ignore
-  neckBy: choiceOption({ group: SHAPE, choices: ['depth', 'row'] }),
-  neckDepthMm: lengthOption({ group: SHAPE, min: 40, max: 600, start: 200, when: { key: 'neckBy', is: ['depth'] } }),
-  neckRow: countOption({ group: SHAPE, min: 1, max: 800, start: 57, when: { key: 'neckBy', is: ['row'] } }),
+  neckBy: choiceOption({ group: SHAPE, choices: ['depth', 'row'], when: evenV }),
+  neckDepthMm: lengthOption({
+    group: SHAPE,
+    min: 40,
+    max: 600,
+    start: 200,
+    when: { key: 'neckBy', is: ['depth'], and: evenV }
+  }),
+  neckRow: countOption({ group: SHAPE, min: 1, max: 800, start: 57, when: { key: 'neckBy', is: ['row'], and: evenV } }),
   neckMethod: choiceOption({ group: SHAPE, choices: EDGE_METHODS }),
   neckSlope: slopeOption({ group: SHAPE }),
   armholes: choiceOption({ group: SHAPE, choices: ['cut-in', 'straight'] }),
