@@ -98,7 +98,12 @@ const foot = (age: Age, size: string, length: number, girth: number): BodySize =
 
 export const SIZE_TABLES: readonly SizeTable[] = [
   { title: 'Heads', source: HEADS_SOURCE, sizes: HEAD_SIZES.map(head) },
-  { title: 'Heads of preterm babies, by weight', whose: 'Preterm', source: HEADS_SOURCE, sizes: PRETERM_HEADS.map(head) },
+  {
+    title: 'Heads of preterm babies, by weight',
+    whose: 'Preterm',
+    source: HEADS_SOURCE,
+    sizes: PRETERM_HEADS.map(head)
+  },
   {
     title: 'Women: chest, back, upper arm, cross back, armhole',
     whose: 'Women',

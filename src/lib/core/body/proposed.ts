@@ -43,7 +43,13 @@ function usualFor(code: string, age: Age): { table: SizeTable; size: BodySize } 
 }
 
 /** The size whose measure is nearest to one, of somebody of an age; of the table that the other measures stand in, if any. */
-function nearest(code: string, mm: number, age: Age, others: Body['measures']): { table: SizeTable; size: BodySize } | null { // prettier-ignore
+function nearest(
+  code: string,
+  mm: number,
+  age: Age,
+  others: Body['measures']
+): { table: SizeTable; size: BodySize } | null {
+  // prettier-ignore
   const tables = SIZE_TABLES.filter(({ sizes }) => sizes.some((s) => s.age === age && s.measures[code] !== undefined));
   const same = tables.find(({ sizes }) =>
     sizes.some(({ measures }) => Object.entries(others).every(([other, value]) => measures[other] === value))
@@ -80,7 +86,9 @@ export function proposed(
       const mm = found.size.measures[code];
       return mm === undefined || mm === options[own] ? [] : [[own, Math.min(max, Math.max(min, mm))]];
     });
-    return entries.length ? { changes: Object.fromEntries(entries), size: sizeLabel(found.table, found.size) } : NOTHING;
+    return entries.length
+      ? { changes: Object.fromEntries(entries), size: sizeLabel(found.table, found.size) }
+      : NOTHING;
   };
   if (key === 'wearer') {
     if (value === options['wearer']) return NOTHING;

@@ -15,7 +15,8 @@ import {
   yarnOption
 } from '../plan';
 import type { Kind } from './kind';
-import { panelMode, panelPiece, pinsFor, stitchesFor, startingAt, startOption, usable } from './shared/panel';
+import { reachOf } from '../knit';
+import { panelMode, panelPiece, placedPins, stitchesFor, startingAt, startOption } from './shared/panel';
 import { crochetEnd, promised, weave } from './shared/hands';
 import { countedOption, ENDS, flatSizeOption, measuredOnly, WHAT } from './shared/options';
 import { firstYarns } from './shared/pick';
@@ -58,6 +59,8 @@ export const PanelOptions = z.object({
   }),
   slopeHigh: slopeOption({ group: WHAT, when: ownEdges }),
   mode: panelMode,
+  place: choiceOption({ group: 'machines', choices: ['middle', 'first', 'own'] }),
+  firstPin: countOption({ group: 'machines', min: 1, max: 199, start: 3, when: { key: 'place', is: ['own'] } }),
   yarnAt: startOption,
   castOn: choiceOption({ group: ENDS, choices: ['e-wrap', 'weave', 'waste'] }),
   off: choiceOption({ group: ENDS, choices: ['chain', 'waste', 'thread'] }),
@@ -75,12 +78,13 @@ export const panel: Kind<typeof PanelOptions> = {
   draft: (kit, brief, o): Draft => {
     const ring = startingAt(ringOn(kit, brief, o.yarn), o);
     const own = o.sizeBy === 'rows';
-    const { asked, given } = own
-      ? { asked: o.stitches, given: Math.min(o.stitches, usable(ring, o.mode)) }
-      : stitchesFor(ring, o.widthMm, o.mode);
+    const wish = own ? o.stitches : stitchesFor(ring, o.widthMm, o.mode).asked;
+    const pins = placedPins(ring, o, wish, own);
+    const given = reachOf(ring.machine, o.mode, pins.from, pins.to).width;
+    // Typed stitches are those of the cast-on: what PANEL mode loses at an end of the ring is no want of pins.
+    const asked = own ? Math.max(0, o.stitches - (pins.to - pins.from + 1)) + given : wish;
     const rows = own ? o.rows : rowsFor(ring, o.lengthMm);
     const waste = wasteFor(kit, { ...o, waste: o.waste === 'none' ? 'few' : o.waste }, o.yarn, o.yarn);
-    const pins = pinsFor(ring.machine, o.mode, given);
     const before = begun(ring, o.castOn === 'waste' ? waste.before : [castOn(o.yarn, o.castOn)]);
     const begins = yarnAfter(before);
     const edge: EdgeChoice = { method: o.method, step: o.step, slope: o.slope };
@@ -135,7 +139,7 @@ export const panel: Kind<typeof PanelOptions> = {
       notes: {
         shaping,
         narrowed: asked > given ? [{ piece: 0, asked, given, option: own ? 'stitches' : 'widthMm' }] : [],
-        unasked: { stitches: given, rows, topStitches: left },
+        unasked: { stitches: pins.to - pins.from + 1, rows, topStitches: left },
         wanted: own
           ? null
           : wantedRows((courses) => (o.lengthMm / 10) * courses, ring, { say: 'lengthOf', mm: o.lengthMm, of: 'panel' })

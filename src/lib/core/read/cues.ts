@@ -19,6 +19,8 @@ export interface CueFacts {
   readonly doughnut: Record<never, never>;
   /** Loops that stand at the edges of a panel are pushed down. */
   readonly 'edge-loops': Record<never, never>;
+  /** Loops of a cord or a narrow strip, which drops most stitches. */
+  readonly 'cord-loops': Record<never, never>;
   /** From the next row on the yarn runs tighter or looser. */
   readonly tension: TensionFacts;
   /** Where no counter tells: what a tape shows from the pins down to the first row of the work; waste hangs below it. */
@@ -57,6 +59,10 @@ const TABLE_MM = 250;
 
 /** Rows of a panel until loops at its edges are pushed down again (own estimate, no source). */
 const EDGES_EVERY = 20;
+
+/** Rows of a cord until its loops are pushed down again, and how many stitches make a panel a cord (own estimates, no source). */
+const CORD_EVERY = 10;
+const CORD_STITCHES = 8;
 
 /** Rows between two looks at the tape where the counter is blind (own estimate, no source). */
 const TAPE_EVERY = 30;
@@ -117,13 +123,16 @@ const firstAfter = (start: number, before: number, gap: number): number =>
 function addLooks(cues: Cue[], due: Due, r: RowRun): void {
   if (r.purpose !== 0) return;
   const { at, before, rows, markers, hangs } = due;
-  const isPanel = at.planned.mode === 'panel';
+  const isPanel = at.planned.mode === 'panel' && at.planned.to - at.planned.from >= CORD_STITCHES;
   const start = r.first;
   const end = r.last + 1;
   // Not at the very end of the section or of the work.
   const until = before + Math.min(rows, end - before + 1);
   for (let row = firstAfter(start, before, EDGES_EVERY); isPanel && row < until; row += EDGES_EVERY)
     cues.push({ row, kind: 'edge-loops', facts: NOTHING });
+  const isCord = at.planned.mode !== 'tube' && at.planned.to - at.planned.from < CORD_STITCHES;
+  for (let row = firstAfter(start, before, CORD_EVERY); isCord && row < until; row += CORD_EVERY)
+    cues.push({ row, kind: 'cord-loops', facts: NOTHING });
   for (let row = firstAfter(start, before, TAPE_EVERY); hangs && row < until; row += TAPE_EVERY)
     cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before, waste: before > 0 } });
   for (const { row, pin, underarm } of markers) {

@@ -28,7 +28,7 @@ export interface StepFacts {
    * `yarnPin`: where the yarn of a panel stands then; null for a tube. `from` and `to`: the pins in the order they are laid, so that
    * a cast-on that leaves the yarn at the low edge goes from the highest pin down.
    */
-  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly whole: boolean; readonly yarnPin: number | null; readonly farPin: number | null }; // prettier-ignore
+  readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly whole: boolean; readonly yarnPin: number | null; readonly farPin: number | null; readonly lost: { readonly knitted: number; readonly first: number } | null }; // prettier-ignore
   readonly zeroCounter: Record<never, never>;
   readonly knit: KnitFacts;
   /** In which row of the work which earlier one is lifted. */
@@ -108,6 +108,10 @@ function standsAt(piece: Piece, { carriage, low, high }: Trace): { yarnPin: numb
   return piece.mode === 'tube' ? { yarnPin: null, farPin: null } : { yarnPin: carriage, farPin: low + high - carriage };
 }
 
+/** Stitches that PANEL mode loses at an end of the ring: what is knitted of the cast-on, and from which pin; null where none is. */
+const lostOf = ({ mode }: Piece, cast: number, { occupied, low }: Trace) =>
+  mode === 'panel' && occupied < cast ? { knitted: occupied, first: low } : null;
+
 /** The pin at an edge before an operation, or one so many pins further in. */
 function pinAt({ planned, fabric }: PieceRun, index: number, side: Side, inwards = 0): number {
   const hung = fabric.trace[index - 1];
@@ -146,7 +150,7 @@ export function factsOf(
       const low = op.pins?.from ?? piece.from;
       const high = op.pins?.to ?? piece.to;
       const [from, to] = piece.mode !== 'tube' && op.yarnAt === 'low' ? [high, low] : [low, high];
-      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from, to, whole: piece.mode === 'tube' && high - low === piece.to - piece.from, ...standsAt(piece, trace[index]!) } }; // prettier-ignore
+      return { say: 'castOn', facts: { style: op.style, yarn: op.yarn, tailMm: op.tailMm, from, to, whole: piece.mode === 'tube' && high - low === piece.to - piece.from, ...standsAt(piece, trace[index]!), lost: lostOf(piece, high - low + 1, trace[index]!) } }; // prettier-ignore
     }
     case 'zeroCounter':
       return { say: 'zeroCounter', facts: {} };

@@ -4,7 +4,7 @@ import { anyBrief, anyKit } from '../../../../tests/support/arbitrary';
 import { hat, made, planned, sampleKit, withLadder } from '../../../../tests/support/sample';
 import { KINDS } from '../kinds';
 import { SMALL_GARMENT } from '../kinds/waistcoat';
-import { ringMm, type Kit } from '../kit';
+import { type Kit, machineOf, ringMm } from '../kit';
 import { FORMS, OPERATIONS } from '../plan';
 import { type Result, tryPlan } from '../tomble';
 import { actSketch } from '$lib/draw/acts';
@@ -25,10 +25,14 @@ function rowMetresByHand(result: Result, yarnId: string): number {
   const { strands } = result.yarns[i]!;
   return result.plan.pieces.reduce((sum, piece, p) => {
     // Stitches counted as a knitter would: what was cast on, less what went, more what came.
-    let live = piece.to - piece.from + 1;
+    const { pins, reach } = machineOf(result.kit, piece.machineId);
+    // In PANEL mode what stands at an end of the ring is not knitted.
+    const [first, last] = piece.mode === 'panel' ? [1 + reach.start, pins - reach.end] : [1, pins];
+    const knitted = (from: number, to: number): number => Math.min(to, last) - Math.max(from, first) + 1;
+    let live = knitted(piece.from, piece.to);
     let stitches = 0;
     for (const op of piece.operations) {
-      if (op.op === 'castOn' && op.pins) live = op.pins.to - op.pins.from + 1;
+      if (op.op === 'castOn' && op.pins) live = knitted(op.pins.from, op.pins.to);
       else if (op.op === 'decrease' || op.op === 'hold') live -= op.stitches;
       else if (op.op === 'increase') live += op.stitches;
       else if (op.op === 'knit' && op.yarn === yarnId) stitches += op.rows * live;

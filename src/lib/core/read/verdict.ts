@@ -84,7 +84,14 @@ function stretchedOver(run: Executed, sizes: Sizes): { over: string; mm: number;
       return { over: worn.over, mm: worn.girthMm, most: ring(worn.girthMm) };
     case 'ring':
       return worn.over === 'head' ? { over: 'head', mm: worn.girthMm, most: FURTHEST_LENGTHWISE } : null;
-    default:
+    case 'flat':
+    case 'folded-bag':
+    case 'garland':
+    case 'panels':
+    case 'pompom':
+    case 'sack':
+    case 'toy':
+    case 'wrap':
       return null;
   }
 }

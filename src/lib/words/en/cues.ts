@@ -43,6 +43,8 @@ export const cues: Words['cues'] = {
       : `Tie the two tails of the join at ${t.row(f.row)}; do not cinch.`,
   doughnut: () => 'The fabric nears the table: roll it up on itself like a doughnut, so that it pushes no stitch off.',
   'edge-loops': (_f, t) => `Push the loops at both edges down to the base of their ${t.pins}, and give a light pull.`,
+  'cord-loops': (_f, t) =>
+    `Push the loops of the cord down to the base of their ${t.pins}: narrow strips drop most stitches.`,
   tension: (f) => tensionWords(f),
   tape: (f, t) =>
     `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}${workOnly(f.waste, t)}.`,

@@ -38,7 +38,10 @@ export const steps: Words['steps'] = {
       f.yarnPin === null || f.farPin === null
         ? ''
         : ` The yarn now stands at ${t.pin(f.yarnPin)}: crank one stitch past it until the yarn flicks under the bumper there; the first ${t.terms.row} runs back from ${t.pin(f.yarnPin)} to ${t.pin(f.farPin)}.`;
-    const begin = `lay the yarn in the guide and close the gate.${flick}`;
+    const lost = f.lost
+      ? ` PANEL mode loses the stitches at the end of the ring: ${t.num(f.lost.knitted)} are knitted, the first on ${t.pin(f.lost.first)}.`
+      : '';
+    const begin = `lay the yarn in the guide and close the gate.${flick}${lost}`;
     switch (f.style) {
       case 'rag':
         return {

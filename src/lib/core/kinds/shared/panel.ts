@@ -25,6 +25,32 @@ export function pinsFor(machine: Machine, mode: PanelMode, stitches: number): { 
   return { from, to: from + stitches - 1 };
 }
 
+/** Where a panel lies on its ring. */
+export interface PanelPlace {
+  readonly mode: PanelMode;
+  readonly place: 'middle' | 'first' | 'own';
+  /** First pin where the knitter chooses it. */
+  readonly firstPin: number;
+}
+
+/**
+ * Pins a panel is cast on: in the middle of what the ring can use, from pin 1, or from a pin of the knitter's own. In PANEL mode
+ * the pins at either end of the ring lose their stitches; a width that is measured is cast on so much wider (craft 1).
+ *
+ * @param wish stitches of the cast-on where they are typed, of the fabric where they are measured
+ * @example placedPins(ring, { mode: 'panel', place: 'first', firstPin: 1 }, 20, true) // { from: 1, to: 20 }: 18 are knitted
+ */
+export function placedPins(ring: Ring, o: PanelPlace, wish: number, typed: boolean): { from: number; to: number } {
+  const { pins, reach } = ring.machine;
+  if (o.place === 'middle') return pinsFor(ring.machine, o.mode, Math.min(wish, usable(ring, o.mode)));
+  const lost = o.mode === 'panel' ? reach : { start: 0, end: 0 };
+  const last = pins - lost.end;
+  const from = o.place === 'first' ? 1 : Math.min(o.firstPin, last - 1);
+  const low = Math.max(from, 1 + lost.start);
+  const to = (typed ? from : low) + wish - 1;
+  return { from, to: Math.max(low + 1, Math.min(typed ? pins : last, to)) };
+}
+
 /** Stitches for a width, and what the ring gives of them. */
 export function stitchesFor(ring: Ring, widthMm: number, mode: PanelMode, seams = 0) {
   const asked = Math.max(2, Math.round((widthMm / 10) * ring.gauge.wales.value) + seams);

@@ -68,6 +68,15 @@ export const what: Readonly<Record<string, OptionWords>> = {
   },
   stepHigh: { title: 'Held at a time, high edge' },
   slopeHigh: { title: 'Slope of the high edge', help: 'Counted from the first row of the work.' },
+  place: {
+    title: 'Place on the ring',
+    choices: {
+      middle: { label: 'In the middle', help: 'Clear of both ends: no stitch is lost.' },
+      first: { label: 'From pin 1', help: 'In PANEL mode the first two stitches are lost.' },
+      own: { label: 'From a pin of my own', help: 'Counted from the marker.' }
+    }
+  },
+  firstPin: { title: 'First pin' },
   girthMm: { title: 'Girth of the tube', help: 'At rest, as it should lie.' },
   parts: { title: 'Panels round' },
   pins: { title: 'Pins', help: 'Half way round the ring, clear of the marker.' },

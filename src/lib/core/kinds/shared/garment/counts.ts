@@ -1,6 +1,6 @@
 import type { Clamped } from '../../../plan';
 import { type GarmentChoice, SHOULDER_GROUPS } from './options';
-import { type ArmLine, steepest, typedArm } from './slopes';
+import { type ArmLine, steepest, typedArm } from './arm-line';
 import { SEAM_STITCH, usable } from '../panel';
 import { bandsOf } from './bands';
 import { even, type Ring, rowsFor } from '../tube';
@@ -124,7 +124,7 @@ export function countsOf(o: GarmentChoice, ring: Ring): Counts {
   const bodyRows = o.sizeBy === 'measures' ? rows(Math.max(20, o.lengthMm - o.armholeMm)) : typed(o.backRows);
   const armRows = o.sizeBy === 'measures' ? rows(o.armholeMm) : Math.min(typed(o.armRows), typed(o.frontArmRows));
   // Below a shoulder that slopes; a row is left for the far edge.
-  const lastRow = armRows - (o.shoulders === 'sloped' ? 2 * (own ? o.shoulderGroups : SHOULDER_GROUPS) : 1);
+  const lastRow = armRows - (o.shoulders === 'sloped' ? 2 * (own ? o.shoulderGroups : SHOULDER_GROUPS) + 1 : 1);
   // A line that was typed is kept: what it takes is what the top has less.
   const room = Math.max(0, half - held - LEAST_TOP);
   const line =
@@ -139,7 +139,10 @@ export function countsOf(o: GarmentChoice, ring: Ring): Counts {
   const shoulder = byRows ? kept.within('shoulderStitches', o.shoulderStitches, 3, top - 1, 'stitches') : top - asNeck;
   const sloped = o.shoulders === 'sloped';
   const groups = own && sloped ? kept.within('shoulderGroups', o.shoulderGroups, 1, shoulder, 'stitches') : SHOULDER_GROUPS; // prettier-ignore
-  const least = leastRise({ line, held, groups: own && sloped ? groups : 0 }, ring.slopes);
+  const least = leastRise(
+    { line, held, groups: sloped && (own || ring.slopes === 'spread') ? groups : 0 },
+    ring.slopes
+  );
   const arm = Math.max(least, rows(o.armholeMm));
   const body = bodyRows;
   const rise = (bodyRows: number, option: 'armRows' | 'frontArmRows'): Rise =>
