@@ -25,6 +25,7 @@ test('the documented request gives what the documentation shows', async ({ reque
     'plan',
     'reveal',
     'steps',
+    'verdict',
     'yarn'
   ]);
   expect(body).toMatchObject(JSON.parse(block('### Answer')) as Record<string, unknown>);

@@ -233,12 +233,28 @@ test('a person’s head is offered in the plan, and stays in the browser', async
 
 test('a gauge is converted with its working', async ({ page }) => {
   await page.goto('/convert');
+  // Nothing is typed for anybody: an example stands in the empty fields.
+  const field = (name: string) => page.getByRole('textbox', { name, exact: true });
+  await expect(field('Stitches')).toHaveValue('');
+  await expect(field('Stitches')).toHaveAttribute('placeholder', '20');
+  await expect(page.getByTestId('stitch-factor')).toHaveText('–');
+  await field('Stitches').fill('20');
+  await field('Rows').fill('28');
+  await field('Width of 40 stitches').fill('26');
+  await field('Length of 20 rows').fill('9.5');
   await expect(page.getByTestId('stitch-factor')).toHaveText('0.7692');
   await expect(page.getByTestId('row-factor')).toHaveText('0.7519');
   await page.getByLabel('Count 1', { exact: true }).fill('20');
   await expect(page.getByRole('row', { name: /stitches 15/ })).toBeVisible();
   await page.getByLabel('Count 1', { exact: true }).fill('half');
   await expect(page.getByText(/Stitches must be a whole number from 1 to 20000; received "half"\./)).toBeVisible();
+  // More stitches than the ring has are said; a swatch that cannot be is named as elsewhere.
+  await page.getByLabel('Count 1', { exact: true }).fill('100');
+  await expect(page.getByText(/more than the 48 pins of Big wheel: knit it in panels/)).toBeVisible();
+  await page.getByRole('radio', { name: 'To 10 cm' }).click();
+  await field('Stitches to 10 cm').fill('20');
+  await field('Rows to 10 cm').fill('12.6');
+  await expect(page.getByTestId('slip')).toContainText('There are 0.63 rows to a stitch');
   await page.getByRole('radio', { name: 'As Tomble knows it' }).click();
   await expect(page.getByTestId('stitch-factor')).not.toHaveText('0.7692');
 });

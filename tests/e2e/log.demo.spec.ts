@@ -137,7 +137,14 @@ test('made again in another yarn on another machine: a project of its own with w
 
 test('a converted gauge is kept by its name, opened again, and its rows become a tube', async ({ page }) => {
   await page.goto('/convert');
-  await page.getByRole('textbox', { name: 'Stitches', exact: true }).fill('22');
+  for (const [name, text] of [
+    ['Stitches', '22'],
+    ['Rows', '28'],
+    ['Width of 40 stitches', '26'],
+    ['Length of 20 rows', '9.5'],
+    ['Count 2', '84']
+  ] as const)
+    await page.getByLabel(name, { exact: true }).fill(text);
   await page.getByRole('textbox', { name: 'Name' }).fill('Ferry vest');
   await page.getByRole('button', { name: 'Keep this conversion' }).click();
   const kept = page.getByRole('list', { name: 'Kept conversions' });
@@ -147,6 +154,10 @@ test('a converted gauge is kept by its name, opened again, and its rows become a
   await expect(page.getByRole('textbox', { name: 'Stitches', exact: true })).toHaveValue('22');
   await page.getByRole('button', { name: 'Plan a tube with these rows' }).click();
   await expect(page).toHaveTitle(/^Ferry vest/);
+  // At the gauge it was given: 63 rows of 9.5 cm to 20, not what is known of the yarn.
+  await expect(page.getByText(/Planned at the gauge that was stated: 26.0 cm to 40 stitches, 9.5 cm to 20 rows/)).toBeVisible(); // prettier-ignore
+  await page.getByRole('button', { name: 'Go by what is known' }).click();
+  await expect(page.getByText(/Planned at the gauge/)).toHaveCount(0);
   await page.goto('/convert');
   await page.getByRole('button', { name: 'Delete Ferry vest' }).click();
   await expect(kept).toHaveCount(0);

@@ -8,8 +8,19 @@
   import { tubeOfRows } from '$lib/store/tube-of-rows';
   import Plus from '@lucide/svelte/icons/plus';
   import { convertCount, convertGauge } from '$lib/core/convert';
-  import { asLengths, gaugeFor, perCm, type PerCm, usualHole, yarnName } from '$lib/core/kit';
+  import {
+    asLengths,
+    DEFAULT_PIN_SPACING_MM,
+    gaugeFor,
+    perCm,
+    type PerCm,
+    practiceFor,
+    slipOf,
+    usualHole,
+    yarnName
+  } from '$lib/core/kit';
   import { readCount, wordFault } from '$lib/core/quantity';
+  import { slipWords } from '$lib/words';
   import { loadKit } from '$lib/store/kit';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import NumberField from '$lib/ui/options/NumberField.svelte';
@@ -19,25 +30,42 @@
 
   const source = live(() => loadKit(db()));
   const kit = $derived(source.value ?? null);
-  // The example of craft 5.1 stands there at the start, so that the working can be followed at once.
-  let stitches = $state(20);
-  let rows = $state(28);
-  let from = $state<'known' | 'typed'>('typed');
-  let cmTo40Stitches = $state(26);
-  let cmTo20Rows = $state(9.5);
+  // Nothing is typed for anybody: the fields are empty, and an example stands in them.
+  let stitches = $state<number | null>(null);
+  let rows = $state<number | null>(null);
+  let from = $state<'known' | 'typed' | 'to-10'>('typed');
+  let cmTo40Stitches = $state<number | null>(null);
+  let cmTo20Rows = $state<number | null>(null);
+  let stitchesTo10 = $state<number | null>(null);
+  let rowsTo10 = $state<number | null>(null);
   let machineId = $state('');
   let yarnId = $state('');
   const machine = $derived(kit?.machines.find((m) => m.id === machineId) ?? kit?.machines[0]);
   const yarn = $derived(kit?.yarns.find((y) => y.id === yarnId) ?? kit?.yarns[0]);
 
-  const pattern = $derived(perCm({ as: 'counts', stitches, rows }));
-  const target = $derived.by((): PerCm => {
-    if (from === 'typed' || !kit || !machine || !yarn) return perCm({ as: 'lengths', cmTo40Stitches, cmTo20Rows });
+  const pattern = $derived(stitches && rows ? perCm({ as: 'counts', stitches, rows }) : null);
+  /** As it is typed; null while a number is missing. */
+  const stated = $derived.by((): PerCm | null => {
+    if (from === 'typed')
+      return cmTo40Stitches && cmTo20Rows ? perCm({ as: 'lengths', cmTo40Stitches, cmTo20Rows }) : null;
+    if (from === 'to-10')
+      return stitchesTo10 && rowsTo10 ? perCm({ as: 'counts', stitches: stitchesTo10, rows: rowsTo10 }) : null;
+    return null;
+  });
+  const target = $derived.by((): PerCm | null => {
+    if (from !== 'known') return stated;
+    if (!kit || !machine || !yarn) return null;
     const gauge = gaugeFor(kit, machine, yarn, usualHole(machine, yarn));
     return { courses: gauge.courses.value, wales: gauge.wales.value };
   });
-  const factors = $derived(convertGauge(pattern, target));
-  const [patternCm, targetCm] = $derived([asLengths(pattern), asLengths(target)]);
+  const factors = $derived(pattern && target ? convertGauge(pattern, target) : null);
+  const patternCm = $derived(pattern && asLengths(pattern));
+  const targetCm = $derived(target && asLengths(target));
+  /** A typed gauge that cannot be, named as a swatch that cannot be is. */
+  const slip = $derived.by(() => {
+    if (!stated || !machine || !yarn) return null;
+    return slipOf(stated, practiceFor(yarn), machine.pinSpacingMm ?? DEFAULT_PIN_SPACING_MM);
+  });
 
   interface Line {
     readonly id: number;
@@ -45,10 +73,10 @@
     readonly text: string;
   }
   let lines = $state.raw<readonly Line[]>([
-    { id: 1, what: 'stitches', text: '60' },
-    { id: 2, what: 'rows', text: '84' },
-    { id: 3, what: 'rows', text: '12' }
+    { id: 1, what: 'stitches', text: '' },
+    { id: 2, what: 'rows', text: '' }
   ]);
+  const EXAMPLES = { stitches: '60', rows: '84' } as const;
   const put = (id: number, change: Partial<Line>): void =>
     void (lines = lines.map((l) => (l.id === id ? { ...l, ...change } : l)));
   const read = (line: Line) =>
@@ -61,13 +89,14 @@
     })
   );
   /** What stands in the fields, as it is kept. */
-  const draft = $derived<ConversionDraft>({
-    pattern: { stitches, rows },
-    machine:
-      from === 'known' && machine && yarn
-        ? { by: 'known', machineId: machine.id, yarnId: yarn.id }
-        : { by: 'typed', cmTo40Stitches, cmTo20Rows },
-    counts
+  const draft = $derived.by((): ConversionDraft | null => {
+    if (!stitches || !rows || !targetCm) return null;
+    const known = from === 'known' && machine && yarn;
+    return {
+      pattern: { stitches, rows },
+      machine: known ? { by: 'known', machineId: machine.id, yarnId: yarn.id } : { by: 'typed', ...targetCm },
+      counts
+    };
   });
   /** Puts a kept conversion back into the fields. */
   function open(c: Conversion): void {
@@ -79,10 +108,10 @@
   }
   /** Rows of the pattern as they are on the machine: a tube with a section for each. @returns why it could not be kept */
   async function plan(name: string): Promise<string> {
-    if (!kit || !machine || !yarn) return '';
+    if (!kit || !machine || !yarn || !factors) return '';
     const { rowFactor } = factors;
     const whole = counts.flatMap(({ what, count }) => (what === 'rows' ? [convertCount(count, rowFactor).whole] : []));
-    const project = tubeOfRows(kit, machine.id, yarn.id, whole, name);
+    const project = tubeOfRows(kit, machine.id, yarn.id, whole, name, stated);
     const fault = await notKept(() => saveProject(db(), project));
     if (!fault) await goto(paths.plan(project.id));
     return fault;
@@ -100,11 +129,19 @@
     <section class="sheet p-4" aria-label="The pattern">
       <h2 class="mb-2 text-xl font-semibold">The pattern says, to 10 cm</h2>
       <div class="grid grid-cols-2 gap-4">
-        <NumberField label="Stitches" value={stitches} min={1} max={80} onvalue={(v) => v && (stitches = v)} />
-        <NumberField label="Rows" value={rows} min={1} max={120} onvalue={(v) => v && (rows = v)} />
+        <NumberField
+          label="Stitches"
+          example="20"
+          optional
+          value={stitches}
+          min={1}
+          max={80}
+          onvalue={(v) => (stitches = v)}
+        />
+        <NumberField label="Rows" example="28" optional value={rows} min={1} max={120} onvalue={(v) => (rows = v)} />
       </div>
-      <p class="numerals">
-        {two(patternCm.cmTo40Stitches)} cm to 40 stitches, {two(patternCm.cmTo20Rows)} cm to 20 rows
+      <p class="min-h-6 numerals">
+        {#if patternCm}{two(patternCm.cmTo40Stitches)} cm to 40 stitches, {two(patternCm.cmTo20Rows)} cm to 20 rows{/if}
       </p>
     </section>
     <section class="sheet p-4" aria-label="The machine">
@@ -113,7 +150,8 @@
         label="Gauge"
         value={from}
         choices={[
-          { value: 'typed', label: 'Typed in' },
+          { value: 'typed', label: 'To 40 and 20' },
+          { value: 'to-10', label: 'To 10 cm' },
           { value: 'known', label: 'As Tomble knows it' }
         ]}
         onvalue={(v) => (from = v as typeof from)}
@@ -123,21 +161,47 @@
           <NumberField
             label="Width of 40 stitches"
             unit="cm"
+            example="26 cm"
+            optional
             value={cmTo40Stitches}
             min={4}
             max={120}
-            onvalue={(v) => v && (cmTo40Stitches = v)}
+            onvalue={(v) => (cmTo40Stitches = v)}
           />
           <NumberField
             label="Length of 20 rows"
             unit="cm"
+            example="9.5 cm"
+            optional
             value={cmTo20Rows}
             min={1}
             max={60}
-            onvalue={(v) => v && (cmTo20Rows = v)}
+            onvalue={(v) => (cmTo20Rows = v)}
           />
         </div>
-      {:else if kit && machine && yarn}
+      {:else if from === 'to-10'}
+        <div class="grid grid-cols-2 gap-4">
+          <NumberField
+            label="Stitches to 10 cm"
+            example="15.4"
+            optional
+            value={stitchesTo10}
+            min={3}
+            max={80}
+            onvalue={(v) => (stitchesTo10 = v)}
+          />
+          <NumberField
+            label="Rows to 10 cm"
+            example="21"
+            optional
+            value={rowsTo10}
+            min={3}
+            max={120}
+            onvalue={(v) => (rowsTo10 = v)}
+          />
+        </div>
+      {/if}
+      {#if kit && machine && yarn}
         <div class="grid grid-cols-2 gap-4">
           <SelectField
             label="Machine"
@@ -153,20 +217,27 @@
           />
         </div>
       {/if}
+      {#if slip}
+        <p class="mt-2 rounded-lg border-l-4 border-warning bg-warning/15 p-3" data-testid="slip">{slipWords(slip)}</p>
+      {/if}
     </section>
   </div>
   <section class="mt-5 grid grid-cols-1 gap-5 sheet p-4 sm:grid-cols-2" aria-label="Factors">
     <div>
       <p class="quiet">Multiply stitches by</p>
-      <p class="numerals text-5xl font-bold" data-testid="stitch-factor">{four(factors.stitchFactor)}</p>
-      <p class="numerals text-sm">
-        {two(patternCm.cmTo40Stitches)} cm / {two(targetCm.cmTo40Stitches)} cm, both to 40 stitches
+      <p class="numerals text-5xl font-bold" data-testid="stitch-factor">
+        {factors ? four(factors.stitchFactor) : '–'}
+      </p>
+      <p class="min-h-5 numerals text-sm">
+        {#if patternCm && targetCm}{two(patternCm.cmTo40Stitches)} cm / {two(targetCm.cmTo40Stitches)} cm, both to 40 stitches{/if}
       </p>
     </div>
     <div>
       <p class="quiet">Multiply rows by</p>
-      <p class="numerals text-5xl font-bold" data-testid="row-factor">{four(factors.rowFactor)}</p>
-      <p class="numerals text-sm">{two(patternCm.cmTo20Rows)} cm / {two(targetCm.cmTo20Rows)} cm, both to 20 rows</p>
+      <p class="numerals text-5xl font-bold" data-testid="row-factor">{factors ? four(factors.rowFactor) : '–'}</p>
+      <p class="min-h-5 numerals text-sm">
+        {#if patternCm && targetCm}{two(patternCm.cmTo20Rows)} cm / {two(targetCm.cmTo20Rows)} cm, both to 20 rows{/if}
+      </p>
     </div>
   </section>
   <section class="mt-5 sheet p-4" aria-label="Counts">
@@ -190,6 +261,7 @@
                   inputmode="numeric"
                   aria-label="Count {i + 1}"
                   value={line.text}
+                  placeholder={EXAMPLES[line.what]}
                   oninput={(e) => put(line.id, { text: e.currentTarget.value })}
                 /></td
               >
@@ -203,16 +275,25 @@
                   <option value="stitches">stitches</option><option value="rows">rows</option>
                 </select>
               </td>
-              {#if got.ok}
+              {#if line.text.trim() === ''}
+                <td colspan="2"></td>
+              {:else if got.ok && !factors}
+                <td colspan="2" class="text-sm quiet">once both gauges are given</td>
+              {:else if got.ok && factors}
                 {@const c = convertCount(
                   got.value,
                   line.what === 'stitches' ? factors.stitchFactor : factors.rowFactor
                 )}
                 <td class="numerals text-xl font-semibold"
-                  >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(1)})</span></td
+                  >{c.whole} <span class="text-sm font-normal quiet">({c.exact.toFixed(2)})</span>
+                  {#if line.what === 'stitches' && machine && c.whole > machine.pins}
+                    <span class="block text-sm font-semibold text-error"
+                      >more than the {machine.pins} pins of {machine.name}: knit it in panels</span
+                    >
+                  {/if}</td
                 >
                 <td class="numerals max-sm:text-sm">{c.offPercent >= 0 ? '+' : ''}{c.offPercent.toFixed(1)} %</td>
-              {:else}
+              {:else if !got.ok}
                 <td colspan="2" class="text-sm font-semibold text-error">{wordFault(got.fault)}</td>
               {/if}
             </tr>
@@ -231,6 +312,6 @@
     {draft}
     onopen={open}
     onplan={plan}
-    canPlan={counts.some((c) => c.what === 'rows') && Boolean(machine && yarn)}
+    canPlan={counts.some((c) => c.what === 'rows') && Boolean(machine && yarn && factors)}
   />
 </div>

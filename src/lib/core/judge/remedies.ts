@@ -1,6 +1,6 @@
-import type { Fix } from '../plan';
+import { type Fix, gaugeIn } from '../plan';
 import { browStretch, limbFit } from '../body';
-import { gaugeFor, type Machine } from '../kit';
+import type { Machine } from '../kit';
 import { mainYarn, pieceAt } from '../knit';
 import type { Readings } from './readings';
 
@@ -30,7 +30,7 @@ export function stretchOn(r: Readings, girthMm: number, head: boolean): (machine
   const yarn = r.yarns[mainYarn(pieceAt(r, 0).fabric)]!;
   return (machine) => {
     const hole = Math.min(pieceAt(r, 0).planned.hole, machine.tensionHoles);
-    const gauge = gaugeFor(r.kit, machine, yarn, hole, r.brief.fingers);
+    const gauge = gaugeIn(r.kit, r.brief, machine, yarn, hole);
     const knitted = { pins: machine.pins, courses: gauge.courses.value, wales: gauge.wales.value };
     return head ? browStretch(girthMm, knitted) : limbFit(girthMm, knitted).stretch;
   };

@@ -113,7 +113,7 @@ describe('edges that are no rings', () => {
     const names = (options: object): string[] => made('waistcoat', options).plan.acts.flatMap((act) => (act.do === 'bind' ? [act.name] : [])); // prettier-ignore
     expect(names({})).toEqual(expect.arrayContaining(['armhole-left', 'armhole-right']));
     expect(names({ armEdge: 'none' }).filter((name) => name.startsWith('armhole'))).toEqual([]);
-    const edge = told(made('waistcoat')).find((s) => s.title.startsWith('Crochet the right armhole'))!;
+    const edge = told(made('waistcoat')).find((s) => s.title.startsWith('Crochet the left armhole'))!;
     expect(edge.detail).toContain('rolls inwards, to the purl side');
   });
 });

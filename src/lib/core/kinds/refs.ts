@@ -32,7 +32,8 @@ function walk(brief: Brief, swap: Swap): Brief {
       options[key] = (value as Section[]).map((s, i) => ({ ...s, yarn: put('yarn', `${path}[${i}].yarn`, s.yarn) }));
     }
   }
-  return { ...brief, machineId, pompom, colours, patches, strands, options };
+  const gauge = brief.gauge && { ...brief.gauge, yarn: put('yarn', 'gauge.yarn', brief.gauge.yarn) };
+  return { ...brief, ...(gauge ? { gauge } : {}), machineId, pompom, colours, patches, strands, options };
 }
 
 /**

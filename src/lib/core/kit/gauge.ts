@@ -9,7 +9,8 @@ import { believed, type Estimate, learn, type Move, movesOf, type Prior } from '
 import { type FabricState, loopLengthMm } from './loop';
 import type { Machine } from './machine';
 import { combined } from './normal';
-import { nextPiece, type PieceSpread, pieceSpreads } from './piece-spread';
+import { nextPiece, type PieceSpread, type PieceSpreads, pieceSpreads } from './piece-spread';
+import type { PerCm } from './swatch';
 import { practiceFor } from './practice';
 import { heldTex, type Yarn } from './yarn';
 import { yarnName } from './yarn-name';
@@ -120,6 +121,34 @@ function weighed(kit: KnownOfGauges, machine: Machine, yarn: Yarn, hole: number,
     loopSpread
   };
 }
+
+/**
+ * A gauge that somebody states, a pattern or a swatch of their own: its range is what pieces differ by.
+ *
+ * @example statedGauge(kit, { courses: 2.1, wales: 1.54 }).courses.value // 2.1
+ */
+export const statedGauge = (kit: KnownOfGauges, per: PerCm): Gauge => statedOf(pieceSpreads(kit), per);
+
+const statedOf = remembered((spreads: PieceSpreads, { courses, wales }: PerCm): Gauge => {
+  const figure = (value: number, spread: PieceSpread): Figure => {
+    const half = nextPiece(0, spread, true);
+    return {
+      value,
+      low: value * Math.exp(-half),
+      high: value * Math.exp(half),
+      unit: 'per-cm',
+      basis: 'measured',
+      because: [{ say: 'typed' }]
+    };
+  };
+  return {
+    courses: figure(courses, spreads.courses),
+    wales: figure(wales, spreads.wales),
+    state: 'rested',
+    loopMm: loopLengthMm(courses, wales, 'rested'),
+    loopSpread: nextPiece(0, spreads.courses, true) / 2
+  };
+});
 
 /** What an estimate stands on. */
 function groundsFor(kit: KnownOfGauges, machine: Machine, yarn: Yarn, hole: number, fingers: FingerTension) {

@@ -2,7 +2,7 @@ export { ALIKE_COLOURS, colourDifference } from './colour';
 export { inState, isSwapped } from './doubted';
 export { evidenceFor, gaugeOfSwatch, type Evidence } from './evidence';
 export { toldGauges } from './told-gauges';
-export { gaugeFor, learnedGauge, usualHole, type Gauge, type Learned } from './gauge';
+export { gaugeFor, statedGauge, learnedGauge, usualHole, type Gauge, type Learned } from './gauge';
 export { practiceFor } from './practice';
 export { Habits, Terms } from './habits';
 export { hangingCourse } from './hanging';

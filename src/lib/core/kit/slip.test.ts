@@ -25,7 +25,7 @@ describe('slipOf', () => {
 
   it('says the rule and what was measured', () => {
     expect(slipWords(slipOf({ courses: 1.4, wales: 2.1 }, practice, 13)!)).toBe(
-      'There are 0.67 rows to a stitch; knitting has 1.1 to 1.7. Stitches and rows look swapped.'
+      'There are 0.67 rows to a stitch; knitting has 1 to 1.7. Stitches and rows look swapped.'
     );
   });
 });

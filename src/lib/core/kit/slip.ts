@@ -1,7 +1,7 @@
 import type { PerCm } from './swatch';
 
-/** Rows to stitches of a real swatch (craft 5, around the 1.3 of Munden's constants). */
-export const PLAUSIBLE_RATIO = { low: 1.1, high: 1.7 } as const;
+/** Rows to stitches of a real swatch (craft 5.3, around the 1.3 of Munden's constants): 25 cm to 40 with 12 cm to 20 is real. */
+export const PLAUSIBLE_RATIO = { low: 1, high: 1.7 } as const;
 
 /** How far a gauge may stand from what is expected before it is doubted, as a factor (own estimate, no source). */
 const FAR = 1.5;

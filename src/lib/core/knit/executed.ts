@@ -1,5 +1,5 @@
-import { type Gauge, gaugeFor, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
-import { type Brief, type Finding, NO_NOTES, type Notes, type Piece, type Plan } from '../plan';
+import { type Gauge, type Kit, machineOf, type Yarn, yarnOf } from '../kit';
+import { type Brief, type Finding, gaugeIn, NO_NOTES, type Notes, type Piece, type Plan } from '../plan';
 import type { Fabric, PieceFabric, RowRun } from './fabric';
 import type { CrankFault } from './fault';
 import { knit } from './knit';
@@ -46,7 +46,7 @@ export function execute(
     const found = known.get(key);
     if (found) return found;
     const machine = machineOf(kit, piece.machineId);
-    const own = tensions.flatMap(({ hole, fingers }) => yarns.map((yarn) => gaugeFor(kit, machine, yarn, hole, fingers ?? brief.fingers))); // prettier-ignore
+    const own = tensions.flatMap(({ hole, fingers }) => yarns.map((yarn) => gaugeIn(kit, brief, machine, yarn, hole, fingers ?? brief.fingers))); // prettier-ignore
     known.set(key, own);
     return own;
   });

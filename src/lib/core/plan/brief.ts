@@ -89,6 +89,14 @@ export const Brief = z.object({
       .record(z.string(), z.int().check(z.minimum(1), z.maximum(MOST_WAIT_H)))
       .check(z.refine((waits) => Object.keys(waits).length <= 20, 'must name at most 20 steps'))
   ),
+  /** A gauge that is stated for a yarn, rows and stitches to a cm: planned at instead of what is known of it. */
+  gauge: z.optional(
+    z.object({
+      yarn: Id,
+      courses: z.number().check(z.minimum(0.3), z.maximum(20)),
+      wales: z.number().check(z.minimum(0.3), z.maximum(20))
+    })
+  ),
   options: z.pipe(z.record(z.string(), z.unknown()), z.transform(olderOptions))
 });
 export type Brief = z.infer<typeof Brief>;

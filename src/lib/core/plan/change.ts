@@ -4,7 +4,10 @@ import type { Fix } from './finding';
 /** An edit of a brief: of the project itself, or of its options. */
 export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
   Partial<
-    Pick<Brief, 'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces' | 'ownWaits'>
+    Pick<
+      Brief,
+      'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces' | 'ownWaits' | 'gauge'
+    >
   >;
 
 /**

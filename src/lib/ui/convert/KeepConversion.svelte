@@ -14,8 +14,8 @@
     onopen,
     onplan
   }: {
-    /** What stands in the fields now. */
-    draft: ConversionDraft;
+    /** What stands in the fields now; null while a gauge is missing. */
+    draft: ConversionDraft | null;
     canPlan: boolean;
     onopen: (conversion: Conversion) => void;
     /** @returns why it could not be kept, or nothing */
@@ -29,6 +29,7 @@
     (await db().conversions.toArray()).sort((a, b) => b.createdAt.localeCompare(a.createdAt))
   );
   async function keep(): Promise<void> {
+    if (!draft) return;
     const { stitches, rows } = draft.pattern;
     const called = name.trim() || `${stitches} by ${rows} to 10 cm`;
     fault = await notKept(() =>
@@ -60,7 +61,7 @@
   </div>
   <FaultNote {fault} />
   <div class="flex flex-wrap gap-2">
-    <button type="button" class="btn btn-primary" disabled={draft.counts.length === 0} onclick={keep}
+    <button type="button" class="btn btn-primary" disabled={!draft?.counts.length} onclick={keep}
       >Keep this conversion</button
     >
     <button type="button" class="btn btn-quiet" disabled={!canPlan} onclick={plan}>Plan a tube with these rows</button>

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { type FingerTension, yarnName } from '$lib/core/kit';
+  import { asLengths, type FingerTension, yarnName } from '$lib/core/kit';
   import { FINGER_WORDS } from '../words/fingers';
   import type { ProjectState } from '../state/project.svelte';
   import ChoiceField from './ChoiceField.svelte';
@@ -46,6 +46,18 @@
         >{m.name}, {m.pins} pins{m.counter === 'none' ? ', no counter' : ''}</option
       >{/each}
   </select>
+  {#if brief.gauge}
+    {@const stated = asLengths(brief.gauge)}
+    <p class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1">
+      <span
+        >Planned at the gauge that was stated: {stated.cmTo40Stitches.toFixed(1)} cm to 40 stitches, {stated.cmTo20Rows.toFixed(
+          1
+        )} cm to 20 rows.</span
+      >
+      <button type="button" class="btn btn-sm" onclick={() => at.edit({ gauge: undefined })}>Go by what is known</button
+      >
+    </p>
+  {/if}
   <details class="mt-3" bind:open>
     <summary class="cursor-pointer py-1">{summary}</summary>
     {#if open}

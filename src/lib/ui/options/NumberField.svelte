@@ -9,11 +9,13 @@
     min: number;
     max: number;
     unit?: string;
+    /** An example that stands in an empty field. */
+    example?: string;
     /** An empty field is allowed and means unknown. */
     optional?: boolean;
     onvalue: (value: number | null) => void;
   }
-  let { label, help, value, min, max, unit = '', optional = false, onvalue }: Props = $props();
+  let { label, help, value, min, max, unit = '', example = '', optional = false, onvalue }: Props = $props();
   const uid = $props.id();
   let typed = $state<string | null>(null);
   let fault = $state('');
@@ -38,6 +40,7 @@
     class:input-error={fault}
     inputmode="decimal"
     autocomplete="off"
+    placeholder={example || undefined}
     value={typed ?? (value === null ? '' : `${value}${unit ? ` ${unit}` : ''}`)}
     aria-invalid={fault ? 'true' : undefined}
     aria-describedby="{uid}-help"

@@ -134,10 +134,9 @@ function edgeLine(o: TaperChoice, ring: Ring, at: Sharing, side: Side): EdgeLine
   const own = o.topStitches !== null;
   const each = eachOf(edge);
   const most = Math.max(0, Math.floor((given - STAY) / (each * share)));
-  // What falls on the last row at the far edge would come after it.
-  const until = rows - (side === begins ? 0 : 1);
   if (edge.slope) {
-    const fitted = typedSlope(edge.slope, until, most);
+    // Where the yarn stands at the other edge it comes a row later: nothing may be left for after the last row.
+    const fitted = typedSlope(edge.slope, rows - 1, most);
     const later = laterIn(fitted.slope.at, side, begins);
     const option = side === 'high' && !at.alike ? 'slopeHigh' : 'slope';
     return {

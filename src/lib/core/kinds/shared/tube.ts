@@ -2,7 +2,6 @@ import { CROWN_SHARE } from '../../body';
 import type { Reason } from '../../quantity';
 import {
   type Gauge,
-  gaugeFor,
   type Kit,
   type Machine,
   machineOf,
@@ -17,6 +16,7 @@ import {
   CAST_ON_ENDS,
   cordPins,
   cordRows,
+  gaugeIn,
   type Operation,
   type Piece,
   type Side,
@@ -64,7 +64,7 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
   const yarn = yarnOf(kit, yarnId, brief.strands);
   const own = machineId === brief.machineId ? brief.hole : null;
   const hole = own ?? usualHole(machine, yarn, rulesOf(kit).holeOfStrands);
-  const gauge = gaugeFor(kit, machine, yarn, hole, brief.fingers);
+  const gauge = gaugeIn(kit, brief, machine, yarn, hole);
   const girthMm = (10 * machine.pins) / gauge.wales.value;
   return {
     machine,

@@ -169,9 +169,11 @@ export const seams: Seams = {
         detail: `Round both flattened ends as one ring, between the ribs${repeats}, in ${single}. It does not sew the sleeve shut: the ends lie in front of the arm and behind it. ${yarn}.`
       };
     }
-    const armhole = a.name.startsWith('armhole-')
-      ? ` From the outside, one ${single} after another: the side of a panel rolls inwards, to the purl side, and the round holds it flat.`
-      : '';
+    // Said of the first one; the other is like it.
+    const armhole =
+      a.name === 'armhole-left'
+        ? ` In ${single}, from the outside: the edge rolls inwards, to the purl side, and the round holds it flat.`
+        : '';
     const along =
       f.rows > 0
         ? `Along ${t.len(f.mm)}, ${t.num(f.perFour)} stitches for every four ${t.terms.row}s, so that it neither pulls nor waves`

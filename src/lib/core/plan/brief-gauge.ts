@@ -1,0 +1,18 @@
+import { type FingerTension, type Gauge, gaugeFor, type Kit, type Machine, statedGauge, type Yarn } from '../kit';
+import type { Brief } from './brief';
+
+/**
+ * The gauge a brief is planned at: the one it states for a yarn, else what is known of it.
+ *
+ * @param hole the tension hole in use, counted from the smallest
+ * @example gaugeIn(kit, brief, machine, yarn, 2).courses.value // 2
+ */
+export const gaugeIn = (
+  kit: Kit,
+  brief: Pick<Brief, 'gauge' | 'fingers'>,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number,
+  fingers: FingerTension = brief.fingers
+): Gauge =>
+  brief.gauge?.yarn === yarn.id ? statedGauge(kit, brief.gauge) : gaugeFor(kit, machine, yarn, hole, fingers);
