@@ -131,7 +131,13 @@ test('a slope that is typed comes where it was typed, and the edge of the yarn t
   for (let guard = 0; guard < 120; guard++) {
     const text = await face.innerText();
     if (text.includes('Left back')) break;
-    if (await page.getByText(/Hang a thread of another colour/).first().isVisible()) marked++;
+    if (
+      await page
+        .getByText(/Hang a thread of another colour/)
+        .first()
+        .isVisible()
+    )
+      marked++;
     if (text.includes('Decrease one at the edge')) {
       rows.push(Number(/after row (\d+)/.exec(text)![1]));
       if (rows.length === 1) {

@@ -21,6 +21,11 @@ export function tubeOfRows(
   const sections = rows.filter((n) => n > 0).map((n) => ({ yarn: yarnId, rows: n }));
   return Project.parse({
     ...project,
-    brief: { ...project.brief, name, ...(gauge ? { gauge: { yarn: yarnId, ...gauge } } : {}), options: { ...project.brief.options, sections } }
+    brief: {
+      ...project.brief,
+      name,
+      ...(gauge ? { gauge: { yarn: yarnId, ...gauge } } : {}),
+      options: { ...project.brief.options, sections }
+    }
   });
 }
