@@ -42,14 +42,16 @@ function usualFor(code: string, age: Age): { table: SizeTable; size: BodySize } 
   return null;
 }
 
-/** The size whose measure is nearest to one, of somebody of an age; of the table that the other measures stand in, if any. */
+/**
+ * The size whose measure is nearest to one, of somebody of an age; of the table that the other measures stand in, if
+ * any.
+ */
 function nearest(
   code: string,
   mm: number,
   age: Age,
   others: Body['measures']
 ): { table: SizeTable; size: BodySize } | null {
-  // prettier-ignore
   const tables = SIZE_TABLES.filter(({ sizes }) => sizes.some((s) => s.age === age && s.measures[code] !== undefined));
   const same = tables.find(({ sizes }) =>
     sizes.some(({ measures }) => Object.entries(others).every(([other, value]) => measures[other] === value))
@@ -62,7 +64,8 @@ function nearest(
 }
 
 /**
- * What a choice proposes for other fields: whom it is for sets the measures, the chest sets cross back, arm and armhole from the
+ * What a choice proposes for other fields: whom it is for sets the measures, the chest sets cross back, arm and
+ * armhole from the
  * size table. What somebody typed is never touched.
  *
  * @param options as they stand before the choice

@@ -7,7 +7,8 @@ import { tailsAt, tailsOf } from './tails';
 import type { Table } from './acts/rule';
 
 /**
- * The work's own tail at an end does a job: it draws, closes, edges, sews. It must be there, in reach, where the job begins,
+ * The work's own tail at an end does a job: it draws, closes, edges, sews. It must be there, in reach, where the job
+ * begins,
  * and long enough for all its jobs and a hand's length to hold (craft 7.21).
  */
 

@@ -1,7 +1,8 @@
 import type { Face, Half, RunName, Side } from '../plan';
 
 /**
- * What lies on the table while hands work: parts with their rims, what holds every loop, where tails hang, what is glued to
+ * What lies on the table while hands work: parts with their rims, what holds every loop, where tails hang, what is
+ * glued to
  * what. Only `work` writes it; everything shown of making up is read from it.
  */
 
@@ -127,7 +128,10 @@ export interface Tail {
   usedMm: number;
   /** The pin whose column it comes out at; null where it does not hang at an end of the piece, or not any more. */
   pin: number | null;
-  /** `off`: the work's own end that its last stitches hang on, or were chained with; `string`: a thread cut for an end. */
+  /**
+   * `off`: the work's own end that its last stitches hang on, or were chained with; `string`: a thread cut for an
+   * end.
+   */
   readonly from: 'cast-on' | 'join' | 'first' | 'last' | 'off' | 'string' | 'cut' | 'chain' | 'old-end' | 'new-end';
   readonly where: TailAt;
   /** The part of the piece it hangs on, and the face of the fabric there. */

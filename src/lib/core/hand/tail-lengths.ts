@@ -4,7 +4,8 @@ import { tailMm } from './lengths';
 import type { State, Tail } from './state';
 
 /**
- * Tails as long as their jobs take: hands work once as if no tail had an end; then each is left at what was taken from it, and
+ * Tails as long as their jobs take: hands work once as if no tail had an end; then each is left at what was taken
+ * from it, and
  * a hand's length. A tail that has no job keeps the length of practice.
  */
 

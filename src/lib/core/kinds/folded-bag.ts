@@ -140,7 +140,8 @@ function draft(kit: Kit, brief: Brief, o: FoldedBagOptions): Draft {
 }
 
 /**
- * Rows of the three squares the closed tube is laid in: left, middle, right. A row that is over goes to the middle, two go to
+ * Rows of the three squares the closed tube is laid in: left, middle, right. A row that is over goes to the middle,
+ * two go to
  * either side of it, so that a seam's edges differ by one row at most, which is eased in.
  *
  * @example thirdsOf(110) // rows 1 to 37, 38 to 73, 74 to 110

@@ -37,7 +37,10 @@ export const GatheredHatOptions = z.object({
 });
 type GatheredHatOptions = z.output<typeof GatheredHatOptions>;
 
-/** A hat that holds is a little narrower than the head: how far the panel is to stretch round it (own estimate, no source). */
+/**
+ * A hat that holds is a little narrower than the head: how far the panel is to stretch round it (own estimate, no
+ * source).
+ */
 const SNUG = 0.25;
 
 /** A thread through a panel's last row: 1.5 times its width and a hand (craft 3.9). */

@@ -28,6 +28,9 @@ const shaped = { key: 'taper', is: ['both', 'low', 'high'] } as const;
 const bothShaped = { key: 'taper', is: ['both'] } as const;
 const ownEdges = { key: 'twoEdges', is: ['own'], and: bothShaped } as const;
 
+/** How an edge narrows. */
+const METHODS = ['full-fashioned', 'two-edge', 'double', 'simple', 'held'] as const;
+
 export const PanelOptions = z.object({
   sizeBy: flatSizeOption,
   widthMm: lengthOption({ group: WHAT, min: 20, max: 1200, start: 250, when: measuredOnly }),
@@ -39,7 +42,7 @@ export const PanelOptions = z.object({
   topStitches: countedOption({ group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
   method: choiceOption({
     group: WHAT,
-    choices: ['full-fashioned', 'two-edge', 'double', 'simple', 'held'],
+    choices: METHODS,
     when: shaped
   }),
   step: countOption({ group: WHAT, min: 1, max: 12, start: 3, when: { key: 'method', is: ['held'] } }),
@@ -47,7 +50,7 @@ export const PanelOptions = z.object({
   twoEdges: choiceOption({ group: WHAT, choices: ['alike', 'own'], when: bothShaped }),
   methodHigh: choiceOption({
     group: WHAT,
-    choices: ['full-fashioned', 'two-edge', 'double', 'simple', 'held'],
+    choices: METHODS,
     when: ownEdges
   }),
   stepHigh: countOption({

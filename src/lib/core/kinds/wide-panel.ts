@@ -75,7 +75,8 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
         ? [{ op: 'float', after, columns: o.columns, cardMm: cardMm(o.columns, ring.gauge.loopMm, o.thicknessMm) }]
         : [];
     const acts: Act[] = [
-      // Before any washing: the halves wait on their threads, every group is latched up, then all loops are chained off.
+      // Before any washing: the halves wait on their threads, every group is latched up, then all loops are chained
+      // off.
       ...(after.length > 0 ? [{ do: 'latch', piece: 0 } as const] : []),
       ...(waste.yarn ? [chained('cast-on', o.yarn), ...wasteAway(0, 'cast-on', waste, o)] : []),
       chained('hung-off', o.yarn),

@@ -65,7 +65,8 @@ function partsOf(o: WrapOptions, rowsOf: (mm: number) => number) {
 }
 
 /**
- * A wrap split anew from a tube as it was measured, stretched: tubes always come out longer than planned. The rows that are
+ * A wrap split anew from a tube as it was measured, stretched: tubes always come out longer than planned. The rows
+ * that are
  * knitted stay; the openings get the rows that their lengths take now.
  *
  * @param rows rows a tube has
@@ -145,7 +146,8 @@ function draft(kit: Kit, brief: Brief, o: WrapOptions): Draft {
     rest(0, 1),
     ...ready(0),
     ...ready(1),
-    // Over a sleeve both tubes, on with one alone along the opening, both again to the far cuff; then, from the last joined
+    // Over a sleeve both tubes, on with one alone along the opening, both again to the far cuff; then, from the last
+    // joined
     // stitch, the other tube's open rungs: two chains an edge.
     chain(
       'ladder-upper',

@@ -12,7 +12,8 @@ export function inState(gauge: PerCm, from: FabricState, to: FabricState): PerCm
 }
 
 /**
- * Whether a swatch looks as if its rows and stitches had changed places, and nobody said that it is right all the same: it is
+ * Whether a swatch looks as if its rows and stitches had changed places, and nobody said that it is right all the
+ * same: it is
  * kept, and not planned from.
  *
  * @param read its rows and stitches per cm

@@ -3,7 +3,8 @@ import { FIRST_FLATTEST, FLATTEST } from './loop';
 import { sameArticle, type Yarn } from './yarn';
 
 /**
- * What the editions of the craft differ in (craft 12). A piece that was begun under an older one keeps its rows, its float
+ * What the editions of the craft differ in (craft 12). A piece that was begun under an older one keeps its rows, its
+ * float
  * groups, its tension hole and its gauge; everything else follows what is known now.
  */
 export interface Rules {
@@ -56,6 +57,16 @@ export type ChangeCode =
   | 'bands'
   | 'ranges';
 
+/** What the fifth edition brought, as it was before. */
+const BEFORE_FIFTH = {
+  evenSlopes: false,
+  bandsCount: false,
+  handWhole: false,
+  threadPerGroup: false,
+  stripForAll: false,
+  learnsSpread: false
+} as const;
+
 const FIRST: Rules = {
   flattest: FIRST_FLATTEST,
   fromLow: true,
@@ -67,12 +78,7 @@ const FIRST: Rules = {
   holeOfStrands: false,
   ownTails: false,
   doubtsSwatches: false,
-  evenSlopes: false,
-  bandsCount: false,
-  handWhole: false,
-  threadPerGroup: false,
-  stripForAll: false,
-  learnsSpread: false
+  ...BEFORE_FIFTH
 };
 const NOW: Rules = {
   flattest: FLATTEST,
@@ -94,12 +100,7 @@ const NOW: Rules = {
 };
 const FOURTH: Rules = {
   ...NOW,
-  evenSlopes: false,
-  bandsCount: false,
-  handWhole: false,
-  threadPerGroup: false,
-  stripForAll: false,
-  learnsSpread: false
+  ...BEFORE_FIFTH
 };
 const THIRD: Rules = { ...FOURTH, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };
@@ -108,7 +109,8 @@ const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, THIRD, FOURTH, NOW][kit.edition - 1]!;
 
 /**
- * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for many.
+ * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for
+ * many.
  *
  * @param find looks a yarn up by its id
  */

@@ -33,7 +33,8 @@ const THIN_TEX = 350;
 const MEDIUM_TEX = 750;
 
 /**
- * The tension hole practice uses, counted from the smallest: small for thin yarn, the middle one for medium, large for thick.
+ * The tension hole practice uses, counted from the smallest: small for thin yarn, the middle one for medium, large
+ * for thick.
  * Strands that are held together add up: doubled sock yarn goes through the middle one (craft 5.7).
  *
  * @param together whether strands add up, as they do since the third edition

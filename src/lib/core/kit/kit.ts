@@ -20,7 +20,8 @@ export const Kit = z
     finished: z._default(z.array(Observation).check(z.maxLength(20_000)), []),
     habits: z._default(Habits, () => Habits.parse({})),
     /**
-     * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end: rows that
+     * Edition of the craft a plan follows. A piece that was begun under an older one is planned by it to its end:
+     * rows that
      * hang on the machine cannot be laid anew (craft 12).
      */
     edition: z._default(z.literal([1, 2, 3, 4, 5]), EDITION)

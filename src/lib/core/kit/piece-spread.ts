@@ -5,7 +5,8 @@ import { combined, NINE_TENTHS } from './normal';
 import type { Observation } from './observation';
 
 /**
- * How far the same hands knit the same plan differently from piece to piece: 2 to 4 % (craft 5, common practice, no source). It
+ * How far the same hands knit the same plan differently from piece to piece: 2 to 4 % (craft 5, common practice, no
+ * source). It
  * begins at 3 % and is learned for each knitter from what was finished.
  */
 
@@ -28,7 +29,8 @@ export interface PieceSpread {
 }
 
 /**
- * Quantile of Student's t below which nineteen twentieths lie, so that nine tenths lie between it and its opposite: the expansion
+ * Quantile of Student's t below which nineteen twentieths lie, so that nine tenths lie between it and its opposite:
+ * the expansion
  * of Fisher and Cornish (Abramowitz and Stegun 26.7.5, from memory), good to a thousandth from four degrees on.
  *
  * @param freedom degrees of freedom, at least 4

@@ -1,12 +1,17 @@
 import type { PerCm } from './swatch';
 
-/** Rows to stitches of a real swatch (craft 5.3, around the 1.3 of Munden's constants): 25 cm to 40 with 12 cm to 20 is real. */
+/**
+ * Rows to stitches of a real swatch (craft 5.3, around the 1.3 of Munden's constants): 25 cm to 40 with 12 cm to 20
+ * is real.
+ */
 export const PLAUSIBLE_RATIO = { low: 1, high: 1.7 } as const;
 
 /** How far a gauge may stand from what is expected before it is doubted, as a factor (own estimate, no source). */
 const FAR = 1.5;
 
-/** A slip explains a swatch when the mended gauge comes so much nearer to what is expected (own estimate, no source). */
+/**
+ * A slip explains a swatch when the mended gauge comes so much nearer to what is expected (own estimate, no source).
+ */
 const NEARER = 0.5;
 
 /** What probably went wrong when a swatch was measured. */

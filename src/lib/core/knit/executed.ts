@@ -17,7 +17,8 @@ export interface Executed {
   /** The yarns of the fabric, strands as the brief has them, in the order of `fabric.yarns`. */
   readonly yarns: readonly Yarn[];
   /**
-   * For every piece, the gauges its rows are knitted at, by `PieceFabric.feed`: each of those yarns on the piece's machine in
+   * For every piece, the gauges its rows are knitted at, by `PieceFabric.feed`: each of those yarns on the piece's
+   * machine in
    * its hole, then all of them again for every other tension that some of its rows have.
    */
   readonly gauges: readonly (readonly Gauge[])[];

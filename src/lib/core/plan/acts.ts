@@ -4,7 +4,8 @@ import type { Face } from './sides';
 
 /**
  * The hands' language: a closed list of what hands do once a piece is off the machine. It is data only: no counts, no
- * lengths that follow from the fabric, no prose. `work` is the one engine that runs it; what an act refuses, does and takes
+ * lengths that follow from the fabric, no prose. `work` is the one engine that runs it; what an act refuses, does and
+ * takes
  * in minutes stands in a file of its own in `hand/acts`, its words in `words`, its drawing in `draw/acts`.
  */
 
@@ -22,7 +23,10 @@ interface Thread {
   readonly own?: Edge;
 }
 
-/** Lead a tail along the closed edge it hangs at to where its job begins: to the other fold, or to the near corner of a top. */
+/**
+ * Lead a tail along the closed edge it hangs at to where its job begins: to the other fold, or to the near corner of
+ * a top.
+ */
 interface Lead {
   readonly do: 'lead';
   readonly piece: number;
@@ -30,7 +34,10 @@ interface Lead {
   readonly to: 'other-fold' | 'corner';
 }
 
-/** Draw ends shut on their threads, several in turn. Their tails are laid on this face of the fabric before the hole is shut. */
+/**
+ * Draw ends shut on their threads, several in turn. Their tails are laid on this face of the fabric before the hole
+ * is shut.
+ */
 interface Draw {
   readonly do: 'draw';
   readonly piece: number;
@@ -111,7 +118,10 @@ interface Bind {
   readonly from?: Face;
 }
 
-/** Chain the rungs of ladders in one go, from one end to the other: over both tubes, or along an opening with one of them. */
+/**
+ * Chain the rungs of ladders in one go, from one end to the other: over both tubes, or along an opening with one of
+ * them.
+ */
 interface ChainRungs {
   readonly do: 'chainRungs';
   /** Code of the chain. */
@@ -247,7 +257,9 @@ interface SewOn {
   /** Where its first row lies on the other: above this work row, so many stitches in from that side. */
   readonly at?: { readonly row: number; readonly stitches: number; readonly side: Side };
   readonly yarn: string;
-  /** The own tail of the part at this end, in `yarn`, sews the first of its runs; a length is cut for every other one. */
+  /**
+   * The own tail of the part at this end, in `yarn`, sews the first of its runs; a length is cut for every other one.
+   */
   readonly own?: Edge;
 }
 

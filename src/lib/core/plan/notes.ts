@@ -69,7 +69,10 @@ interface GarmentRound {
   readonly chestMm: number;
   /** Panels under each arm. */
   readonly panels: number;
-  /** Stitches of a half, as many as the ring can give, in PANEL mode or turned by hand, and as many as the measures need. */
+  /**
+   * Stitches of a half, as many as the ring can give, in PANEL mode or turned by hand, and as many as the measures
+   * need.
+   */
   readonly half: number;
   readonly most: number;
   readonly byHand: number;

@@ -1,5 +1,6 @@
 /**
- * Options as earlier releases kept them, told as they are named now. The front with the buttons was named; now it is the one with
+ * Options as earlier releases kept them, told as they are named now. The front with the buttons was named; now it is
+ * the one with
  * their holes.
  *
  * @returns the same object where nothing in it is older

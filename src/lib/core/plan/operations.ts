@@ -1,7 +1,8 @@
 import type { SectionTension } from './tension';
 
 /**
- * The machine's language: a short, closed list of things a hand does at the ring. It is data, safe to store and to send;
+ * The machine's language: a short, closed list of things a hand does at the ring. It is data, safe to store and to
+ * send;
  * `knit` is the one engine that runs it.
  */
 
@@ -24,7 +25,8 @@ export interface CastOn {
 export type Side = 'low' | 'high';
 
 /**
- * Ways of taking stitches away at an edge (craft 8.3): full-fashioned keeps a neat edge column, with two edge stitches two of
+ * Ways of taking stitches away at an edge (craft 8.3): full-fashioned keeps a neat edge column, with two edge
+ * stitches two of
  * them; a double one takes two away; simple moves the edge stitch onto its neighbour.
  */
 export type DecreaseMethod = 'full-fashioned' | 'two-edge' | 'double' | 'simple';
@@ -86,7 +88,10 @@ export interface Knit extends SectionTension {
   readonly purpose: 'work' | 'waste' | 'separator';
   /** Length of each of the two tails at a join. */
   readonly joinTailMm: number;
-  /** Length of the work's first tail where it begins on waste, and of its last one where waste follows; as at a join when absent. */
+  /**
+   * Length of the work's first tail where it begins on waste, and of its last one where waste follows; as at a join
+   * when absent.
+   */
   readonly firstTailMm?: number;
   readonly lastTailMm?: number;
   /** Where the work begins on waste: its first tail is dropped into the middle, or tied loosely to find its stitch. */

@@ -8,7 +8,8 @@ export type OptionGroup = 'who' | 'what' | 'yarn' | 'ends' | 'shape' | 'machines
 
 /**
  * Options of a kind are a Zod schema whose fields carry what a form needs: control, limits, choices. Screens, the
- * API and the documentation read the fields from the schema and their labels from the room of words, so a new kind needs no
+ * API and the documentation read the fields from the schema and their labels from the room of words, so a new kind
+ * needs no
  * form of its own.
  */
 export interface OptionMeta {

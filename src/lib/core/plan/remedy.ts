@@ -52,7 +52,6 @@ export interface Remedies {
   readonly halfStitches: { readonly stitches: number };
   readonly lower: { readonly mm: number };
   readonly shallower: { readonly mm: number };
-  readonly neckWider: { readonly mm: number };
   readonly longer: { readonly rows: number };
 }
 

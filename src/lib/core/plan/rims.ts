@@ -3,12 +3,16 @@ import type { Side } from './operations';
 /** The two ends of a piece: where it was cast on and where it came off. */
 export type Edge = 'cast-on' | 'hung-off';
 
-/** Where an own tail hangs: at an end of the piece, or where the yarn was cut at a panel's edge, the old end or the new one. */
+/**
+ * Where an own tail hangs: at an end of the piece, or where the yarn was cut at a panel's edge, the old end or the
+ * new one.
+ */
 export type TailEnd = Edge | 'old-end' | 'new-end';
 
 /**
  * What a run of a rim is called. A tube has its two ends; a panel has them and its sides, with held stitches between. A
- * tube that is closed and lies flat has two ends of two layers and two long folds. What is folded into itself has a fold.
+ * tube that is closed and lies flat has two ends of two layers and two long folds. What is folded into itself has a
+ * fold.
  */
 export type RunName = Edge | 'side' | 'held' | 'first-end' | 'last-end' | 'upper' | 'lower' | 'fold';
 

@@ -53,7 +53,8 @@ const STEP = 2;
 export type SlopeRule = 'spread' | 'longest-first';
 
 /**
- * Spreads stitches evenly over rows, at even rows only: the i-th of n goes after row 2 floor(i floor(rows / 2) / n), so that
+ * Spreads stitches evenly over rows, at even rows only: the i-th of n goes after row 2 floor(i floor(rows / 2) / n),
+ * so that
  * no two blocks bend the edge (craft 8.5).
  *
  * @param stitches stitches to go, at least 0
@@ -171,7 +172,8 @@ const atAnEdge = (op: Operation): op is OperationOf<'decrease' | 'increase' | 'h
   op.op === 'decrease' || op.op === 'increase' || op.op === 'hold';
 
 /**
- * Events moved to where hands can carry them out: at the edge where the yarn stands, at once; at the far edge, one row later.
+ * Events moved to where hands can carry them out: at the edge where the yarn stands, at once; at the far edge, one
+ * row later.
  *
  * @param begins edge where the yarn stands before the first row
  * @example placed([{ row: 2, op: decreaseAt('low') }], 'high') // row 3
@@ -238,7 +240,8 @@ export interface WidenedBy {
 }
 
 /**
- * Where float groups go: 6 columns between every 6 pins, the outer six at either edge always plain (craft 8.9). Groups that would
+ * Where float groups go: 6 columns between every 6 pins, the outer six at either edge always plain (craft 8.9).
+ * Groups that would
  * lie beyond the panel are left out.
  *
  * @param pins of the panel

@@ -40,7 +40,8 @@ export interface FittedSlope {
 }
 
 /**
- * A typed line on a piece of so many rows. Its rows stay as they were typed; what lies beyond the last one, or has no stitch to
+ * A typed line on a piece of so many rows. Its rows stay as they were typed; what lies beyond the last one, or has no
+ * stitch to
  * take, is left out and counted.
  *
  * @param rows of the work

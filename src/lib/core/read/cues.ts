@@ -23,9 +23,14 @@ export interface CueFacts {
   readonly 'cord-loops': Record<never, never>;
   /** From the next row on the yarn runs tighter or looser. */
   readonly tension: TensionFacts;
-  /** Where no counter tells: what a tape shows from the pins down to the first row of the work; waste hangs below it. */
+  /**
+   * Where no counter tells: what a tape shows from the pins down to the first row of the work; waste hangs below it.
+   */
   readonly tape: { readonly mm: number; readonly row: number; readonly waste: boolean };
-  /** A marker in the edge stitch, found again by seams: there the body ends and an armhole begins, or a slope such as a neck. */
+  /**
+   * A marker in the edge stitch, found again by seams: there the body ends and an armhole begins, or a slope such as
+   * a neck.
+   */
   readonly marker: { readonly pin: number; readonly underarm: boolean };
   readonly clog: { readonly tube: boolean };
   readonly 'last-row': { readonly tube: boolean };
@@ -60,7 +65,10 @@ const TABLE_MM = 250;
 /** Rows of a panel until loops at its edges are pushed down again (own estimate, no source). */
 const EDGES_EVERY = 20;
 
-/** Rows of a cord until its loops are pushed down again, and how many stitches make a panel a cord (own estimates, no source). */
+/**
+ * Rows of a cord until its loops are pushed down again, and how many stitches make a panel a cord (own estimates, no
+ * source).
+ */
 const CORD_EVERY = 10;
 const CORD_STITCHES = 8;
 

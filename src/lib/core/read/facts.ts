@@ -25,7 +25,8 @@ export interface StepFacts {
     readonly stretch: 'little' | 'some' | 'much';
   };
   /**
-   * `yarnPin`: where the yarn of a panel stands then; null for a tube. `from` and `to`: the pins in the order they are laid, so that
+   * `yarnPin`: where the yarn of a panel stands then; null for a tube. `from` and `to`: the pins in the order they
+   * are laid, so that
    * a cast-on that leaves the yarn at the low edge goes from the highest pin down.
    */
   readonly castOn: { readonly style: 'weave' | 'e-wrap' | 'rag'; readonly yarn: string; readonly tailMm: number; readonly from: number; readonly to: number; readonly whole: boolean; readonly yarnPin: number | null; readonly farPin: number | null; readonly lost: { readonly knitted: number; readonly first: number } | null }; // prettier-ignore
@@ -108,7 +109,10 @@ function standsAt(piece: Piece, { carriage, low, high }: Trace): { yarnPin: numb
   return piece.mode === 'tube' ? { yarnPin: null, farPin: null } : { yarnPin: carriage, farPin: low + high - carriage };
 }
 
-/** Stitches that PANEL mode loses at an end of the ring: what is knitted of the cast-on, and from which pin; null where none is. */
+/**
+ * Stitches that PANEL mode loses at an end of the ring: what is knitted of the cast-on, and from which pin; null
+ * where none is.
+ */
 const lostOf = ({ mode }: Piece, cast: number, { occupied, low }: Trace) =>
   mode === 'panel' && occupied < cast ? { knitted: occupied, first: low } : null;
 

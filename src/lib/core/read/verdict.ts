@@ -5,7 +5,8 @@ import { garmentSizes } from './garment';
 import type { Sizes } from './size';
 
 /**
- * How a thing fits what it was measured for, read from its figures and their ranges. The bounds are our own, no source: heads and
+ * How a thing fits what it was measured for, read from its figures and their ranges. The bounds are our own, no
+ * source: heads and
  * limbs by how far the fabric is stretched, garments by the room they leave once the bands are on.
  */
 export const VERDICTS = ['too-small', 'tight', 'snug', 'fits', 'loose', 'too-large'] as const;

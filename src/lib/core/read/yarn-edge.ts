@@ -2,7 +2,8 @@ import type { PieceFabric } from '../knit';
 import { otherSide, type Side } from '../plan';
 
 /**
- * After any count of rows the yarn of a panel stands at a known edge, so "at which edge is your yarn?" finds a miscount for nothing
+ * After any count of rows the yarn of a panel stands at a known edge, so "at which edge is your yarn?" finds a
+ * miscount for nothing
  * (craft 8.6).
  */
 

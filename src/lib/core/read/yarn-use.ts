@@ -59,7 +59,8 @@ function gaugeOf(run: Executed, yarn: number): Executed['gauges'][number][number
 }
 
 /**
- * Yarn of a cast-on, mm: the weave lies once round the pins, a wrap goes twice that way, a strip is knitted already; then the
+ * Yarn of a cast-on, mm: the weave lies once round the pins, a wrap goes twice that way, a strip is knitted already;
+ * then the
  * tail.
  */
 export function castOnMm(kit: Kit, piece: Piece, op: CastOn): number {

@@ -48,6 +48,5 @@ export const remedies: Words['remedies'] = {
   halfStitches: (f, t) => `Cast on ${t.stitches(f.stitches)} for a half`,
   lower: (f, t) => `Sew it on ${t.len(f.mm)} above the hem`,
   shallower: (f, t) => `Make it ${t.len(f.mm)} deep`,
-  neckWider: (f, t) => `Make the neck ${t.len(f.mm)} wide`,
   longer: (f, t) => `Make it ${t.rows(f.rows)} long`
 };

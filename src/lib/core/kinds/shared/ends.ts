@@ -49,7 +49,8 @@ export function endsOf(
 ): Ends {
   const { kit, ring, p, first, last, choice, perLoop = 1 } = at;
   const waste = wasteFor(kit, live(start) || live(end) ? choice : { ...choice, waste: 'none' }, first, last);
-  // While the other end is open a knot lies on the purl side; where both are shut the tails stay outside and are buried.
+  // While the other end is open a knot lies on the purl side; where both are shut the tails stay outside and are
+  // buried.
   const own = ownTails(kit, choice);
   const tail = shut(start) && shut(end) ? 'knit' : 'purl';
   const close = (edge: Edge, how: StartEnd | FarEnd, yarn: string): Act[] => {

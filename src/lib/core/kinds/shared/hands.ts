@@ -13,7 +13,8 @@ import { ENDS } from './options';
 import type { OwnTail } from './tails';
 
 /**
- * What hands do, put together by every kind from the same few lists. Only the order and the choices stand here: counts and
+ * What hands do, put together by every kind from the same few lists. Only the order and the choices stand here:
+ * counts and
  * lengths follow when `work` runs them.
  */
 
@@ -39,7 +40,8 @@ export const rest = (...pieces: readonly number[]): Act => ({ do: 'rest', pieces
 const turned = (piece: number, out: Face): Act => ({ do: 'turn', piece, out });
 
 /**
- * Work on the purl side of a tube: it is turned inside out, worked on and turned back; nothing where there is nothing to do
+ * Work on the purl side of a tube: it is turned inside out, worked on and turned back; nothing where there is nothing
+ * to do
  * there. Panels lie open on both sides and are not turned.
  *
  * @example onPurlSide(0, joinsTied(0, 2, 'knot')) // turn purl side out, tie, turn knit side out
@@ -68,7 +70,8 @@ const turns = (act: Act | undefined, piece: number, out: Face): boolean =>
   act?.do === 'turn' && act.piece === piece && act.out === out;
 
 /**
- * Acts with the joins of a piece tied, where a plan that had none has them now: while the piece lies purl side out, or once it
+ * Acts with the joins of a piece tied, where a plan that had none has them now: while the piece lies purl side out,
+ * or once it
  * was stretched.
  */
 export function withJoinsTied(acts: readonly Act[], piece: number, tube: boolean, how: JoinChoice): readonly Act[] {
@@ -81,7 +84,10 @@ export function withJoinsTied(acts: readonly Act[], piece: number, tube: boolean
   return [...acts.slice(0, at), ...(purl < 0 && tube ? onPurlSide(piece, tied) : tied), ...acts.slice(at)];
 }
 
-/** Acts without those that tie the joins of a piece; where nothing else is done on the purl side it is not turned either. */
+/**
+ * Acts without those that tie the joins of a piece; where nothing else is done on the purl side it is not turned
+ * either.
+ */
 export function withoutJoinsTied(acts: readonly Act[], piece: number): readonly Act[] {
   const left = acts.filter((act) => !tiesJoins(act, piece));
   const idle = left.findIndex((act, i) => turns(act, piece, 'purl') && turns(left[i + 1], piece, 'knit'));
@@ -91,7 +97,8 @@ export function withoutJoinsTied(acts: readonly Act[], piece: number): readonly 
 /**
  * The two halves of an end closed on each other.
  *
- * @param more `own`: closed with the work's own tail, which loop through loop needs anyway; `leave`: pins that are left out
+ * @param more `own`: closed with the work's own tail, which loop through loop needs anyway; `leave`: pins that are
+ * left out
  */
 export function closeFlat(
   piece: number,
@@ -142,7 +149,8 @@ export const weave = (how: 'woven' | 'inside' = 'woven', ...pieces: readonly num
 export const whole = (face: Face): ShownSide => ({ half: 'whole', face });
 
 /**
- * A thing and its openings, each named by a run that lies in its rim. What is not said otherwise: one layer, knit side out,
+ * A thing and its openings, each named by a run that lies in its rim. What is not said otherwise: one layer, knit
+ * side out,
  * whose purl side is seen by looking in.
  *
  * @param sides what else shows

@@ -261,7 +261,8 @@ const CLOSINGS: Readonly<Record<CrownChoice['closing'], Closing>> = {
       { do: 'turn', piece, out: o.outer }
     ];
   },
-  // The outer end stands a little out of the lining's: it is drawn first, both are sewn together, then the hat is turned.
+  // The outer end stands a little out of the lining's: it is drawn first, both are sewn together, then the hat is
+  // turned.
   pull: (o, tube) => {
     const c = crownActs(o, tube);
     return [

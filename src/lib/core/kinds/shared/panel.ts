@@ -34,7 +34,8 @@ export interface PanelPlace {
 }
 
 /**
- * Pins a panel is cast on: in the middle of what the ring can use, from pin 1, or from a pin of the knitter's own. In PANEL mode
+ * Pins a panel is cast on: in the middle of what the ring can use, from pin 1, or from a pin of the knitter's own. In
+ * PANEL mode
  * the pins at either end of the ring lose their stitches; a width that is measured is cast on so much wider (craft 1).
  *
  * @param wish stitches of the cast-on where they are typed, of the fabric where they are measured

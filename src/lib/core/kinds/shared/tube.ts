@@ -47,7 +47,10 @@ export interface Ring {
   readonly slopes: SlopeRule;
   /** Counts that were typed are made even, as the first edition did. */
   readonly evenCounts: boolean;
-  /** Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft 5.9). */
+  /**
+   * Share of the rows a body asks for: a stretchy, airy yarn grows as it is worn, and takes 3 to 5 % fewer (craft
+   * 5.9).
+   */
   readonly fewer: number;
   readonly knitted: { readonly pins: number; readonly courses: number; readonly wales: number; readonly flattest: number }; // prettier-ignore
 }
@@ -55,7 +58,9 @@ export interface Ring {
 /** The middle of 3 to 5 % fewer rows (craft 5.9, common practice, no source). */
 const STRETCHY_ROWS = 0.96;
 
-/** A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12). */
+/**
+ * A panel begins where the knitter's habit has it; those of the first edition were told from the low edge (craft 12).
+ */
 const startsAt = (kit: Kit): Side => (rulesOf(kit).fromLow ? 'low' : kit.habits.panelStart);
 
 /** Sets a yarn up on a machine. The brief's tension hole counts for its own machine only. */

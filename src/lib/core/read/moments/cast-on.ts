@@ -17,7 +17,8 @@ function laid(facts: StepFacts['castOn'], cards: readonly number[]): Lay[] {
 }
 
 /**
- * Loops on every pin: the tail first, then pin by pin from the first one on, then the yarn into the guide. A panel's is then
+ * Loops on every pin: the tail first, then pin by pin from the first one on, then the yarn into the guide. A panel's
+ * is then
  * cranked one stitch past the last pin.
  */
 export function castOn(at: Standing, facts: StepFacts['castOn']): Moment[] {

@@ -8,8 +8,10 @@ const onto = (order: number, from: number, to: number): Move => ({
 });
 
 /**
- * The loops a decrease lifts, in their order: of three the middle one first, onto the pin nearest the panel, the innermost
- * back on top of it, the edge one beside it (craft 8.3); of four, two edge stitches move on beside them, or two are taken in
+ * The loops a decrease lifts, in their order: of three the middle one first, onto the pin nearest the panel, the
+ * innermost
+ * back on top of it, the edge one beside it (craft 8.3); of four, two edge stitches move on beside them, or two are
+ * taken in
  * and the edge one moves two pins; or the edge one alone, onto its neighbour.
  */
 export function decreaseMoves({ method, pin, inner, nearest, deepest }: StepFacts['decrease']): Move[] {

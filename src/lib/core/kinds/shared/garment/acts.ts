@@ -41,7 +41,10 @@ function shoulders(g: Ground, body: Body): Act[] {
   });
 }
 
-/** Stitches that waited at the underarms, chained off: they must flex there. Where the yarn was cut, its own end does it. */
+/**
+ * Stitches that waited at the underarms, chained off: they must flex there. Where the yarn was cut, its own end does
+ * it.
+ */
 function underarms(g: Ground, body: Body): Act[] {
   const { c, o } = g;
   const isCut = c.onePiece && o.farSide === 'cut' && c.held > 0 && g.ownTails;
@@ -74,7 +77,10 @@ const neckEdges = (g: Ground, body: Body): Act[] =>
     return runs.length ? [{ do: 'bind', name: `held-neck-${hand}`, runs, by: 'chain', yarn: g.o.yarn }] : [];
   });
 
-/** Sides, sleeves and armholes by one of two schools. A sleeve that is a tube, or a panel under the arm, is set in round. */
+/**
+ * Sides, sleeves and armholes by one of two schools. A sleeve that is a tube, or a panel under the arm, is set in
+ * round.
+ */
 function sides(g: Ground, body: Body, sleeve: SewnSleeves | null): Act[] {
   const seam = (name: string, a: readonly RunRef[], b: readonly RunRef[]): Join => ({ do: 'join', name, a, b, by: 'mattress', yarn: g.o.yarn }); // prettier-ignore
   const flat = sleeve !== null && !sleeve.drafted.tube && body.sidePanel === null && g.o.assembly === 'flat';
@@ -113,7 +119,8 @@ function wrists(g: Ground, sleeve: SewnSleeves | null): Act[] {
 }
 
 /**
- * What hands do with a garment: block, chain off what was held, back seam, shoulders, sides and sleeves, bands, hem, and only
+ * What hands do with a garment: block, chain off what was held, back seam, shoulders, sides and sleeves, bands, hem,
+ * and only
  * then the waste.
  */
 export function garmentActs(

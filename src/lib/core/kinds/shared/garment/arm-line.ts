@@ -20,7 +20,8 @@ export const steepest = (stitches: number, method: EdgeMethod): ArmLine => ({
 });
 
 /**
- * A typed armhole: its rows are those of the back, counted from the hem. What comes before the underarm, after the last row there is
+ * A typed armhole: its rows are those of the back, counted from the hem. What comes before the underarm, after the
+ * last row there is
  * for it, or has no stitch to take is left out and counted.
  *
  * @param room stitches that may go, and the last row after the underarm at which one may

@@ -8,7 +8,8 @@ interface Bands {
 }
 
 /**
- * Bands have a width (craft 8.8): closed, one lies on the other, so the chest is the fabric and one band; open fronts have a band
+ * Bands have a width (craft 8.8): closed, one lies on the other, so the chest is the fabric and one band; open fronts
+ * have a band
  * at either edge. Round the neck a band narrows it on both sides.
  *
  * @example bandsOf({ fronts: 'closed', bandMm: 30 }, ring) // { roundMm: 30, neckMm: 60 }

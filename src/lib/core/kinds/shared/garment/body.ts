@@ -82,7 +82,8 @@ function backs(g: Ground): Piece[] {
     ];
     return [g.panel('Right back', g.pins.half, half), g.panel('Left back', g.pins.half, mirrored(half, g.pins.half))];
   }
-  // Both underarms of a back in one: the far one a row later, or in the same row with the yarn cut. A cut leaves the yarn
+  // Both underarms of a back in one: the far one a row later, or in the same row with the yarn cut. A cut leaves the
+  // yarn
   // at the high edge, so the shoulders then begin there.
   const both: ShapingEvent[] =
     o.farSide === 'cut' && c.held > 0

@@ -72,7 +72,8 @@ function widths(o: GarmentChoice, asked: number, most: number, kept: Kept) {
 }
 
 /**
- * Rows from the underarm that the shaping needs: the single stitches, then the groups of a shoulder, every other row at the
+ * Rows from the underarm that the shaping needs: the single stitches, then the groups of a shoulder, every other row
+ * at the
  * same edge. The first group may go where nothing else does, so seven groups take twelve rows.
  */
 function leastRise(

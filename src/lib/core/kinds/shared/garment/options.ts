@@ -27,7 +27,10 @@ const pocketed = { key: 'pockets', is: ['both', 'left', 'right'] } as const;
 const evenV = { key: 'neckSlope', is: [null] } as const;
 const cutIn = { key: 'armholes', is: ['cut-in'] } as const;
 
-/** Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every other row). */
+/**
+ * Groups a sloped shoulder is held in where the knitter has no number of their own (craft 8: several stitches every
+ * other row).
+ */
 export const SHOULDER_GROUPS = 3;
 
 /** Ways in which stitches go at an edge of a garment. */

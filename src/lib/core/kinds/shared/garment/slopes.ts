@@ -22,7 +22,8 @@ export function groupsOf({ shoulder, groups }: Pick<Counts, 'shoulder' | 'groups
 export const shoulderGroups = (c: Pick<Counts, 'shoulder' | 'groups'>): number => groupsOf(c).length;
 
 /**
- * The last row at whose end the yarn stands at the armhole: with an odd number of rows from the underarm to the shoulder it is
+ * The last row at whose end the yarn stands at the armhole: with an odd number of rows from the underarm to the
+ * shoulder it is
  * the one before the last.
  */
 export const lastAtArm = (rows: Rise): number => riseOf(rows) - (rows.arm % 2);
@@ -81,7 +82,8 @@ export function neckOf(o: GarmentChoice, c: Counts, ring: Ring, sloped: boolean)
   const each = takesEach(method);
   const times = Math.ceil(c.neck / each);
   if (o.neckSlope) {
-    // Three stitches of the shoulder stay, all of one that is held in groups on the back; and nothing falls after the last row at the centre edge.
+    // Three stitches of the shoulder stay, all of one that is held in groups on the back; and nothing falls after the
+    // last row at the centre edge.
     const room = sloped ? c.neck : c.shoulder + c.neck - LEAST_SHOULDER;
     const most = Math.floor(room / each);
     const typed = typedSlope(o.neckSlope, all - 1, most);
@@ -92,7 +94,8 @@ export function neckOf(o: GarmentChoice, c: Counts, ring: Ring, sloped: boolean)
   const depth = byRow ? Math.max(0, all - o.neckRow) : Math.min(all - 2, even(rowsFor(ring, o.neckDepthMm)));
   const tried = trySlope(times, depth, ring.slopes);
   const none = { depth, tried, typed: null, slope: null, method, takes: 0, from: all } as const;
-  // The yarn stands at the centre edge after every row that is odd from the underarm: from the other rows all comes a row later.
+  // The yarn stands at the centre edge after every row that is odd from the underarm: from the other rows all comes a
+  // row later.
   if (byRow) {
     const late = (o.neckRow - c.front.body) % 2 === 0 ? 1 : 0;
     const used = trySlope(times, depth - late, ring.slopes);
