@@ -8,7 +8,8 @@ const floors = [
   ['kinds', 'read'],
   ['colour'],
   ['judge', 'convert'],
-  ['faults', 'mending', 'tomble']
+  ['faults', 'mending', 'tomble'],
+  ['series', 'substitute']
 ];
 const core = '^src/lib/core/';
 const rules = floors.map((rooms, i) => {

@@ -1,4 +1,4 @@
-import type { Swap } from '$lib/ui/standins/swap';
+import type { Swap } from '$lib/core/substitute';
 
 declare global {
   namespace App {

@@ -161,11 +161,11 @@ test('a piece on the machine keeps its plan, whatever is learned meanwhile', asy
   await expect(page.getByTestId('rows')).not.toHaveText(rows);
 });
 
-test('stand-ins: two strands are proposed by themselves, the best stands first', async ({ page }) => {
+test('substitute a yarn: two strands are proposed by themselves, the best stands first', async ({ page }) => {
   await page.goto('/stand-ins');
-  await page.getByLabel('In', { exact: true }).selectOption({ label: 'A plain tube' });
-  await page.getByLabel('In place of', { exact: true }).selectOption({ label: 'Reedwick, Ember' });
-  const list = page.getByRole('region', { name: 'All stand-ins' });
+  await page.getByLabel('Project', { exact: true }).selectOption({ label: 'A plain tube' });
+  await page.getByLabel('Replace', { exact: true }).selectOption({ label: 'Reedwick, Ember' });
+  const list = page.getByRole('region', { name: 'All yarns' });
   await expect(list).toContainText('Quickstep sock, Plum, 2 strands');
   await expect(list).toContainText('below 7 it is a net');
   await page.getByText('One that is not in the stash').click();
@@ -177,29 +177,39 @@ test('stand-ins: two strands are proposed by themselves, the best stands first',
   await expect(list).toContainText('above 10 the hooks struggle');
   // What was typed in and asked is there again after a reload.
   await page.reload();
-  await expect(page.getByLabel('In place of', { exact: true })).toHaveValue('y-ember');
+  await expect(page.getByLabel('Replace', { exact: true })).toHaveValue('y-ember');
   await page.getByLabel('Find a yarn').fill('ropewalk');
   await expect(list.getByRole('listitem')).toHaveCount(1);
-  await page.getByLabel('In', { exact: true }).selectOption({ label: 'A gauge' });
+  await page.getByLabel('Project', { exact: true }).selectOption({ label: 'A gauge' });
   await page.getByLabel('20 rows').fill('8');
   await page.getByText('All figures, side by side').click();
   const table = page.getByRole('table', { name: 'Comparison' });
   await expect(table).toContainText('The gauge given, as typed');
+  // The size stays, and the rows follow; or the other way round.
+  await expect(table).toContainText(/\d+ rows fewer/);
+  await page.getByRole('radio', { name: 'Same rows and stitches' }).check();
   await expect(table).toContainText('longer at the same rows');
+  await expect(table).not.toContainText('rows fewer');
   await expect(page.getByRole('img', { name: /^Tightness against size error/ })).toBeVisible();
 });
 
-test('a stand-in is found from the yarn of a plan, answered in one sentence and put into it; undo takes it out', async ({
+test('a substitute is found from the yarn of a plan, answered in one sentence and put into it; undo takes it out', async ({
   page
 }) => {
   await page.goto('/project/demo-fog');
-  await page.getByRole('link', { name: 'Stand-ins for Thistledown, Fog' }).click();
-  await expect(page.getByLabel('In place of', { exact: true })).toHaveValue('y-fog');
+  await page.getByRole('link', { name: 'Substitute Thistledown, Fog' }).click();
+  await expect(page.getByLabel('Replace', { exact: true })).toHaveValue('y-fog');
   await expect(page.getByTestId('answer')).toContainText(/ comes out .*; .*need/);
   const outside = page.getByRole('combobox', { name: /^(Outside|Lining).*Fog/ });
+  const line = page.getByRole('listitem').filter({ hasText: 'Reedwick, Tide' });
+  const told = (await line.innerText()).match(/need (\d+ g)/)![1]!;
   await page.getByRole('button', { name: 'Use Reedwick, Tide in this plan' }).click();
   await expect(page.getByText('Reedwick, Tide in place of Thistledown, Fog.')).toBeVisible();
-  await expect(page.getByRole('table', { name: 'Yarn needed' })).toContainText('Reedwick, Tide');
+  const needed = page.getByRole('table', { name: 'Yarn needed' });
+  await expect(needed).toContainText('Reedwick, Tide');
+  // What was told is what is planned, and the yarn that was replaced is gone.
+  await expect(needed.getByRole('row', { name: /Reedwick, Tide/ })).toContainText(told);
+  await expect(needed).not.toContainText('Thistledown, Fog');
   await expect(outside).toHaveCount(0);
   await page.getByRole('button', { name: 'Undo', exact: true }).click();
   await expect(outside).toHaveCount(1);
@@ -208,7 +218,7 @@ test('a stand-in is found from the yarn of a plan, answered in one sentence and 
   await expect(outside).toHaveCount(1);
 });
 
-test('a stand-in for what hangs on the machine is asked about first', async ({ page }) => {
+test('a substitute for what hangs on the machine is asked about first', async ({ page }) => {
   await page.goto('/stand-ins?in=demo-lantern&for=y-ember');
   await page.getByRole('button', { name: 'Use it in this plan' }).click();
   await expect(page.getByText('These rows are knitted in another yarn.')).toBeVisible();

@@ -59,7 +59,7 @@ for (const [name, path, act] of [
   ['About', '/about', undefined],
   ['Yarns', '/yarns', undefined],
   ['Swatches', '/swatches', undefined],
-  ['Stand-ins', '/stand-ins', undefined],
+  ['Substitute a yarn', '/stand-ins', undefined],
   ['Measures', '/measures', undefined],
   ['Convert', '/convert', undefined]
 ] as const) {

@@ -56,7 +56,7 @@ export const SCREENS: readonly [string, string, ((page: Page) => Promise<void>)?
   ['Yarns', '/yarns'],
   ['Yarn dialog', '/yarns', (page) => page.getByRole('button', { name: 'Add a yarn' }).click()],
   ['Swatches', '/swatches'],
-  ['Stand-ins', '/stand-ins'],
+  ['Substitute a yarn', '/stand-ins'],
   ['Measures', '/measures'],
   ['Convert a gauge', '/convert'],
   ['A project that is gone', '/project/nobody']

@@ -3,6 +3,8 @@ import { judge, type Readings } from './judge';
 import { kindOf } from './kinds';
 import { recolour } from './colour';
 import { faultsOf, looseIds, type PathFault, tooLarge, unknownKind } from './faults';
+import { type Spare, spareOf } from './kinds/shared/spare';
+import { namedYarns, WASTE_YARN } from './kinds/work-yarns';
 import { joinBy, tiedWhere } from './join-by';
 import { mended } from './mending';
 import { withWishes } from './wishes';
@@ -46,6 +48,16 @@ function withUnasked(
     if (!holds(meta.when, decides)) filled[key] = kit.yarns[0]!.id;
   }
   return filled;
+}
+
+/** The waste yarns of a project, chosen once for all its pieces. */
+function spareIn(kit: Kit, schema: z.ZodMiniObject, brief: Brief): Spare {
+  const chosen = brief.options[WASTE_YARN];
+  return spareOf(kit, {
+    ...namedYarns(schema, brief),
+    without: brief.without ?? [],
+    chosen: typeof chosen === 'string' ? chosen : null
+  });
 }
 
 /** Everything read from one plan that was drafted already. */
@@ -92,9 +104,13 @@ export function tryRead(kit: Kit, brief: Brief, faults: readonly CrankFault[] = 
   const loose = looseIds(kit, { ...brief, options: options.data });
   if (loose.length) return { ok: false, faults: loose };
   const whole = { ...brief, options: options.data };
-  const bare = kind.draft(kit, whole, options.data);
+  const chosen = { ...options.data, spare: spareIn(kit, kind.options, whole) };
+  const bare = kind.draft(kit, whole, chosen);
   const plan = tiedWhere(recolour(kit, bare.plan, whole.colours, joinBy(whole)), whole);
-  const draft = withWishes({ ...bare, plan }, whole);
+  // Where the counts of another yarn are kept, the sizes still ask for those of this one: judges compare them.
+  const asks = whole.countsAs ? kind.draft(kit, { ...whole, countsAs: undefined }, chosen) : bare;
+  const notes = { ...bare.notes, wanted: asks.notes.wanted };
+  const draft = withWishes({ notes, plan }, whole);
   const large = beyond(draft.plan);
   if (large) return { ok: false, faults: [tooLarge(large)] };
   return { ok: true, value: read(kit, whole, draft, faults) };

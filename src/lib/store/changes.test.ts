@@ -27,6 +27,7 @@ describe('what an update changed in kept plans', () => {
       slopes: ['waistcoat'],
       bands: ['waistcoat'],
       ranges: all,
+      waste: ['scarf', 'panel', 'waistcoat'],
       minutes: all
     });
     await toldAll(db);

@@ -114,6 +114,13 @@ const CHANGES: readonly Change[] = [
     touches: (project) => project.knowledge === null && isOf('waistcoat', 'cardigan')(project)
   },
   { code: 'ranges', since: 5, touches: (project) => project.knowledge === null },
+  {
+    code: 'waste',
+    since: 6,
+    // Pieces with waste at their ends, or with pieces that wait on it, whose yarn was not chosen.
+    touches: ({ brief: { options }, knowledge }) =>
+      knowledge === null && (options.wasteYarn ?? null) === null && 'wasteYarn' in options && options.waste !== 'none'
+  },
   { code: 'minutes', since: 3, touches: () => true }
 ];
 

@@ -46,6 +46,10 @@ export const CHANGED: Readonly<Record<ChangeCode, { readonly what: string; reado
     what: 'Ranges are wider at first and learn from what you finish; rows and sizes move a little.',
     why: 'The same hands differ by 2 to 4 % from piece to piece. Before, 2 % was taken for everybody.'
   },
+  waste: {
+    what: 'All pieces of a project have one waste yarn, of yarn that the work does not need.',
+    why: 'Before, each piece chose by its own edges, and could take a yarn that was needed for the work.'
+  },
   minutes: {
     what: 'The minutes are new.',
     why: 'They go by the stitches of a row, and setting up is no longer counted.'

@@ -1,11 +1,11 @@
-import type { Against, Substitute } from '$lib/core/convert';
+import type { Against, Substitute } from '$lib/core/substitute';
 import { type Habits, yarnName } from '$lib/core/kit';
 import { type Voice, voiceOf } from './voice';
 
 const signed = (percent: number, more: string, less: string, v: Voice): string =>
   `${v.percent(Math.abs(percent))} ${percent > 0 ? more : less}`;
 
-/** What speaks against a stand-in. */
+/** What speaks against a substitute. */
 function sayAgainst(a: Against, v: Voice): string {
   switch (a.is) {
     case 'thin':
@@ -15,9 +15,11 @@ function sayAgainst(a: Against, v: Voice): string {
     case 'head':
       return `${a.goesOn ? 'tight on the head' : 'will not go over the head'}: ${v.percent(a.percent)} of stretch`;
     case 'longer':
-      return `${signed(a.percent, 'longer', 'shorter', v)} at the same ${v.terms.row}s`;
+      return `${signed(a.percent, 'longer', 'shorter', v)}${a.fixed ? ` at the same ${v.terms.row}s` : ''}`;
     case 'wider':
-      return `${signed(a.percent, 'wider', 'narrower', v)}, and ${v.pins} cannot be added`;
+      return `${signed(a.percent, 'wider', 'narrower', v)}${a.fixed ? `, and ${v.pins} cannot be added` : ''}`;
+    case 'stop':
+      return 'the plan would have to be changed for it';
     case 'surface':
       return a.surface === 'fuzzy' ? 'fuzzy: it hides stitches and clings' : 'clingy: it cranks hard';
     case 'colour-near':
@@ -29,7 +31,7 @@ function sayAgainst(a: Against, v: Voice): string {
   }
 }
 
-const LEAD = { good: 'A good stand-in', possible: 'It can be done', poor: 'Better not' } as const;
+const LEAD = { good: 'A good substitute', possible: 'It can be done', poor: 'Better not' } as const;
 
 /** What speaks against it, and what changes for the same length. */
 function saidOf(s: Substitute, v: Voice, stock = true): { reasons: string; change: string } {
@@ -40,14 +42,14 @@ function saidOf(s: Substitute, v: Voice, stock = true): { reasons: string; chang
       .filter(({ is }) => stock || is !== 'short')
       .map((a) => sayAgainst(a, v))
       .join('; '),
-    change: rows === 0 || s.isOriginal ? '' : `knit ${v.rows(Math.abs(rows))} ${more} for the same length`
+    change: rows === 0 || s.isOriginal ? '' : `${v.rows(Math.abs(rows))} ${more}`
   };
 }
 
 /** How a yarn would do in place of another, in one sentence. */
 export function standIn(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
   const { reasons, change } = saidOf(s, voiceOf(habits));
-  const lead = s.isOriginal ? 'What the plan has now' : LEAD[s.verdict];
+  const lead = s.isOriginal ? 'In the plan now' : LEAD[s.verdict];
   return `${lead}${reasons ? `: ${reasons}` : ''}${change ? `; ${change}` : ''}.`;
 }
 
@@ -63,7 +65,7 @@ export function standInBut(s: Substitute, habits: Pick<Habits, 'units' | 'terms'
 export const standInColour = (s: Pick<Substitute, 'colour'>): string =>
   ({ same: 'the same colour', near: 'nearly the same colour', other: 'another colour' })[s.colour];
 
-/** What is at hand of a stand-in against what it needs. @example standInStock(s, habits) // 'you have 180 g and need 51 g' */
+/** What is at hand of a substitute against what it needs. @example standInStock(s, habits) // 'you have 180 g and need 51 g' */
 export function standInStock(s: Substitute, habits: Pick<Habits, 'units' | 'terms'>): string {
   const v = voiceOf(habits);
   const { stockGrams } = s.yarn;
@@ -83,7 +85,7 @@ function comesOut(s: Substitute, v: Voice): string {
 }
 
 /**
- * The answer in one sentence: the best stand-in, how the piece comes out in it, and whether there is enough.
+ * The answer in one sentence: the best substitute, how the piece comes out in it, and whether there is enough.
  *
  * @example standInAnswer(best, habits) // 'Reedwick, Tide comes out the same in another colour; you have 180 g and need 51 g.'
  */
@@ -95,7 +97,7 @@ export function standInAnswer(s: Substitute, habits: Pick<Habits, 'units' | 'ter
     .map((a) => sayAgainst(a, v))
     .join('; ');
   const rows = s.rowsMore;
-  const change = rows === 0 ? '' : `, ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'} for the same length`;
+  const change = rows === 0 ? '' : ` with ${v.rows(Math.abs(rows))} ${rows > 0 ? 'more' : 'fewer'}`;
   const colour = s.colour === 'same' ? '' : ` in ${standInColour(s)}`;
   const best = s.verdict === 'poor' ? 'Nothing here does as well. Nearest: ' : '';
   return `${best}${name} ${comesOut(s, v)}${colour}${change}${faults ? `; ${faults}` : ''}; ${standInStock(s, habits)}.`;

@@ -1,31 +1,32 @@
 <script lang="ts">
   import { goto } from '$app/navigation';
   import { page } from '$app/state';
+  import { classOfLabel, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
   import {
     type Candidate,
-    nearestYarns,
-    type Original,
+    type Question,
+    rankedYarns,
     type Substitute,
-    substitute,
+    tubeBrief,
     workYarns
-  } from '$lib/core/convert';
-  import { classOfLabel, perCm, Yarn, yarnName, yarnOf } from '$lib/core/kit';
+  } from '$lib/core/substitute';
   import { tryPlan } from '$lib/core/tomble';
   import { loadKit } from '$lib/store/kit';
   import { addYarn } from '$lib/store/own';
   import { kitFor, planProject } from '$lib/store/projects';
   import { notKept } from '$lib/ui/frame/keeping';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
+  import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
   import SelectField from '$lib/ui/options/SelectField.svelte';
   import { paths } from '$lib/ui/paths';
   import AnswerCard from '$lib/ui/standins/AnswerCard.svelte';
+  import { comparison } from '$lib/ui/standins/comparison.svelte';
   import AskPanel from '$lib/ui/standins/AskPanel.svelte';
   import FiguresTable from '$lib/ui/standins/FiguresTable.svelte';
   import OutsideYarn from '$lib/ui/standins/OutsideYarn.svelte';
   import StandInList from '$lib/ui/standins/StandInList.svelte';
   import { Wish, wishDraft } from '$lib/ui/standins/wish';
   import { db } from '$lib/ui/state/db';
-  import { later } from '$lib/ui/state/later.svelte';
   import { live } from '$lib/ui/state/live.svelte';
 
   const source = live(async () => {
@@ -35,9 +36,6 @@
   const TUBE = 'tube';
   const GAUGE = 'gauge';
   const GIVEN = 'given';
-  /** Yarns compared at once, those nearest in thickness; the others when they are asked for. */
-  const AT_ONCE = 40;
-  let most = $state(AT_ONCE);
   let wish = $state.raw<Wish>(wishDraft.read() ?? Wish.parse({}));
   function wants(change: Partial<Wish>): void {
     wish = { ...wish, ...change };
@@ -86,35 +84,25 @@
   });
   const yarnId = $derived(places.find((id) => id === asked.get('for')) ?? places[0] ?? '');
   const own = $derived(kit && yarnId ? yarnOf(kit, yarnId, project?.brief.strands) : null);
-  const original = $derived.by((): Original | null => {
+  const question = $derived.by((): Question | null => {
     if (!yarnId || !machine) return null;
-    if (what === GAUGE) {
-      const gauge = perCm({ as: 'lengths', cmTo40Stitches: wish.cmTo40Stitches, cmTo20Rows: wish.cmTo20Rows });
-      return { from: 'gauge', machineId: machine.id, yarnId: GIVEN, rows: wish.rows, gauge };
-    }
-    return project
-      ? { from: 'project', brief: project.brief, yarnId }
-      : { from: 'tube', machineId: machine.id, yarnId, rows: wish.rows };
+    const { keep } = wish;
+    if (project) return { brief: project.brief, yarnId, keep };
+    const gauge = what === GAUGE ? perCm({ as: 'lengths', ...wish }) : undefined;
+    return { brief: tubeBrief(machine.id, yarnId, wish.rows, gauge), yarnId, keep };
   });
   const candidates = $derived.by((): Candidate[] => {
     if (!kit || !own) return [];
-    const others = kit.yarns.filter((y) => y.id !== own.id && y.id !== GIVEN);
-    return nearestYarns({ ...kit, yarns: others }, own, most).map((c) => ({
-      ...c,
-      strands: wish.strands[c.yarn.id] ?? c.strands
-    }));
+    const others = { yarns: kit.yarns.filter((y) => y.id !== GIVEN) };
+    return rankedYarns(others, own).map((c) => ({ ...c, strands: wish.strands[c.yarn.id] ?? c.strands }));
   });
-  // The page stands before all of them are worked out.
-  const compared = later(() => (kit && original ? { kit, original, candidates } : null));
-  const table = $derived.by(() => {
-    const { value } = compared;
-    return value ? substitute(value.kit, value.original, value.candidates) : [];
-  });
-  const others = $derived(table.filter((s) => !s.isOriginal));
-  const left = $derived((kit?.yarns.length ?? 0) - 1 - candidates.length);
+  const compared = comparison(() => (kit && question ? { kit, question, candidates } : null));
+  const best = $derived(compared.planned[0]?.is);
+  const table = $derived([...(compared.original ? [compared.original] : []), ...compared.planned.map(({ is }) => is)]);
+  const byId = $derived(new Map(kit?.yarns.map((y) => [y.id, y])));
 
   let fault = $state('');
-  async function use(s: Substitute): Promise<void> {
+  async function use(s: Pick<Substitute, 'yarn' | 'strands'>): Promise<void> {
     if (!project) return;
     // One that was typed in comes into the stash with it.
     if (wish.typed.some((y) => y.id === s.yarn.id)) {
@@ -122,22 +110,27 @@
       if (fault) return;
       wants({ typed: wish.typed.filter((y) => y.id !== s.yarn.id) });
     }
-    await goto(paths.plan(project.id), { state: { swap: { from: yarnId, to: s.yarn.id, strands: s.strands } } });
+    await goto(paths.plan(project.id), {
+      state: { swap: { from: yarnId, to: s.yarn.id, strands: s.strands, keep: wish.keep } }
+    });
   }
-  const onuse = $derived(project ? (s: Substitute) => void use(s) : undefined);
-  const forName = $derived(own ? yarnName(own) : '');
+  const onuse = $derived(project ? (s: Pick<Substitute, 'yarn' | 'strands'>) => void use(s) : undefined);
+  const KEEP = [
+    { value: 'size', label: 'Same size', help: 'Rows and stitches follow the gauge of the new yarn.' },
+    { value: 'counts', label: 'Same rows and stitches', help: 'The size follows the gauge of the new yarn.' }
+  ] as const;
 </script>
 
-<svelte:head><title>Stand-ins · Tomble</title></svelte:head>
+<svelte:head><title>Substitute a yarn · Tomble</title></svelte:head>
 
 <div class="page max-w-5xl">
-  <h1 class="text-3xl font-bold">Stand-ins</h1>
-  <p class="quiet">Same pins, other yarn: what becomes of the piece, and is it still a good idea?</p>
+  <h1 class="text-3xl font-bold">Substitute a yarn</h1>
+  <p class="quiet">What becomes of the piece in another yarn, and is it still a good idea?</p>
   {#if kit && machine}
     <div class="mt-3 space-y-4">
-      <div class="grid grid-cols-2 gap-x-3">
+      <div class="grid gap-x-3 gap-y-1 sm:grid-cols-3">
         <SelectField
-          label="In"
+          label="Project"
           value={what}
           choices={[
             ...projects.map((p) => ({ value: p.id, label: p.brief.name })),
@@ -148,36 +141,40 @@
         />
         {#if what !== GAUGE}
           <SelectField
-            label="In place of"
+            label="Replace"
             value={yarnId}
             choices={places.map((id) => ({ value: id, label: yarnName(kit.yarns.find((y) => y.id === id)!) }))}
             onvalue={(v) => ask({ for: v })}
           />
         {/if}
+        <ChoiceField
+          label="Keep"
+          value={wish.keep}
+          choices={KEEP}
+          onvalue={(v) => wants({ keep: v as Wish['keep'] })}
+        />
       </div>
-      {#if table[0]}<AnswerCard now={table[0]} best={others[0]} habits={kit.habits} {onuse} />{/if}
-      <FaultNote {fault} />
+      {#if compared.original && (best || !compared.waiting.length)}
+        <AnswerCard now={compared.original} {best} habits={kit.habits} {onuse} />
+      {:else if question && !compared.fault}
+        <p class="sheet p-4 quiet" role="status">Planning the nearest yarns…</p>
+      {/if}
+      <FaultNote fault={fault || compared.fault} />
       {#if !project}
         <AskPanel {wish} gauge={what === GAUGE} {machine} machines={kit.machines} onwish={wants} />
       {/if}
-      {#if others.length}
+      {#if compared.answers.length || compared.waiting.length}
         <StandInList
-          list={others}
+          answers={compared.answers}
+          waiting={compared.waiting}
+          yarnOf={(id) => byId.get(id)}
           habits={kit.habits}
           {onuse}
           onstrands={(id, strands) => wants({ strands: { ...wish.strands, [id]: strands } })}
         />
       {/if}
-      {#if left > 0}
-        <p class="flex flex-wrap items-center gap-3 text-sm quiet">
-          Compared: the {candidates.length} nearest in thickness to {forName}.
-          <button type="button" class="btn btn-quiet btn-sm" onclick={() => (most += 4 * AT_ONCE)}
-            >Compare {Math.min(left, 4 * AT_ONCE)} more</button
-          >
-        </p>
-      {/if}
       <OutsideYarn onyarn={(yarn) => wants({ typed: [...wish.typed, yarn] })} />
-      {#if table.length}
+      {#if table.length > 1}
         <details class="sheet p-4">
           <summary class="cursor-pointer font-semibold">All figures, side by side</summary>
           <div class="mt-2"><FiguresTable {table} habits={kit.habits} /></div>

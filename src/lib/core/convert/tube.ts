@@ -4,7 +4,7 @@ import { make, type Made } from '../hand';
 import { execute } from '../knit';
 
 /** A plain tube as a brief and its program: cast on, knit, hang off onto its own tail. */
-export function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: Brief; plan: Plan } {
+function plainTube(machine: Machine, yarn: Yarn, rows: number): { brief: Brief; plan: Plan } {
   const strands = { [yarn.id]: yarn.strands };
   const brief: Brief = {
     kind: 'tube',

@@ -91,7 +91,7 @@ function spanOf(s: State, part: number, ref: RunRef): { lo: number; hi: number }
 }
 
 /** Whether held stitches belong to a name: those of its rows. */
-const heldIn = (run: Run, ref: RunRef): boolean =>
+export const heldIn = (run: Run, ref: RunRef): boolean =>
   ref.run !== 'held' || !ref.rows || (run.row !== null && run.row >= ref.rows.from && run.row <= ref.rows.to);
 
 /**

@@ -1,4 +1,3 @@
-import { greatest } from 'd3-array';
 import { colourDifference, type Yarn } from '../kit';
 import { remembered } from '../quantity';
 import { PURPOSES } from '../knit';
@@ -16,12 +15,15 @@ const find = finder<WasteColourFacts>();
 /** CIEDE2000 at which two yarns are plainly two colours in lamp light (own estimate, no source). */
 const PLAINLY_OTHER = 20;
 
-/** The yarn of a stash that stands furthest from some colours, written one after the other. */
-const plainest = remembered((yarns: readonly Yarn[], work: string): { id: string; d: number } | undefined => {
+/** The yarns of a stash that are plainly other than some colours, written one after the other; the furthest first. */
+const plainest = remembered((yarns: readonly Yarn[], work: string): readonly string[] => {
   const colours = work.split(' ');
   const far = (yarn: Yarn): number => Math.min(...colours.map((hex) => colourDifference(yarn.colour.hex, hex)));
-  const best = greatest(yarns, far);
-  return best && { id: best.id, d: far(best) };
+  return yarns
+    .map((yarn) => ({ id: yarn.id, d: far(yarn) }))
+    .filter(({ d }) => d >= PLAINLY_OTHER)
+    .sort((a, b) => b.d - a.d)
+    .map(({ id }) => id);
 });
 
 /** Waste yarn that cannot be told from its neighbour when it is picked out. */
@@ -47,10 +49,16 @@ export const wasteColour: Judge = {
     });
     if (close.length === 0) return [];
     // Only now: a large stash has many pairs.
-    const best = plainest(r.kit.yarns, [...new Set([...pairs.values()].map(({ work }) => hex(work)))].sort().join(' '));
+    const plain = plainest(
+      r.kit.yarns,
+      [...new Set([...pairs.values()].map(({ work }) => hex(work)))].sort().join(' ')
+    );
+    // Yarn that the work needs only where nothing else will do; what is gone, never.
+    const there = plain.filter((id) => !r.brief.without?.includes(id));
+    const best = there.find((id) => !r.fabric.yarns.includes(id)) ?? there[0];
     const use =
-      best && best.d >= PLAINLY_OTHER && 'wasteYarn' in r.brief.options
-        ? options({ code: 'wasteYarn', yarn: best.id }, { wasteYarn: best.id })
+      best && 'wasteYarn' in r.brief.options
+        ? options({ code: 'wasteYarn', yarn: best }, { wasteYarn: best })
         : undefined;
     // A separator row has a colour of its own, which the waste yarn does not change.
     const leave = options({ code: 'noSeparator' }, { separator: false });

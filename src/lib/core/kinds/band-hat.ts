@@ -16,9 +16,9 @@ export const BandHatOptions = z.object({
   // The band is a false brim: nothing is turned up.
   turnUpMm: turnUpOption(0),
   sizeBy: choiceOption({ group: WHO, choices: ['head', 'height', 'length', 'rows', 'sections'] }),
-  bandRows: countOption({ group: WHO, min: 4, max: 200, start: 28 }),
-  outsideRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
-  liningRows: countOption({ group: WHO, min: 4, max: 400, start: 36, when: counted }),
+  bandRows: countOption({ counts: 'rows', group: WHO, min: 4, max: 200, start: 28 }),
+  outsideRows: countOption({ counts: 'rows', group: WHO, min: 4, max: 400, start: 36, when: counted }),
+  liningRows: countOption({ counts: 'rows', group: WHO, min: 4, max: 400, start: 36, when: counted }),
   yarn: yarnOption({ group: 'yarn' }),
   bandYarn: yarnOption({ group: 'yarn' }),
   ...crownOptions

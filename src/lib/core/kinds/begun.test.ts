@@ -1,7 +1,8 @@
 import type { Operation } from '../plan';
 import { describe, expect, it } from 'vitest';
-import { made, sampleKit } from '../../../../tests/support/sample';
+import { made, medium, sampleKit } from '../../../../tests/support/sample';
 import second from '../../../../tests/fixtures/begun-edition-2.json';
+import fifth from '../../../../tests/fixtures/begun-edition-5.json';
 import fourth from '../../../../tests/fixtures/begun-edition-4.json';
 import third from '../../../../tests/fixtures/begun-edition-3.json';
 
@@ -24,16 +25,27 @@ function named(op: Operation, edition: number): string {
   return shapes && edition >= 4 ? `${op.op} ${op.side} ${op.stitches}` : op.op;
 }
 
+/** Yarns of the fixtures since the fifth edition: enough to choose a waste yarn from. */
+const MANY = [
+  medium('red', '#b03020'),
+  medium('blue', '#205080'),
+  medium('fir', '#2f6b3a'),
+  medium('lemon', '#e8d44d')
+];
+
 /** A cut as the fixture names it, its length left out: hands' yarn follows what is known now. */
 const cutOf = (cut: string): string => cut.replace(/ x \d+ /, ' ');
 
-const ofEdition = (edition: 2 | 3 | 4, fixture: Readonly<Record<string, Begun>>) => {
+const ofEdition = (edition: 2 | 3 | 4 | 5, fixture: Readonly<Record<string, Begun>>) => {
   describe(`pieces begun under edition ${edition}`, () => {
     for (const [name, { options, rows, tails, cuts }] of Object.entries(fixture)) {
       const [kind, on] = name.split(' on ') as [string, string];
       const pins = on.split(',')[0]!;
       it(`${kind} on ${on} pins: keep their pieces, pins, hole, rows and tails; hands fold and turn as they do now`, () => {
-        const kit = { ...sampleKit({ machine: { pins: Number(pins) } }), edition };
+        const kit = {
+          ...sampleKit({ machine: { pins: Number(pins) }, ...(edition >= 5 ? { yarns: MANY } : {}) }),
+          edition
+        };
         const { plan, worked } = made(kind, options, kit);
         const laid = plan.pieces.map(({ label, from, to, hole, copies, operations }): Laid => [
           label,
@@ -69,3 +81,4 @@ const ofEdition = (edition: 2 | 3 | 4, fixture: Readonly<Record<string, Begun>>)
 ofEdition(2, second);
 ofEdition(3, third);
 ofEdition(4, fourth);
+ofEdition(5, fifth);

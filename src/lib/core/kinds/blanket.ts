@@ -14,8 +14,8 @@ export const BlanketOptions = z.object({
   widthMm: lengthOption({ group: WHAT, min: 200, max: 3000, start: 1000, when: measuredOnly }),
   lengthMm: lengthOption({ group: WHAT, min: 200, max: 3000, start: 1300, when: measuredOnly }),
   strips: countedOption({ group: WHAT, min: 1, max: 16, start: 4 }),
-  stitches: countedOption({ group: WHAT, min: 2, max: 200, start: 36 }), // prettier-ignore
-  rows: countedOption({ group: WHAT, min: 2, max: 5000, start: 260 }), // prettier-ignore
+  stitches: countedOption({ counts: 'stitches', group: WHAT, min: 2, max: 200, start: 36 }), // prettier-ignore
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 2, max: 5000, start: 260 }), // prettier-ignore
   blocks: countOption({ group: WHAT, min: 1, max: 8, start: 1 }),
   mode: panelMode,
   yarnAt: startOption,

@@ -15,7 +15,7 @@ export const BottleCosyOptions = z.object({
   bottleMm: lengthOption({ group: WHAT, measure: 'bottle-girth', min: 120, max: 700, start: 240 }), // prettier-ignore
   heightMm: lengthOption({ group: WHAT, measure: 'bottle-height', min: 60, max: 500, start: 200 }), // prettier-ignore
   sizeBy: sizeByOption(WHAT, 'bottle', 'rows'),
-  rows: countedOption({ group: WHAT, min: 6, max: 400, start: 60 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 6, max: 400, start: 60 }),
   ...colourOptions,
   top: choiceOption({ group: ENDS, choices: ['crochet', 'chain'] }),
   ...lastWith({ key: 'top', is: ['crochet'] }),

@@ -13,8 +13,8 @@ export const CardiganOptions = z.object({
   ...garmentOptions,
   sleeves: choiceOption({ group: 'shape', choices: ['panel', 'tube'] }),
   sleeveMm: lengthOption({ group: 'shape', min: 60, max: 700, start: 430, when: { key: 'sizeBy', is: ['measures', 'rows'] } }), // prettier-ignore
-  sleeveRows: countOption({ group: 'shape', min: 4, max: 600, start: 86, when: counted }),
-  sleeveStitches: countOption({ group: 'shape', min: 4, max: 200, start: 32, when: { ...counted, and: { key: 'sleeves', is: ['panel'] } } }), // prettier-ignore
+  sleeveRows: countOption({ counts: 'rows', group: 'shape', min: 4, max: 600, start: 86, when: counted }),
+  sleeveStitches: countOption({ counts: 'stitches', group: 'shape', min: 4, max: 200, start: 32, when: { ...counted, and: { key: 'sleeves', is: ['panel'] } } }), // prettier-ignore
   sleeveSlope: slopeOption({ group: 'shape', when: { key: 'sleeves', is: ['panel'] } })
 });
 

@@ -15,7 +15,7 @@ export const CowlOptions = z.object({
   headMm: lengthOption({ group: WHO, measure: 'head', min: 200, max: 800, start: 560 }),
   turns: choiceOption({ group: WHO, choices: ['once', 'twice'] }),
   sizeBy: sizeByOption(WHO, 'head', 'rows'),
-  rows: countedOption({ group: WHO, min: 10, max: 800, start: 86 }),
+  rows: countedOption({ counts: 'rows', group: WHO, min: 10, max: 800, start: 86 }),
   ...colourOptions,
   by: choiceOption({ group: ENDS, choices: ['needle', 'hook'] }),
   ...firstWith(),

@@ -17,7 +17,7 @@ const withHandle = { key: 'handle', is: [true] } as const;
 
 export const FoldedBagOptions = z.object({
   sizeBy: sizeByOption(WHAT, 'ratio', 'rows'),
-  rows: countedOption({ group: WHAT, min: 12, max: 400, start: 110 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 12, max: 400, start: 110 }),
   ...colourOptions,
   handle: switchOption({ group: ENDS, start: true }), // prettier-ignore
   handleRows: countOption({ group: ENDS, min: 4, max: 40, start: 8, when: withHandle }), // prettier-ignore

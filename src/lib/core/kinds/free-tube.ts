@@ -10,7 +10,7 @@ import { ringOn, tubePiece } from './shared/tube';
 import { wasteNeeded } from './shared/waste';
 
 export const FreeTubeOptions = z.object({
-  sections: sectionsOption({ group: 'rows' }),
+  sections: sectionsOption({ group: 'rows', counts: 'rows' }),
   copies: countOption({ group: 'rows', min: 1, max: 200, start: 1 }),
   start: choiceOption({ group: ENDS, choices: START_ENDS }),
   end: choiceOption({ group: ENDS, choices: FAR_ENDS }),

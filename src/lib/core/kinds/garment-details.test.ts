@@ -213,6 +213,21 @@ describe('cast-on rag, cords and cuts', () => {
   });
 });
 
+describe('stitches that wait on threads', () => {
+  it('an armhole that waits chains off its own loops, and none of the shoulder above it', () => {
+    const typed = {
+      ...{ chestMm: 300, easeMm: 0, crossBackMm: 120, upperArmMm: 80, neckMm: 60, lengthMm: 120, armholeMm: 60 },
+      ...{ neckDepthMm: 40, shoulders: 'sloped', armMethod: 'thread' },
+      armSlope: { from: 0, steps: [{ every: 3, times: 6 }] }
+    };
+    for (const kind of ['waistcoat', 'cardigan'])
+      for (const pins of [24, 48]) {
+        const result = made(kind, typed, sampleKit({ machine: { pins } }));
+        expect([kind, pins, result.worked.refusals, result.worked.left]).toEqual([kind, pins, [], []]);
+      }
+  });
+});
+
 describe('a panel from pin 1', () => {
   it('20 cast on in PANEL mode are 18, the first on pin 3; turned by hand none is lost (craft 1)', () => {
     const from = (mode: string): Result => made('panel', { sizeBy: 'rows', stitches: 20, place: 'first', mode });

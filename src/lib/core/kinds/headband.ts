@@ -15,7 +15,7 @@ export const HeadbandOptions = z.object({
   wearer: wearerOption('adult', 'child', 'baby'),
   headMm: headOption,
   sizeBy: sizeByOption(WHO, 'head', 'rows'),
-  rows: countedOption({ group: WHO, min: 10, max: 400, start: 86 }),
+  rows: countedOption({ counts: 'rows', group: WHO, min: 10, max: 400, start: 86 }),
   front: choiceOption({ group: WHO, choices: ['twist', 'plain'] }),
   ...colourOptions,
   by: closeOption('needle'),

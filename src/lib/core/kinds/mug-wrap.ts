@@ -14,7 +14,7 @@ export const MugWrapOptions = z.object({
   heightMm: lengthOption({ group: WHAT, measure: 'mug-height', min: 40, max: 300, start: 95 }),
   gapMm: lengthOption({ group: WHAT, min: 10, max: 120, start: 35 }),
   sizeBy: sizeByOption(WHAT, 'mug', 'rows'),
-  rows: countedOption({ group: WHAT, min: 10, max: 200, start: 45 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 10, max: 200, start: 45 }),
   ...colourOptions,
   closeBy: closeOption(),
   ...eitherWith(hooked),

@@ -13,8 +13,8 @@ export const PanelTubeOptions = z.object({
   girthMm: lengthOption({ group: WHAT, min: 60, max: 2000, start: 240, when: measuredOnly }), // prettier-ignore
   lengthMm: lengthOption({ group: WHAT, min: 40, max: 2000, start: 300, when: measuredOnly }),
   parts: countedOption({ group: WHAT, min: 1, max: 40, start: 1 }),
-  stitches: countedOption({ group: WHAT, min: 3, max: 200, start: 34 }), // prettier-ignore
-  rows: countedOption({ group: WHAT, min: 4, max: 5000, start: 60 }),
+  stitches: countedOption({ counts: 'stitches', group: WHAT, min: 3, max: 200, start: 34 }), // prettier-ignore
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 4, max: 5000, start: 60 }),
   mode: panelMode,
   yarnAt: startOption,
   yarn: yarnOption({ group: 'yarn' })

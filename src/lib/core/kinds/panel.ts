@@ -35,11 +35,11 @@ export const PanelOptions = z.object({
   sizeBy: flatSizeOption,
   widthMm: lengthOption({ group: WHAT, min: 20, max: 1200, start: 250, when: measuredOnly }),
   lengthMm: lengthOption({ group: WHAT, min: 20, max: 3000, start: 400, when: measuredOnly }),
-  stitches: countedOption({ group: WHAT, min: 2, max: 200, start: 34 }),
-  rows: countedOption({ group: WHAT, min: 2, max: 5000, start: 80 }),
+  stitches: countedOption({ counts: 'stitches', group: WHAT, min: 2, max: 200, start: 34 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 2, max: 5000, start: 80 }),
   taper: choiceOption({ group: WHAT, choices: ['none', 'both', 'low', 'high'] }),
   topMm: lengthOption({ group: WHAT, min: 10, max: 1200, start: 120, when: { ...measuredOnly, and: shaped } }), // prettier-ignore
-  topStitches: countedOption({ group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
+  topStitches: countedOption({ counts: 'stitches', group: WHAT, min: 2, max: 200, start: 16, and: shaped }),
   method: choiceOption({
     group: WHAT,
     choices: METHODS,

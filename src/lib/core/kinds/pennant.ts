@@ -12,8 +12,8 @@ export const PennantOptions = z.object({
   sizeBy: flatSizeOption,
   widthMm: lengthOption({ group: WHAT, min: 30, max: 600, start: 130, when: measuredOnly }),
   heightMm: lengthOption({ group: WHAT, min: 30, max: 800, start: 150, when: measuredOnly }),
-  stitches: countedOption({ group: WHAT, min: 4, max: 200, start: 18 }), // prettier-ignore
-  rows: countedOption({ group: WHAT, min: 4, max: 800, start: 30 }),
+  stitches: countedOption({ counts: 'stitches', group: WHAT, min: 4, max: 200, start: 18 }), // prettier-ignore
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 4, max: 800, start: 30 }),
   copies: countOption({ group: WHAT, min: 1, max: 120, start: 1 }),
   mode: panelMode,
   yarnAt: startOption,

@@ -33,7 +33,18 @@ function walk(brief: Brief, swap: Swap): Brief {
     }
   }
   const gauge = brief.gauge && { ...brief.gauge, yarn: put('yarn', 'gauge.yarn', brief.gauge.yarn) };
-  return { ...brief, ...(gauge ? { gauge } : {}), machineId, pompom, colours, patches, strands, options };
+  const countsAs = brief.countsAs && { ...brief.countsAs, yarn: put('yarn', 'countsAs.yarn', brief.countsAs.yarn) };
+  return {
+    ...brief,
+    ...(gauge ? { gauge } : {}),
+    ...(countsAs ? { countsAs } : {}),
+    machineId,
+    pompom,
+    colours,
+    patches,
+    strands,
+    options
+  };
 }
 
 /**

@@ -12,7 +12,7 @@ import { chainGauge, countedOption, ENDS, sizeByOption, WHAT } from './shared/op
 export const SackOptions = z.object({
   wearer: choiceOption({ group: WHAT, choices: ['thing', 'child'] }),
   sizeBy: sizeByOption(WHAT, 'rows', 'height'),
-  rows: countedOption({ group: WHAT, min: 6, max: 400, start: 20 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 6, max: 400, start: 20 }),
   heightMm: lengthOption({ group: WHAT, min: 60, max: 600, start: 130, when: { key: 'sizeBy', is: ['height'] } }), // prettier-ignore
   channelRows: countOption({ group: WHAT, min: 4, max: 30, start: 10 }), // prettier-ignore
   yarn: yarnOption({ group: 'yarn' }),

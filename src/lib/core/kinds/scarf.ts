@@ -25,7 +25,7 @@ export const ScarfOptions = z.object({
     when: { key: 'sizeBy', is: ['height'] }
   }),
   lengthMm: lengthOption({ group: WHO, min: 400, max: 4000, start: 1900, when: { key: 'sizeBy', is: ['length'] } }), // prettier-ignore
-  rows: countedOption({ group: WHO, min: 40, max: 2000, start: HABIT_ROWS }),
+  rows: countedOption({ counts: 'rows', group: WHO, min: 40, max: 2000, start: HABIT_ROWS }),
   ...colourOptions,
   ends: choiceOption({ group: ENDS, choices: ['drawn', 'straight'] }),
   closeBy: closeOption(),

@@ -10,7 +10,7 @@ export const StrapOptions = z.object({
   wearer: choiceOption({ group: WHAT, choices: ['thing', 'adult', 'child'] }),
   sizeBy: sizeByOption(WHAT, 'measures', 'rows'),
   lengthMm: lengthOption({ group: WHAT, min: 50, max: 5000, start: 600, when: measuredOnly }),
-  rows: countedOption({ group: WHAT, min: 4, max: MOST_ROWS, start: 120 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 4, max: MOST_ROWS, start: 120 }),
   pins: countOption({ group: WHAT, min: 2, max: 6, start: 3 }), // prettier-ignore
   copies: countOption({ group: WHAT, min: 1, max: 40, start: 1 }),
   yarn: yarnOption({ group: 'yarn' })

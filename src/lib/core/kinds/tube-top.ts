@@ -18,7 +18,7 @@ export const TubeTopOptions = z.object({
   chestMm: lengthOption({ group: WHO, measure: 'chest', min: 300, max: 2000, start: 560 }),
   lengthMm: lengthOption({ group: WHO, min: 80, max: 700, start: 300 }),
   sizeBy: sizeByOption(WHO, 'body', 'rows'),
-  rows: countedOption({ group: WHO, min: 10, max: 600, start: 105 }),
+  rows: countedOption({ counts: 'rows', group: WHO, min: 10, max: 600, start: 105 }),
   ...colourOptions,
   ...eitherWith(),
   neck: choiceOption({ group: ENDS, school: true, choices: ['straps', 'halter'] }),

@@ -19,12 +19,12 @@ import { promised, weave } from './shared/hands';
 import { countedOption, measuredOnly, sizeByOption, WHAT } from './shared/options';
 import { firstYarns, furthest } from './shared/pick';
 import { ringOn, rowsFor, wantedRows } from './shared/tube';
-import { wasteAway, wasteFor, wasteIfWished } from './shared/waste';
+import { wasteAway, type WasteChoice, wasteFor, wasteIfWished } from './shared/waste';
 
 export const WidePanelOptions = z.object({
   sizeBy: sizeByOption(WHAT, 'measures', 'rows'),
   lengthMm: lengthOption({ group: WHAT, min: 40, max: 2000, start: 400, when: measuredOnly }),
-  rows: countedOption({ group: WHAT, min: 4, max: 5000, start: 80 }),
+  rows: countedOption({ counts: 'rows', group: WHAT, min: 4, max: 5000, start: 80 }),
   pins: countOption({ group: WHAT, min: 8, max: 196, start: 44 }), // prettier-ignore
   every: countOption({ group: WHAT, min: 2, max: 24, start: 6 }),
   columns: countOption({ group: WHAT, min: 1, max: 12, start: 6 }),
@@ -68,6 +68,8 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
     const widthMm = (10 * wide.stitches) / ring.gauge.wales.value;
     const after = wide.after.map((pin) => pins.from + pin - 1);
     const waste = wasteFor(kit, o, o.yarn, o.yarn);
+    const spare = (o as WasteChoice).spare;
+    const threadYarn = spare?.waste ?? furthest(kit, [ring.yarn], spare?.without);
     // Both ends of every thread, so long that they can be knotted.
     const ends = 400 * (rulesOf(kit).threadPerGroup ? after.length + 1 : 1);
     const card: Operation[] =
@@ -92,7 +94,7 @@ export const widePanel: Kind<typeof WidePanelOptions> = {
             // The cast-on of the work itself goes round the card too; waste before it does not.
             ...(waste.yarn ? [...waste.before, ...card] : [...card, castOn(o.yarn, 'e-wrap')]),
             knitRows('Wide panel', o.yarn, rows),
-            ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: furthest(kit, [ring.yarn]), threadMm: Math.round(widthMm + ends), doubled: false } as const]) // prettier-ignore
+            ...(waste.yarn ? waste.after : [{ op: 'hangOff', style: 'thread', thread: threadYarn, threadMm: Math.round(widthMm + ends), doubled: false } as const]) // prettier-ignore
           ])
         ],
         acts,

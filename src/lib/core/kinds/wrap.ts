@@ -32,10 +32,10 @@ export const WrapOptions = z.object({
   spanMm: lengthOption({ group: WHO, min: 500, max: 2000, start: 1150, when: measured }), // prettier-ignore
   neckMm: lengthOption({ group: WHO, min: 150, max: 600, start: 300, when: measured }),
   bodyMm: lengthOption({ group: WHO, min: 200, max: 1100, start: 550, when: measured }), // prettier-ignore
-  rows: countedOption({ group: WHO, min: 40, max: 1000, start: 230 }),
-  sleeveRows: countedOption({ group: WHO, min: 4, max: 500, start: 85 }),
-  neckRows: countedOption({ group: WHO, min: 4, max: 400, start: 60 }),
-  bodyRows: countedOption({ group: WHO, min: 4, max: 600, start: 110 }),
+  rows: countedOption({ counts: 'rows', group: WHO, min: 40, max: 1000, start: 230 }),
+  sleeveRows: countedOption({ counts: 'rows', group: WHO, min: 4, max: 500, start: 85 }),
+  neckRows: countedOption({ counts: 'rows', group: WHO, min: 4, max: 400, start: 60 }),
+  bodyRows: countedOption({ counts: 'rows', group: WHO, min: 4, max: 600, start: 110 }),
   yarn: yarnOption({ group: 'yarn' }),
   backYarn: yarnOption({ group: 'yarn' }),
   cuffBy: choiceOption({ group: CUFF, school: true, choices: ['ribbed', 'plain'] }),

@@ -40,6 +40,8 @@ export interface Rules {
   readonly stripForAll: boolean;
   /** How far pieces differ is learned from the log; before, it was 2 % for everybody. */
   readonly learnsSpread: boolean;
+  /** One waste yarn for all pieces, of yarn that the work does not need; before, each piece chose by its own edges. */
+  readonly oneWaste: boolean;
 }
 
 /** What comes out otherwise in a plan since an edition, as a code. */
@@ -55,7 +57,8 @@ export type ChangeCode =
   | 'swatch'
   | 'slopes'
   | 'bands'
-  | 'ranges';
+  | 'ranges'
+  | 'waste';
 
 /** What the fifth edition brought, as it was before. */
 const BEFORE_FIFTH = {
@@ -78,7 +81,8 @@ const FIRST: Rules = {
   holeOfStrands: false,
   ownTails: false,
   doubtsSwatches: false,
-  ...BEFORE_FIFTH
+  ...BEFORE_FIFTH,
+  oneWaste: false
 };
 const NOW: Rules = {
   flattest: FLATTEST,
@@ -96,17 +100,17 @@ const NOW: Rules = {
   handWhole: true,
   threadPerGroup: true,
   stripForAll: true,
-  learnsSpread: true
+  learnsSpread: true,
+  oneWaste: true
 };
-const FOURTH: Rules = {
-  ...NOW,
-  ...BEFORE_FIFTH
-};
+const FIFTH: Rules = { ...NOW, oneWaste: false };
+const FOURTH: Rules = { ...FIFTH, ...BEFORE_FIFTH };
 const THIRD: Rules = { ...FOURTH, ownTails: false, doubtsSwatches: false };
 const SECOND: Rules = { ...THIRD, holeOfStrands: false };
 
 /** The rules a plan of this kit follows. @example rulesOf({ edition: 2 }).flattest // 0.6 */
-export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules => [FIRST, SECOND, THIRD, FOURTH, NOW][kit.edition - 1]!;
+export const rulesOf = (kit: Pick<Kit, 'edition'>): Rules =>
+  [FIRST, SECOND, THIRD, FOURTH, FIFTH, NOW][kit.edition - 1]!;
 
 /**
  * Whether what was measured of a yarn speaks for another: itself, or another colour of its article. Asked once for

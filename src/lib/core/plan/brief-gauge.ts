@@ -16,3 +16,19 @@ export const gaugeIn = (
   fingers: FingerTension = brief.fingers
 ): Gauge =>
   brief.gauge?.yarn === yarn.id ? statedGauge(kit, brief.gauge) : gaugeFor(kit, machine, yarn, hole, fingers);
+
+/**
+ * The gauge that rows and stitches are counted by while a plan is drafted: that of another yarn where its counts are kept, else
+ * the one it is planned at.
+ *
+ * @param hole the tension hole in use, counted from the smallest
+ * @example countingGauge(kit, { ...brief, countsAs: { yarn: 'tide', courses: 2, wales: 1.35 } }, machine, tide, 2) // 2 rows to a cm, whatever tide has
+ */
+export const countingGauge = (
+  kit: Kit,
+  brief: Pick<Brief, 'gauge' | 'countsAs' | 'fingers'>,
+  machine: Machine,
+  yarn: Yarn,
+  hole: number
+): Gauge =>
+  brief.countsAs?.yarn === yarn.id ? statedGauge(kit, brief.countsAs) : gaugeIn(kit, brief, machine, yarn, hole);

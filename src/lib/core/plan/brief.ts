@@ -44,6 +44,13 @@ export const MOST_PATCHES = 12;
 /** Yarns whose strands one project may set. */
 const MOST_STRANDS = 400;
 
+/** Rows and stitches to a cm that are stated for one yarn. */
+const YarnGauge = z.object({
+  yarn: Id,
+  courses: z.number().check(z.minimum(0.3), z.maximum(20)),
+  wales: z.number().check(z.minimum(0.3), z.maximum(20))
+});
+
 /** What is to be made, for whom, with which choices. The options belong to the kind and are checked by it. */
 export const Brief = z.object({
   kind: z.string().check(z.minLength(1), z.maxLength(60)),
@@ -90,13 +97,16 @@ export const Brief = z.object({
       .check(z.refine((waits) => Object.keys(waits).length <= 20, 'must name at most 20 steps'))
   ),
   /** A gauge that is stated for a yarn, rows and stitches to a cm: planned at instead of what is known of it. */
-  gauge: z.optional(
-    z.object({
-      yarn: Id,
-      courses: z.number().check(z.minimum(0.3), z.maximum(20)),
-      wales: z.number().check(z.minimum(0.3), z.maximum(20))
+  gauge: z.optional(YarnGauge),
+  /** Counts kept from another yarn: worked out as if this one had that gauge, rows and stitches to a cm. Sizes follow its own. */
+  countsAs: z.optional(
+    z.extend(YarnGauge, {
+      /** Its counts were those of a stretchy yarn, which takes fewer rows. */
+      stretchy: z._default(z.boolean(), false)
     })
   ),
+  /** Yarns that are gone because another took their place: waste is not knitted in them either. */
+  without: z.optional(z.array(Id).check(z.maxLength(400))),
   options: z.pipe(z.record(z.string(), z.unknown()), z.transform(olderOptions))
 });
 export type Brief = z.infer<typeof Brief>;

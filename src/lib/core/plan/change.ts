@@ -6,7 +6,18 @@ export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
   Partial<
     Pick<
       Brief,
-      'name' | 'hole' | 'fingers' | 'pompom' | 'patches' | 'colours' | 'ownSteps' | 'ownPlaces' | 'ownWaits' | 'gauge'
+      | 'name'
+      | 'hole'
+      | 'fingers'
+      | 'pompom'
+      | 'patches'
+      | 'colours'
+      | 'ownSteps'
+      | 'ownPlaces'
+      | 'ownWaits'
+      | 'gauge'
+      | 'countsAs'
+      | 'without'
     >
   >;
 

@@ -83,7 +83,7 @@ export {
   wholeDecreases,
   widened
 } from './shape';
-export { gaugeIn } from './brief-gauge';
+export { countingGauge, gaugeIn } from './brief-gauge';
 export { olderOptions } from './older-options';
 export { type FittedSlope, TypedSlope, typedRows, typedSlope } from './typed-slope';
 export type { Draft, Plan, Promise, Wearer } from './plan';

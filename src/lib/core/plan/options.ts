@@ -21,6 +21,8 @@ export interface OptionMeta {
   /** A length of something as small as a button: in millimetres. */
   readonly small?: true;
   readonly choices?: readonly string[];
+  /** It makes the size in rows or stitches: with another yarn of the same size it is another. */
+  readonly counts?: 'rows' | 'stitches';
   /** Code of the body or object measure it is, so that a person's measures fill it in. */
   readonly measure?: string;
   /** A yarn may be left open. */
@@ -78,7 +80,7 @@ export function lengthOption(o: Common & { min: number; max: number; start: numb
 }
 
 /** A whole number. @example countOption({ group: 'what', min: 10, max: 5000, start: 110 }) */
-export function countOption(o: Common & { min: number; max: number; start: number }) {
+export function countOption(o: Common & { min: number; max: number; start: number; counts?: OptionMeta['counts'] }) {
   const { start, ...rest } = o;
   return z
     ._default(z.int().check(z.minimum(o.min), z.maximum(o.max)), start)
@@ -135,7 +137,7 @@ export function slopeOption(o: Common) {
 }
 
 /** A list of stripes in the order they are knitted. */
-export function sectionsOption(o: Common) {
+export function sectionsOption(o: Common & { counts?: 'rows' }) {
   return z._default(z.array(Section).check(z.maxLength(400)), []).check(z.meta(meta({ control: 'sections', ...o })));
 }
 

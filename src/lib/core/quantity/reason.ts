@@ -51,7 +51,6 @@ export interface Reasons {
   readonly ball: { readonly metres: number };
   readonly scale: { readonly grams: number; readonly labelMetres: number; readonly labelGrams: number };
   readonly rowsLeft: { readonly metres: number; readonly tails: number; readonly perRow: number; readonly pins: number; readonly strands: number }; // prettier-ignore
-  readonly sameLength: { readonly rows: number; readonly mm: number; readonly ofMm: number };
   readonly pace: { readonly perMinute: number; readonly own: boolean; readonly of: 'cranking' | 'all' };
   readonly finishingSteps: object;
 }

@@ -58,6 +58,16 @@
       >
     </p>
   {/if}
+  {#if brief.countsAs}
+    <p class="mt-3 flex flex-wrap items-center gap-x-3 gap-y-1">
+      <span
+        >Rows and stitches are those of the yarn that was replaced: {brief.countsAs.courses.toFixed(2)} rows and {brief.countsAs.wales.toFixed(
+          2
+        )} stitches to a cm. The sizes follow this yarn.</span
+      >
+      <button type="button" class="btn btn-sm" onclick={() => at.edit({ countsAs: undefined })}>Plan it to size</button>
+    </p>
+  {/if}
   <details class="mt-3" bind:open>
     <summary class="cursor-pointer py-1">{summary}</summary>
     {#if open}

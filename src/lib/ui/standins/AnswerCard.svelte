@@ -1,7 +1,7 @@
 <script lang="ts">
   import ArrowRight from '@lucide/svelte/icons/arrow-right';
   import Check from '@lucide/svelte/icons/check';
-  import type { Substitute } from '$lib/core/convert';
+  import type { Substitute } from '$lib/core/substitute';
   import type { Habits } from '$lib/core/kit';
   import { standInAnswer, standInUnknown } from '$lib/words';
   import YarnDot from '../yarn/YarnDot.svelte';
@@ -38,6 +38,6 @@
       </div>
     </div>
   {:else}
-    <p class="text-xl font-semibold">There is no other yarn here to stand in. Type one in below.</p>
+    <p class="text-xl font-semibold">There is no other yarn here. Type one in below.</p>
   {/if}
 </section>

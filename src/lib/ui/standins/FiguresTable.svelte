@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { gathered, type Substitute } from '$lib/core/convert';
+  import { gathered, type Substitute } from '$lib/core/substitute';
   import { type Habits, yarnName } from '$lib/core/kit';
   import { showFigure, showRange } from '$lib/core/quantity';
   import { standIn } from '$lib/words';
@@ -49,8 +49,7 @@
           ></td
         >
         <td class="px-2 py-1 font-semibold"
-          >{@render label('Rows for that length')}{s.rows + s.rowsMore}<span class="block text-sm font-normal quiet"
-            >on {s.stitches} stitches</span
+          >{@render label('Rows')}{s.rows}<span class="block text-sm font-normal quiet">on {s.stitches} stitches</span
           ></td
         >
         <td class="px-2 py-1">{@render label('Tightness')}{s.tightness.toFixed(1)}</td>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { extent } from 'd3-array';
   import { scaleLinear } from 'd3-scale';
-  import type { Substitute } from '$lib/core/convert';
+  import type { Substitute } from '$lib/core/substitute';
   import { NET_BELOW, STRUGGLE_ABOVE } from '$lib/core/kit';
 
   let { substitutes }: { substitutes: readonly Substitute[] } = $props();
@@ -67,7 +67,7 @@
     >
   {/each}
   <text x={(M.left + W - M.right) / 2} y={H - 6} text-anchor="middle" font-size="13" fill="currentColor"
-    >tightness; the size error is the worse of length and width at the same counts</text
+    >tightness; the size error is the worse of length and width</text
   >
   {#each substitutes as s, i (s.yarn.id + s.strands)}
     <g transform="translate({x(s.tightness)} {y(off(s))})">

@@ -13,6 +13,8 @@ export const Wish = z.object({
   grams: z._default(z.number().check(z.minimum(1), z.maximum(2000)), 100),
   /** Yarns that are not in the stash, typed in for comparison. */
   typed: z._default(z.array(Yarn).check(z.maxLength(40)), []),
+  /** Whether the size stays, or the rows and stitches. */
+  keep: z._default(z.enum(['size', 'counts']), 'size'),
   /** Strands that are to be tried, by yarn. */
   strands: z._default(z.record(z.string(), z.int().check(z.minimum(1), z.maximum(3))), {})
 });

@@ -51,7 +51,7 @@
             <span class="font-medium">{use.name}</span>
             {#if projectId}<a
                 class="btn btn-ghost px-2 text-sm font-normal underline btn-xs print:hidden"
-                href={paths.standInsFor(projectId, use.yarnId)}>Stand-ins<span class="sr-only"> for {use.name}</span></a
+                href={paths.standInsFor(projectId, use.yarnId)}>Substitute<span class="sr-only"> {use.name}</span></a
               >{/if}</span
           >
           <span class="block text-sm quiet"

@@ -83,7 +83,6 @@ export const reasons: Words['reasons'] = {
   scale: (f, v) => `${v.num(f.grams, 1)} g x ${v.num(f.labelMetres)} m / ${v.num(f.labelGrams)} g of the label`,
   rowsLeft: (f, v) =>
     `${v.run(f.metres)}, less ${v.run(f.tails)} for cast-on and tails, ${v.num(f.perRow, 2)} m to a ${v.terms.row} of ${v.many(f.pins, v.terms.pin, `${v.terms.pin}s`)}${f.strands > 1 ? `, ${v.num(f.strands)} strands together` : ''}`,
-  sameLength: (f, v) => `${v.rows(f.rows)} x ${v.len(f.mm)} / ${v.len(f.ofMm)}`,
   pace: (f, v) =>
     `${v.num(f.perMinute, 1)} ${v.terms.row}s a minute, ${f.own ? 'your own pace' : 'a practised knitter'}${f.of === 'cranking' ? `; joins included` : ', with joins and finishing; setting up is not counted'}`,
   finishingSteps: () => 'sum of the finishing steps, a practised knitter'

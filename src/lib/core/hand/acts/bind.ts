@@ -3,7 +3,7 @@ import { instancesOf } from '../instances';
 import { hookedMm, HOLD_MM, TALL_STITCH } from '../lengths';
 import { ownTailAt, type TailJob, tailRefuse, useTail } from '../own-tail';
 import type { Refusal } from '../refusal';
-import { chainOf, countOf, runsOfPart, stitchMm } from '../rims';
+import { chainOf, countOf, heldIn, runsOfPart, stitchMm } from '../rims';
 import { type Spread, spreadOn } from '../buttons';
 import type { CutWhat, Run } from '../state';
 import { addCut, addCutTails, tailsOf } from '../tails';
@@ -67,7 +67,7 @@ const runsOf = (act: BindAct, t: Table, parts: readonly number[]): Run[] | Refus
 const heldOf = (t: Table, ref: RunRef, part: number): Run[] =>
   ref.run !== 'held'
     ? []
-    : runsOfPart(t.s, part).filter((r) => r.run === 'held' && r.side === (ref.side ?? r.side) && r.hold === 'thread'); // prettier-ignore
+    : runsOfPart(t.s, part).filter((r) => r.run === 'held' && r.side === (ref.side ?? r.side) && r.hold === 'thread' && heldIn(r, ref)); // prettier-ignore
 
 /** Why the loops of these runs cannot be bound. */
 function holdRefuse(t: Table, act: BindAct, runs: readonly Run[]): Refusal | undefined {

@@ -40,7 +40,7 @@ export const hatSizeOptions = {
   sizeBy: sizeByOption(WHO, 'head', 'height', 'length', 'rows'),
   heightMm: lengthOption({ group: WHO, min: 40, max: 600, start: 235, when: { key: 'sizeBy', is: ['height'] } }),
   tubeMm: lengthOption({ group: WHO, min: 80, max: 1200, start: 550, when: { key: 'sizeBy', is: ['length'] } }),
-  rows: countedOption({ group: WHO, min: 10, max: MOST_ROWS, start: 120 })
+  rows: countedOption({ counts: 'rows', group: WHO, min: 10, max: MOST_ROWS, start: 120 })
 };
 
 export interface HatSize {

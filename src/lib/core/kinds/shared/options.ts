@@ -26,6 +26,7 @@ export const countedOption = ({
   min: number;
   max: number;
   start: number;
+  counts?: 'rows' | 'stitches';
   and?: Condition;
 }) =>
   // prettier-ignore

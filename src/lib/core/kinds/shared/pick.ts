@@ -52,23 +52,51 @@ const PLAINLY_OTHER = 25;
 /**
  * The yarn a waste is best knitted in: about as thick as the work, so that its rows keep their size, and of these the
  * colour that stands furthest from its neighbours. Where none as thick is plain to see, colour alone decides.
+ *
+ * @param without yarns that are gone, which are taken only where there is no other
  */
-export const furthest = (kit: Kit, neighbours: readonly Yarn[]): string =>
-  plainest(kit.yarns, JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)])));
+export const furthest = (kit: Kit, neighbours: readonly Yarn[], without: readonly string[] = []): string => {
+  const all = ranked(kit.yarns, besides(neighbours));
+  const there = all.filter((c) => !without.includes(c.id));
+  const from = there.length > 0 ? there : all;
+  return (from.find((c) => c.alike && c.apart >= PLAINLY_OTHER) ?? from[0])!.id;
+};
+
+/**
+ * The yarn that stands furthest from all its neighbours, of those that may be taken; null where none is plainly another. Of
+ * those that are, one about as thick comes first.
+ *
+ * @param may whether a yarn may be taken
+ */
+export function plainlyOther(kit: Kit, neighbours: readonly Yarn[], may: (yarn: Yarn) => boolean): string | null {
+  const ids = new Set(kit.yarns.flatMap((y) => (may(y) ? [y.id] : [])));
+  const plain = ranked(kit.yarns, besides(neighbours)).filter((c) => c.apart >= PLAINLY_OTHER && ids.has(c.id));
+  return (plain.find((c) => c.alike) ?? plain[0])?.id ?? null;
+}
 
 const thickness = (y: Yarn): number => y.weightClass * y.strands;
 
-const plainest = remembered((yarns: readonly Yarn[], beside: string): string => {
+/** What of the neighbours decides, as text: what is looked up again and again. */
+const besides = (neighbours: readonly Yarn[]): string =>
+  JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)]));
+
+/** A yarn beside others: how far its colour is from the nearest of them, and whether it is about as thick as one. */
+interface Beside {
+  readonly id: string;
+  readonly apart: number;
+  readonly alike: boolean;
+}
+
+/** All yarns by how far their colour is from their neighbours, the furthest first. */
+const ranked = remembered((yarns: readonly Yarn[], beside: string): readonly Beside[] => {
   const neighbours = JSON.parse(beside) as readonly (readonly [string, number])[];
-  const candidates = yarns
+  return yarns
     .map((yarn) => ({
       id: yarn.id,
       apart: Math.min(...neighbours.map(([hex]) => colourDifference(hex, yarn.colour.hex))),
       alike: Math.min(...neighbours.map(([, thick]) => Math.abs(thick - thickness(yarn)))) <= 1
     }))
     .sort((a, b) => b.apart - a.apart);
-  const best = candidates.find((c) => c.alike && c.apart >= PLAINLY_OTHER) ?? candidates[0];
-  return best?.id ?? yarns[0]!.id;
 });
 
 /** The machine of a kit with pins nearest to a number; of equals the chosen one. */

@@ -16,7 +16,7 @@ import {
   CAST_ON_ENDS,
   cordPins,
   cordRows,
-  gaugeIn,
+  countingGauge,
   type Operation,
   type Piece,
   type Side,
@@ -63,13 +63,17 @@ const STRETCHY_ROWS = 0.96;
  */
 const startsAt = (kit: Kit): Side => (rulesOf(kit).fromLow ? 'low' : kit.habits.panelStart);
 
+/** Whether rows are counted as for a stretchy yarn: of the yarn itself, or of the one whose counts are kept. */
+export const stretchyIn = (brief: Pick<Brief, 'countsAs'>, yarn: Yarn): boolean =>
+  brief.countsAs?.yarn === yarn.id ? brief.countsAs.stretchy : yarn.behaviour.stretch === 'much';
+
 /** Sets a yarn up on a machine. The brief's tension hole counts for its own machine only. */
 export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief.machineId): Ring {
   const machine = machineOf(kit, machineId);
   const yarn = yarnOf(kit, yarnId, brief.strands);
   const own = machineId === brief.machineId ? brief.hole : null;
   const hole = own ?? usualHole(machine, yarn, rulesOf(kit).holeOfStrands);
-  const gauge = gaugeIn(kit, brief, machine, yarn, hole);
+  const gauge = countingGauge(kit, brief, machine, yarn, hole);
   const girthMm = (10 * machine.pins) / gauge.wales.value;
   return {
     machine,
@@ -81,7 +85,7 @@ export function ringOn(kit: Kit, brief: Brief, yarnId: string, machineId = brief
     slopes: rulesOf(kit).evenSlopes ? 'spread' : 'longest-first',
     handPins: rulesOf(kit).handWhole ? machine.pins : machine.pins - 2,
     evenCounts: rulesOf(kit).evenCounts,
-    fewer: rulesOf(kit).stretchyFewer && yarn.behaviour.stretch === 'much' ? STRETCHY_ROWS : 1,
+    fewer: rulesOf(kit).stretchyFewer && stretchyIn(brief, yarn) ? STRETCHY_ROWS : 1,
     turnMm: ringMm(machine),
     girthMm,
     flatMm: girthMm / 2,

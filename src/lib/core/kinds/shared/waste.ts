@@ -12,6 +12,7 @@ import {
   yarnOrNoneOption
 } from '../../plan';
 import { furthest } from './pick';
+import type { Spare } from './spare';
 import { ENDS } from './options';
 
 /** Asked where there is waste yarn. */
@@ -48,6 +49,8 @@ export interface WasteChoice {
   readonly separator: boolean;
   readonly wasteWay: 'strand' | 'unravel' | 'cut';
   readonly firstTail: 'drop' | 'tie';
+  /** Yarns chosen for the whole project. */
+  readonly spare?: Spare;
 }
 
 const ROWS = { none: 0, few: 5, ten: 10, fifteen: 15 } as const;
@@ -79,8 +82,11 @@ export function wasteFor(kit: Kit, choice: WasteChoice, first: string, last: str
   };
   if (choice.waste === 'none') return { yarn: null, before: [], after: [], rows };
   const neighbours = [yarnOf(kit, first), yarnOf(kit, last)];
-  const yarn = choice.wasteYarn ?? furthest(kit, neighbours);
-  const third = choice.separator ? furthest(kit, [...neighbours, yarnOf(kit, yarn)]) : null;
+  const { spare } = choice;
+  const yarn = choice.wasteYarn ?? spare?.waste ?? furthest(kit, neighbours, spare?.without);
+  const third = choice.separator
+    ? (spare?.separator ?? furthest(kit, [...neighbours, yarnOf(kit, yarn)], spare?.without))
+    : null;
   const begun = { firstTail: choice.firstTail };
   const between = third ? [wasteRows(third, 1, 'separator')] : [];
   const extra = third ? 1 : 0;

@@ -38,7 +38,7 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
   const ring = startingAt(ringOn(kit, brief, o.yarn), o);
   const c = countsOf(o, ring);
   const { courses, wales } = ring.gauge;
-  const wasteYarn = o.wasteYarn ?? furthest(kit, [yarnOf(kit, o.yarn)]);
+  const wasteYarn = o.wasteYarn ?? o.spare?.waste ?? furthest(kit, [yarnOf(kit, o.yarn)], o.spare?.without);
   // An even number leaves the yarn where it began; one more takes it across.
   const waste = even(Math.max(2, kit.habits.wasteStart));
   const strip = kit.habits.wasteStrip && rulesOf(kit).stripForAll;

@@ -9,6 +9,7 @@ import {
   yarnOrNoneOption
 } from '../../../plan';
 import { panelMode, startOption } from '../panel';
+import type { Spare } from '../spare';
 import { wasteWayOption } from '../waste';
 import { ENDS, sizeByOption, wearerOption, WHO } from '../options';
 
@@ -47,15 +48,15 @@ export const garmentOptions = {
   sizeBy: sizeByOption(WHO, 'measures', 'rows', 'counts'),
   lengthMm: lengthOption({ group: WHO, min: 120, max: 1100, start: 560, when: measured }), // prettier-ignore
   armholeMm: lengthOption({ group: WHO, measure: 'armhole', min: 60, max: 450, start: 190, when: measured }), // prettier-ignore
-  halfStitches: countOption({ group: WHO, min: 6, max: 200, start: 36, when: counted }), // prettier-ignore
-  sideStitches: countOption({ group: WHO, min: 0, max: 200, start: 0, when: counted }), // prettier-ignore
-  backRows: countOption({ group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }),
-  frontRows: countOption({ group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }), // prettier-ignore
-  armRows: countOption({ group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
-  frontArmRows: countOption({ group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
-  heldStitches: countOption({ group: WHO, min: 0, max: 60, start: 4, when: { ...counted, and: cutIn } }), // prettier-ignore
+  halfStitches: countOption({ counts: 'stitches', group: WHO, min: 6, max: 200, start: 36, when: counted }), // prettier-ignore
+  sideStitches: countOption({ counts: 'stitches', group: WHO, min: 0, max: 200, start: 0, when: counted }), // prettier-ignore
+  backRows: countOption({ counts: 'rows', group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }),
+  frontRows: countOption({ counts: 'rows', group: WHO, min: 4, max: 600, start: 74, when: rowsTyped }), // prettier-ignore
+  armRows: countOption({ counts: 'rows', group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
+  frontArmRows: countOption({ counts: 'rows', group: WHO, min: 8, max: 200, start: 38, when: rowsTyped }), // prettier-ignore
+  heldStitches: countOption({ counts: 'stitches', group: WHO, min: 0, max: 60, start: 4, when: { ...counted, and: cutIn } }), // prettier-ignore
   singles: countOption({ group: WHO, min: 0, max: 60, start: 3, when: { ...counted, and: cutIn } }), // prettier-ignore
-  shoulderStitches: countOption({ group: WHO, min: 1, max: 80, start: 17, when: rowsTyped }), // prettier-ignore
+  shoulderStitches: countOption({ counts: 'stitches', group: WHO, min: 1, max: 80, start: 17, when: rowsTyped }), // prettier-ignore
   shoulderGroups: countOption({ group: WHO, min: 1, max: 12, start: SHOULDER_GROUPS, when: { ...counted, and: { key: 'shoulders', is: ['sloped'] } } }), // prettier-ignore
   neckBy: choiceOption({ group: SHAPE, choices: ['depth', 'row'], when: evenV }),
   neckDepthMm: lengthOption({
@@ -65,7 +66,14 @@ export const garmentOptions = {
     start: 200,
     when: { key: 'neckBy', is: ['depth'], and: evenV }
   }),
-  neckRow: countOption({ group: SHAPE, min: 1, max: 800, start: 57, when: { key: 'neckBy', is: ['row'], and: evenV } }),
+  neckRow: countOption({
+    counts: 'rows',
+    group: SHAPE,
+    min: 1,
+    max: 800,
+    start: 57,
+    when: { key: 'neckBy', is: ['row'], and: evenV }
+  }),
   neckMethod: choiceOption({ group: SHAPE, choices: EDGE_METHODS }),
   neckSlope: slopeOption({ group: SHAPE }),
   armholes: choiceOption({ group: SHAPE, choices: ['cut-in', 'straight'] }),
@@ -95,7 +103,7 @@ export const garmentOptions = {
 };
 
 /** What was chosen for a garment. */
-export type GarmentChoice = z.output<z.ZodMiniObject<typeof garmentOptions>>;
+export type GarmentChoice = z.output<z.ZodMiniObject<typeof garmentOptions>> & { readonly spare?: Spare };
 
 /** How armholes without sleeves are finished. */
 export type ArmEdge = 'crochet' | 'none';

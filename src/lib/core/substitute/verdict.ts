@@ -5,7 +5,9 @@ import { ALIKE_COLOURS, NET_BELOW, STRUGGLE_ABOVE, type Yarn } from '../kit';
 export type Against =
   | { readonly is: 'thin' | 'thick'; readonly tightness: number; readonly limit: number }
   | { readonly is: 'head'; readonly goesOn: boolean; readonly percent: number }
-  | { readonly is: 'longer' | 'wider'; readonly percent: number }
+  | { readonly is: 'longer' | 'wider'; readonly percent: number; readonly fixed: boolean }
+  /** Something that keeps the plan from being made, and was not there before. */
+  | { readonly is: 'stop' }
   | { readonly is: 'surface'; readonly surface: 'fuzzy' | 'clingy' }
   | { readonly is: 'by-hand' }
   /** Its colour is hard to tell from another one of the same thing. */
@@ -40,6 +42,11 @@ export interface Judged {
   readonly lengthOff: number;
   readonly widthOff: number;
   readonly grams: { readonly value: number };
+  /** A tube has the stitches of its ring; a panel has as many as it is given. */
+  readonly tube: boolean;
+  readonly keep: 'size' | 'counts';
+  /** What keeps the plan from being made, that was not there before. */
+  readonly stops: number;
   /** How far its colour is from the original's (CIEDE2000). */
   readonly colourOff: number;
   /** The other yarn of the work whose colour is nearest, where it is nearer than the original's was; else null. */
@@ -74,8 +81,11 @@ function found(s: Judged, first: Judged | null): (readonly [Weight, Against])[] 
     const goesOn = s.reach !== 'never';
     list.push([goesOn ? 'minor' : 'poor', { is: 'head', goesOn, percent: s.stretch }]);
   }
-  if (Math.abs(s.lengthOff) > SAME_SIZE_PERCENT) list.push(['said', { is: 'longer', percent: s.lengthOff }]);
-  if (Math.abs(s.widthOff) > SAME_SIZE_PERCENT) list.push(['minor', { is: 'wider', percent: s.widthOff }]);
+  if (Math.abs(s.lengthOff) > SAME_SIZE_PERCENT)
+    list.push(['said', { is: 'longer', percent: s.lengthOff, fixed: s.keep === 'counts' }]);
+  if (Math.abs(s.widthOff) > SAME_SIZE_PERCENT)
+    list.push(['minor', { is: 'wider', percent: s.widthOff, fixed: s.tube }]);
+  if (s.stops > 0) list.push(['poor', { is: 'stop' }]);
   const { surface, wash } = s.yarn.behaviour;
   if (surface !== 'smooth') list.push(['minor', { is: 'surface', surface }]);
   if (first?.yarn.behaviour.wash === 'machine' && wash === 'hand') list.push(['said', { is: 'by-hand' }]);

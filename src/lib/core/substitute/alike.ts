@@ -1,4 +1,4 @@
-import type { Substitute } from './substitute';
+import type { Substitute } from './compare';
 
 /** Stand-ins that come out alike: the first speaks for them, and only what differs is shown of the others. */
 export interface Alike {
@@ -18,7 +18,7 @@ const keyOf = (s: Substitute): string =>
     s.verdict,
     s.stock,
     s.strands,
-    Math.round(s.rowsNeeded.value),
+    s.rowsMore,
     step(s.widthOff, 2),
     step(s.tightness, FELT),
     s.yarn.behaviour.wash,
@@ -29,7 +29,7 @@ const keyOf = (s: Substitute): string =>
 /**
  * Gathers stand-ins that come out alike, in the order of the best of each. The yarn that is there now stands by itself.
  *
- * @example gathered(substitute(kit, original, candidates)).map((a) => a.others.length) // [0, 3, 1]
+ * @example gathered(substitutes).map((a) => a.others.length) // [0, 3, 1]
  */
 export function gathered(substitutes: readonly Substitute[]): Alike[] {
   const lines = new Map<string, Substitute[]>();
