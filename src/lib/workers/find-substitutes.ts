@@ -26,7 +26,7 @@ export function findSubstitutes(
     worker.terminate();
   };
   const failed = new Promise<never>((_, no) => (worker.onerror = () => no(new Error('The worker does not start.'))));
-  const listen = proxy((what: Told) => {
+  const listen = proxy(async (what: Told) => {
     if (!stopped) told(what);
   });
   return { done: Promise.race([remote.plan(kit, question, candidates, listen), failed]).finally(stop), stop };

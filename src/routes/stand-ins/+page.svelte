@@ -101,6 +101,8 @@
   const table = $derived([...(compared.original ? [compared.original] : []), ...compared.planned.map(({ is }) => is)]);
   const byId = $derived(new Map(kit?.yarns.map((y) => [y.id, y])));
 
+  /** The table stays open while something else is asked. */
+  let allFigures = $state(false);
   let fault = $state('');
   async function use(s: Pick<Substitute, 'yarn' | 'strands'>): Promise<void> {
     if (!project) return;
@@ -175,7 +177,7 @@
       {/if}
       <OutsideYarn onyarn={(yarn) => wants({ typed: [...wish.typed, yarn] })} />
       {#if table.length > 1}
-        <details class="sheet p-4">
+        <details class="sheet p-4" bind:open={allFigures}>
           <summary class="cursor-pointer font-semibold">All figures, side by side</summary>
           <div class="mt-2"><FiguresTable {table} habits={kit.habits} /></div>
         </details>
