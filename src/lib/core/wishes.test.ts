@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { codes, hat, made, sampleKit } from '../../../tests/support/sample';
+import { speak } from '$lib/words';
 import { refsOf, withRefs } from './kinds/refs';
+import { cuesAhead, trackOf } from './read';
 
 const patch = (row: number, more: object = {}) => ({ what: 'patch', piece: 0, row, yarn: 'blue', ...more });
 const titles = (r: ReturnType<typeof made>) => r.worked.done.map((d) => d.id);
@@ -49,13 +51,67 @@ describe("what a brief adds to a kind's plan", () => {
     expect(ids.at(-1)).toContain('Take a picture');
     // Every other tick stands for what it stood for.
     expect(ids.filter((id) => !id.includes('.own'))).toEqual(plain);
-    // Its act is gone: it comes at the end.
-    const gone = hat({}, sampleKit(), { ...more, ownPlaces: { 'Sew in the label': 'hand.gone' } });
-    expect(
-      titles(gone)
-        .slice(-2)
-        .every((id) => id.includes('.own'))
-    ).toBe(true);
+  });
+
+  it('says of an own step whose place is gone that it is, and puts it nowhere until another is chosen', () => {
+    const more = { ownSteps: ['Sew in the label'], ownPlaces: { 'Sew in the label': 'hand.gone' } };
+    const gone = hat({}, sampleKit(), more);
+    expect(titles(gone).filter((id) => id.includes('.own'))).toEqual([]);
+    const finding = gone.findings.find((f) => f.code === 'own-step-gone')!;
+    expect(speak(gone).finding(finding)).toBe(
+      'Your step “Sew in the label” has lost its place: the plan has no such step to put it before any more. Choose another place.'
+    );
+    const back = hat({}, sampleKit(), { ...more, ...finding.remedies![0]!.change });
+    expect(titles(back).at(-1)).toContain('hand.own');
+    expect(codes(back)).not.toContain('own-step-gone');
+  });
+
+  it('ties an own step to a row of a piece: a cue of that row, in every copy, and among the steps of the answer', () => {
+    const at = (row: number, more: object = {}) => ({
+      ownSteps: ['Weigh the ball'],
+      ownRows: { 'Weigh the ball': { piece: 0, of: 'Tube', row, ...more } }
+    });
+    const cuesIn = (run: ReturnType<typeof made>) =>
+      run.steps.flatMap((step) => step.cues.flatMap((cue) => (cue.kind === 'own' ? [cue] : [])));
+    for (const [waste, before] of [
+      ['none', 0],
+      ['few', 5]
+    ] as const) {
+      for (const row of [0, 1, 40]) {
+        const run = hat({ waste }, sampleKit(), at(row));
+        expect(cuesIn(run)).toEqual([{ row: row + before, kind: 'own', facts: { text: 'Weigh the ball' } }]);
+        expect(speak(run).cue(cuesIn(run)[0]!)).toBe('Weigh the ball.');
+        expect(titles(run).filter((id) => id.includes('.own'))).toEqual([]);
+        expect(codes(run)).not.toContain('own-step-gone');
+      }
+    }
+    // At the crank it is due right after its row.
+    const hanging = hat({}, sampleKit(), at(40));
+    expect(cuesAhead(trackOf(hanging), 40).filter(({ kind, inRows }) => kind === 'own' && inRows === 0)).toHaveLength(
+      1
+    );
+    // The row or the piece is not there any more.
+    for (const gone of [at(4000), at(40, { of: 'Back' }), at(40, { piece: 3 })]) {
+      const run = hat({}, sampleKit(), gone);
+      expect(cuesIn(run)).toEqual([]);
+      expect(speak(run).finding(run.findings.find((f) => f.code === 'own-step-gone')!)).toMatch(/has no row [\d,]+ of “(Tube|Back)” any more/); // prettier-ignore
+    }
+  });
+
+  it('sews a patch over the pin that was named, and refuses one that the piece does not have there', () => {
+    const done = (run: ReturnType<typeof made>) => speak(run).step(run.steps.find((s) => s.id.includes('hand.fix'))!);
+    expect(done(hat({}, sampleKit(), { patches: [patch(20, { pin: 12 })] })).detail).toContain(', over pin 12.');
+    expect(done(hat({}, sampleKit(), { patches: [patch(20)] })).detail).not.toContain('over pin');
+    const off = hat({}, sampleKit(), { patches: [patch(20, { pin: 60 })] });
+    expect(off.worked.refusals[0]!.refusal).toEqual({ code: 'nothing-there', piece: 0, run: 'pin' });
+    expect(off.findings.map((f) => speak(off).finding(f)).join(' ')).toContain('There is no such pin on');
+    // A panel that narrows has fewer pins higher up.
+    const panel = (row: number) =>
+      made('panel', { taper: 'both', sizeBy: 'rows', rows: 80, stitches: 34, topStitches: 10 }, sampleKit(), {
+        patches: [patch(row, { pin: 8, what: 'tag' })]
+      });
+    expect(panel(2).worked.refusals).toEqual([]);
+    expect(panel(79).worked.refusals.map(({ refusal }) => refusal.code)).toEqual(['nothing-there']);
   });
 
   it('trims a pompom by what was said, and says what the scissors take (2t of a card w wide)', () => {

@@ -30,8 +30,27 @@ describe('planAnswer', () => {
     ]);
     // Every step keeps its facts, and has its words beside them.
     const steps = answer['steps'] as Record<string, unknown>[];
-    expect(steps).toMatchObject(JSON.parse(JSON.stringify(result.steps)) as object[]);
+    expect(steps.filter((step) => step['after'] === undefined)).toMatchObject(
+      JSON.parse(JSON.stringify(result.steps)) as object[]
+    );
     for (const step of steps) expect(String(step['title']).length).toBeGreaterThan(3);
+  });
+
+  it('marks to hang in and own steps of a row stand among the steps, each once, beside their cues', () => {
+    const brief = { ownSteps: ['Weigh the ball'], ownRows: { 'Weigh the ball': { piece: 0, of: 'Right back', row: 10 } } };
+    const garment = made('waistcoat', {}, sampleKit(), brief);
+    type Answered = { id: string; piece: number; what: { say: string; facts: object }; after?: { row: number; workRow: number }; title: string; detail: string }; // prettier-ignore
+    const { steps } = JSON.parse(JSON.stringify(planAnswer(garment))) as { steps: Answered[] };
+    const among = steps.filter((step) => step.after);
+    const cued = garment.steps.flatMap((step) => step.cues.filter(({ kind }) => kind === 'marker' || kind === 'own'));
+    expect(among.map(({ what, after }) => [what.say, after!.row])).toEqual(cued.map(({ kind, row }) => [kind, row]));
+    expect(new Set(steps.map(({ id }) => id)).size).toBe(steps.length);
+    const underarms = among.filter(({ what }) => 'underarm' in what.facts && what.facts.underarm);
+    const body = garment.notes.garment!.underarms;
+    expect(new Set(underarms.map(({ piece, after }) => `${piece} ${after!.workRow}`))).toEqual(
+      new Set(body.map(({ piece, row }) => `${piece} ${row}`))
+    );
+    expect(among.find(({ what }) => what.say === 'own')).toMatchObject({ detail: 'Weigh the ball.', after: { workRow: 10 } }); // prettier-ignore
   });
 
   it('its runs cover every row once and unfold to the places', () => {

@@ -1,7 +1,7 @@
 import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
 import type { Act, Join, RunRef, Shaping } from '$lib/core/plan';
-import { cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step, verdictOf } from '$lib/core/read';
+import { type CueKind, cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step, verdictOf } from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod/mini';
 import type { MadeAnswer } from './made-schema';
@@ -31,6 +31,47 @@ function stepAnswer(step: Step, say: Speech): object {
   const cues = step.cues.map((cue) => ({ row: cue.row, kind: cue.kind, facts: cue.facts, sentence: say.cue(cue) }));
   // `finish` is what an act was called before hands were run.
   return { ...step, finish: step.act, title, detail, before, why: why ?? null, cues };
+}
+
+/** What is done by hand while rows go by, and stands among the steps beside being a cue: marks, and steps of the knitter's own. */
+const AMONG_STEPS: Readonly<Partial<Record<CueKind, string>>> = { marker: 'Hang in a mark', own: 'A step of your own' };
+
+/** Steps of a section of rows that stand after it: what is hung in or done after one of its rows. */
+function marksAnswer(step: Step, say: Speech): object[] {
+  const before = (step.rows?.from ?? 1) - (step.workRows?.from ?? 1);
+  return step.cues.flatMap((cue, i) => {
+    const title = AMONG_STEPS[cue.kind];
+    if (title === undefined) return [];
+    const { row, kind, facts } = cue;
+    return [
+      {
+        id: `${step.id}.${kind}-${i}`,
+        phase: step.phase,
+        piece: step.piece,
+        operation: step.operation,
+        act: null,
+        finish: null,
+        what: { say: kind, facts },
+        joined: null,
+        // After this row, in the true count of the piece and as hands count.
+        after: { row, workRow: row - before },
+        rows: null,
+        workRows: null,
+        carriage: null,
+        section: null,
+        yarnId: null,
+        cues: [],
+        copies: step.copies,
+        eachCopy: step.eachCopy,
+        minutes: 0,
+        needs: [],
+        title,
+        detail: say.cue(cue),
+        before: null,
+        why: null
+      }
+    ];
+  });
 }
 
 /** What hands make of it: every thing with its openings, seams, tails, what is cut, and what would be left undone. */
@@ -131,7 +172,7 @@ export function planAnswer(result: Result): object {
     verdict: verdictAnswer(result, say),
     figures: withReasons({ ...sizes, pace }, habits),
     findings: findings.map(findingAnswer),
-    steps: steps.map((step) => stepAnswer(step, say)),
+    steps: steps.flatMap((step) => [stepAnswer(step, say), ...marksAnswer(step, say)]),
     yarn: withReasons(yarnUse, habits),
     cuts: cutsOf(result).map((cut) => ({ ...cut, what: say.cut(cut), code: cut.what })),
     made: madeAnswer(result, say),

@@ -8,7 +8,7 @@ export interface RefusalFacts {
   /** The piece hangs on the machine still, or was never begun. */
   'not-off': { readonly piece: number };
   /** There is no such rim, end or row on the piece. */
-  'nothing-there': { readonly piece: number; readonly run: RunName | 'row' | 'corners' };
+  'nothing-there': { readonly piece: number; readonly run: RunName | 'row' | 'pin' | 'corners' };
   /** It is joined, bound or drawn already. */
   'used-up': { readonly piece: number; readonly run: RunName };
   /** Loop meets loop, and there are more of the one than of the other. */

@@ -3,6 +3,7 @@ import type { BagRatioFacts } from './bag-ratio';
 import type { BandAstrideFacts } from './band-astride';
 import type { ButtonBandFacts } from './button-band';
 import type { ButtonSlipsFacts } from './button-slips';
+import type { OwnStepGoneFacts } from './own-step-gone';
 import type { PatchHiddenFacts } from './patch-hidden';
 import type { ChildCordFacts } from './child-cord';
 import type { ClampedFacts } from './clamped';
@@ -52,6 +53,7 @@ export type FindingFacts = BabyTrimFacts &
   BandAstrideFacts &
   ButtonBandFacts &
   ButtonSlipsFacts &
+  OwnStepGoneFacts &
   PatchHiddenFacts &
   ChildCordFacts &
   ClampedFacts &

@@ -4,6 +4,7 @@ import type { Finding, Weight } from '../plan';
 import { bagRatio } from './bag-ratio';
 import { buttonBand } from './button-band';
 import { buttonSlips } from './button-slips';
+import { ownStepGone } from './own-step-gone';
 import { patchHidden } from './patch-hidden';
 import { bandAstride } from './band-astride';
 import { cordMarker } from './cord-marker';
@@ -71,6 +72,7 @@ export const JUDGES: readonly Judge[] = [
   buttonBand,
   buttonSlips,
   patchHidden,
+  ownStepGone,
   pairAlike,
   bagRatio,
   bandAstride,

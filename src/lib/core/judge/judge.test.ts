@@ -127,6 +127,11 @@ const cases: readonly [string, () => Result, boolean][] = [
       }),
     true
   ],
+  [
+    'own-step-gone',
+    () => hat({}, sampleKit(), { ownSteps: ['Weigh it'], ownPlaces: { 'Weigh it': 'hand.gone' } }),
+    true
+  ],
   ['patch-hidden', () => hat({}, sampleKit(), { patches: [{ what: 'patch', piece: 0, row: 2, yarn: 'blue' }] }), true],
   [
     'colours-short',

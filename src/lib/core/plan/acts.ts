@@ -294,6 +294,8 @@ interface Fix {
   readonly yarn: string;
   /** The work row its middle lies on. */
   readonly row?: number;
+  /** The pin its middle lies over, counted from the marker. */
+  readonly pin?: number;
   /** A patch that is glued on under a weight, overnight. */
   readonly glued?: true;
   /** Buttons opposite their holes. */

@@ -29,6 +29,8 @@ const PatchWish = z.object({
   what: z.enum(['patch', 'tag']),
   piece: z.int().check(z.minimum(0), z.maximum(200)),
   row: z.int().check(z.minimum(1), z.maximum(5000), z.meta({ title: 'Row' })),
+  /** The pin its middle lies over, counted from the marker; nowhere in particular when absent. */
+  pin: z.optional(z.int().check(z.minimum(1), z.maximum(400))).check(z.meta({ title: 'Pin' })),
   yarn: Id.check(z.meta({ title: 'Thread' })),
   /** Sewn on, or glued under a weight; sewn when absent. */
   by: z.optional(z.enum(['sewn', 'glued'])).check(z.meta({ title: 'Fixed by' }))
@@ -89,6 +91,22 @@ export const Brief = z.object({
       .record(z.string(), z.string().check(z.maxLength(100)))
       .check(z.refine((places) => Object.keys(places).length <= 20, 'must name at most 20 steps')),
     {}
+  ),
+  /**
+   * After which row of the work one of the own steps comes, by the words of the step: while that piece is on the machine. The
+   * piece is named by its number and by what it is called, so that a plan that has other pieces does not take it for one of them.
+   */
+  ownRows: z.optional(
+    z
+      .record(
+        z.string(),
+        z.object({
+          piece: z.int().check(z.minimum(0), z.maximum(200)),
+          of: shownText(60),
+          row: z.int().check(z.minimum(0), z.maximum(20_000))
+        })
+      ) // prettier-ignore
+      .check(z.refine((places) => Object.keys(places).length <= 20, 'must name at most 20 steps'))
   ),
   /** Hours that one of the own steps takes by itself, by its words: to dry, to set. */
   ownWaits: z.optional(

@@ -2,7 +2,7 @@ import type { Brief } from './brief';
 import type { Fix } from './finding';
 
 /** An edit of a brief: of the project itself, or of its options. */
-export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
+export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours' | 'ownPlaces' | 'ownRows'> &
   Partial<
     Pick<
       Brief,
@@ -14,6 +14,7 @@ export type Change = Omit<Fix['change'], 'pompom' | 'patches' | 'colours'> &
       | 'colours'
       | 'ownSteps'
       | 'ownPlaces'
+      | 'ownRows'
       | 'ownWaits'
       | 'gauge'
       | 'countsAs'

@@ -1,4 +1,4 @@
-import type { PatchWish, PompomWish } from './brief';
+import type { Brief, PatchWish, PompomWish } from './brief';
 import type { PieceColours } from './colours';
 import type { Remedy } from './remedy';
 
@@ -15,6 +15,8 @@ export interface Fix {
     readonly pompom?: PompomWish | null;
     readonly patches?: PatchWish[];
     readonly colours?: PieceColours[];
+    readonly ownPlaces?: Record<string, string>;
+    readonly ownRows?: Brief['ownRows'];
     readonly options?: Readonly<Record<string, unknown>>;
   };
 }

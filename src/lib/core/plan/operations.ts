@@ -142,6 +142,8 @@ export interface Piece {
   readonly pair?: string;
   /** The tails of a change of colour are tied for good and trimmed at the machine, a few rows on. */
   readonly tiedAtMachine?: boolean;
+  /** Steps in the knitter's own words, each after a row of the work; 0 is before the first. */
+  readonly own?: readonly { readonly row: number; readonly text: string }[];
   readonly operations: readonly Operation[];
 }
 

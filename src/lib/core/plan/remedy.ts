@@ -39,6 +39,8 @@ export interface Remedies {
   readonly fewerButtons: { readonly count: number };
   readonly buttonWider: { readonly mm: number };
   readonly patchRow: { readonly row: number };
+  /** A step of the knitter's own comes at the end. */
+  readonly ownAtEnd: object;
   readonly fitColours: { readonly rows: number };
   readonly clearFold: { readonly rows: number };
   readonly embroider: object;

@@ -32,6 +32,8 @@ export interface CueFacts {
    * a neck.
    */
   readonly marker: { readonly pin: number; readonly underarm: boolean };
+  /** A step in the knitter's own words. */
+  readonly own: { readonly text: string };
   readonly clog: { readonly tube: boolean };
   readonly 'last-row': { readonly tube: boolean };
   /** A yarn is changed before the next row, perhaps some pins before this one ends; or hands have something to do. */
@@ -145,6 +147,12 @@ function addLooks(cues: Cue[], due: Due, r: RowRun): void {
     cues.push({ row, kind: 'tape', facts: { mm: hangs(row), row: row - before, waste: before > 0 } });
   for (const { row, pin, underarm } of markers) {
     if (row > start && row <= end) cues.push({ row, kind: 'marker', facts: { pin, underarm } });
+  }
+  // Of a section that follows another, the row before its first one belongs to that.
+  const first = start === before;
+  for (const { row: work, text } of at.planned.own ?? []) {
+    const row = before + work;
+    if ((row > start || (first && row === start)) && row <= end) cues.push({ row, kind: 'own', facts: { text } });
   }
 }
 

@@ -10,10 +10,14 @@
     hole: 'Tension hole',
     fingers: 'Finger tension',
     strands: 'Strands',
+    gauge: 'Stated gauge',
+    countsAs: 'Rows and stitches kept',
+    without: 'Yarns that are gone',
     pompom: 'Pompoms',
     colours: 'Colours',
     patches: 'Patches and tags',
     ownSteps: 'Your own steps',
+    ownRows: 'Rows of your own steps',
     ownPlaces: 'Where your own steps come',
     ownWaits: 'How long your own steps wait'
   };

@@ -6,6 +6,7 @@
   import FindingNote from '../finding/FindingNote.svelte';
   import type { ProjectState } from '../state/project.svelte';
   import CountField from './CountField.svelte';
+  import NumberField from './NumberField.svelte';
   import SelectField from './SelectField.svelte';
   import YarnField from './YarnField.svelte';
 
@@ -21,6 +22,7 @@
     { value: 'glued', label: 'Glued, overnight' }
   ];
   const rowsOf = (piece: number): number => pieces[piece]?.rows ?? 1;
+  const pinsOf = (piece: number): number => at.result?.plan.pieces[piece]?.to ?? 1;
   const set = (i: number, change: Partial<PatchWish>): void =>
     at.edit({ patches: patches.map((patch, j) => (j === i ? { ...patch, ...change } : patch)) });
   const add = (): void =>
@@ -58,6 +60,15 @@
         min={1}
         max={Math.max(1, rowsOf(patch.piece))}
         onvalue={(row) => set(i, { row })}
+      />
+      <NumberField
+        label="Over pin"
+        help="Counted from the marker; empty for wherever it looks right."
+        value={patch.pin ?? null}
+        min={1}
+        max={pinsOf(patch.piece)}
+        optional
+        onvalue={(pin) => set(i, { pin: pin === null ? undefined : Math.round(pin) })}
       />
       <SelectField
         label="Fixed by"

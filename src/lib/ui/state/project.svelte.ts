@@ -40,7 +40,7 @@ const stampOf = ({ rev, updatedAt }: Project): string => `${rev} ${updatedAt}`;
 
 /** Parts of a brief that change no row. */
 const NO_FAULTS: readonly CrankFault[] = [];
-const WORDS = ['name', 'ownSteps', 'ownPlaces', 'ownWaits', 'pompom', 'patches'];
+const WORDS = ['name', 'ownSteps', 'ownPlaces', 'ownRows', 'ownWaits', 'pompom', 'patches'];
 
 /**
  * One project on the screen: what is stored, the executed plan derived from it, and the ways to change it. An edit

@@ -50,6 +50,7 @@ export const cues: Words['cues'] = {
     `By the tape: after ${t.row(f.row)} about ${t.len(f.mm)} hang from the ${t.pins}${workOnly(f.waste, t)}.`,
   marker: (f, t) =>
     `Hang a thread of another colour into the edge stitch at ${t.pin(f.pin)}: here ${f.underarm ? 'the body ends and the armhole begins' : 'this edge begins to slope'}, and the seam finds it again.`,
+  own: (f) => (/[.!?]$/.test(f.text) ? f.text : `${f.text}.`),
   clog: (f) =>
     f.tube
       ? 'A long tube clogs the middle: untwist it and let it hang free.'

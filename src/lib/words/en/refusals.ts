@@ -3,7 +3,7 @@ import type { RunName, ShownSide, TailEnd } from '$lib/core/plan';
 import type { Talk } from '../talk';
 import type { Words } from '../words';
 
-const RUNS: Readonly<Record<RunName | 'row' | 'corners', string>> = {
+const RUNS: Readonly<Record<RunName | 'row' | 'pin' | 'corners', string>> = {
   'cast-on': 'cast-on edge',
   'hung-off': 'last edge',
   side: 'side',
@@ -14,12 +14,17 @@ const RUNS: Readonly<Record<RunName | 'row' | 'corners', string>> = {
   lower: 'lower long edge',
   fold: 'fold',
   row: 'row',
+  pin: 'pin',
   corners: 'corners'
 };
 
+/** Rows and pins by the knitter's own words. */
+const nameOf = (run: keyof typeof RUNS, t: Talk): string =>
+  run === 'row' ? t.terms.row : run === 'pin' ? t.terms.pin : RUNS[run];
+
 /** Which edge of which piece, in the middle of a sentence. */
-export const edgeOf = (run: RunName | 'row' | 'corners', piece: number, t: Talk): string =>
-  `the ${run === 'row' ? t.terms.row : RUNS[run]} of the ${t.piece(piece)}`;
+export const edgeOf = (run: RunName | 'row' | 'pin' | 'corners', piece: number, t: Talk): string =>
+  `the ${nameOf(run, t)} of the ${t.piece(piece)}`;
 
 /** Where an own tail hangs. */
 const tailPlace = (edge: TailEnd, piece: number, t: Talk): string =>
@@ -43,7 +48,7 @@ const the = (piece: number, t: Talk): string => `the ${t.piece(piece)}`;
 export const refusals: Words['refusals'] = {
   'not-off': (f, t) => `${the(f.piece, t)} is not off the machine yet`,
   'nothing-there': (f, t) =>
-    `there is no ${f.run === 'row' ? t.terms.row : RUNS[f.run]} on ${the(f.piece, t)} to work on`,
+    `there is no ${f.run === 'row' || f.run === 'pin' ? `such ${nameOf(f.run, t)}` : nameOf(f.run, t)} on ${the(f.piece, t)} to work on`,
   'used-up': (f, t) => `${edgeOf(f.run, f.piece, t)} is joined, bound or drawn already`,
   uneven: (f, t) => `loop meets loop, and ${t.num(f.a)} do not meet ${t.num(f.b)} on ${the(f.piece, t)}`,
   apart: (f, t) => `the edges named on ${the(f.piece, t)} do not lie beside each other`,

@@ -36,6 +36,7 @@ export const remedies: Words['remedies'] = {
   bandWider: (f, t) => `Make the band ${t.len(f.mm)} wide`,
   fewerButtons: (f, t) => `Take ${t.many(f.count, 'button', 'buttons')}`,
   buttonWider: (f, t) => `Take a button of ${t.small(f.mm)}`,
+  ownAtEnd: () => 'Put it at the end',
   patchRow: (f, t) => `Sew it at ${t.row(f.row)}`,
   fitColours: (f, t) => `Fit the colours to ${t.rows(f.rows)}`,
   clearFold: (f, t) => `Move the change by ${t.rows(Math.abs(f.rows))}`,

@@ -12,6 +12,7 @@
   import FindingNote from '$lib/ui/finding/FindingNote.svelte';
   import MachinePanel from '$lib/ui/options/MachinePanel.svelte';
   import OptionGroups from '$lib/ui/options/OptionGroups.svelte';
+  import OwnSteps from '$lib/ui/options/OwnSteps.svelte';
   import PatchPanel from '$lib/ui/options/PatchPanel.svelte';
   import PompomPanel from '$lib/ui/options/PompomPanel.svelte';
   import HangingTube from '$lib/ui/picture/HangingTube.svelte';
@@ -55,7 +56,8 @@
   const atField = $derived(findings.filter((f) => f.place.option !== undefined && visible.has(f.place.option)));
   const ofPompom = $derived(findings.filter((f) => f.code === 'button-slips' || f.fix?.change.pompom === null));
   const ofPatches = $derived(findings.filter((f) => f.code === 'patch-hidden'));
-  const loose = $derived(findings.filter((f) => ![...atField, ...ofPompom, ...ofPatches].includes(f)));
+  const ofOwnSteps = $derived(findings.filter((f) => f.code === 'own-step-gone'));
+  const loose = $derived(findings.filter((f) => ![...atField, ...ofPompom, ...ofPatches, ...ofOwnSteps].includes(f)));
   const serious = $derived(findings.filter((f) => f.weight !== 'note'));
   const faults = $derived(at.planned && !at.planned.ok ? at.planned.faults : []);
   // Height and width of a thing are those of its only piece: shown once.
@@ -204,6 +206,11 @@
       <OptionGroups {at} findings={atField} onyarn={(yarn) => (editing = yarn)} />
       <PompomPanel {at} findings={ofPompom} />
       {#if result.plan.pieces.length > 0}<PatchPanel {at} findings={ofPatches} />{/if}
+      <fieldset class="sheet p-4">
+        <legend class="-ml-1 rounded bg-base-100 px-2 font-display text-lg font-semibold">Your own steps</legend>
+        <p class="quiet">In your words: after a row at the crank, before a step of the finishing, or at the end.</p>
+        <OwnSteps {at} say={speak(result)} findings={ofOwnSteps} />
+      </fieldset>
     </section>
 
     <section

@@ -32,6 +32,13 @@ function halfOfRow(t: Table, { piece, row }: ActOf<'fix'>): 'first' | 'last' | u
   return row <= Math.floor(pieceAt(t.run, piece).fabric.work.count / 2) ? 'first' : 'last';
 }
 
+/** Whether the piece has a stitch over that pin, in the row that is named or its first one. */
+function hasPin(t: Table, { piece, row = 1, pin }: ActOf<'fix'>): boolean {
+  const { fabric } = pieceAt(t.run, piece);
+  const at = fabric.work.first + row - 1;
+  return pin !== undefined && pin >= fabric.low[at]! && pin <= fabric.high[at]!;
+}
+
 /** What is sewn flat onto one layer, with a hand behind it. */
 const isFlat = (what: ActOf<'fix'>['what']): boolean => what === 'patch' || what === 'tag';
 
@@ -48,6 +55,7 @@ export const fix: ActRule<ActOf<'fix'>, FixFacts> = {
           const { count } = pieceAt(t.run, act.piece).fabric.work;
           if (act.row > count) return { code: 'nothing-there', piece: act.piece, run: 'row' };
         }
+        if (act.pin !== undefined && !hasPin(t, act)) return { code: 'nothing-there', piece: act.piece, run: 'pin' };
         // Sewn later it would catch the layer behind it.
         if (isFlat(act.what) && partsIn(t, act.piece).some(({ part, id }) => part.form === 'lined' || part.filled || endsShut(t.s, id))) return { code: 'sealed', piece: act.piece }; // prettier-ignore
         if (act.what !== 'safety-eyes') return undefined;

@@ -1,6 +1,10 @@
+import type { Talk } from '../../talk';
 import type { Words } from '../../words';
 
 type Shaping = Pick<Words['acts'], 'waist' | 'fill' | 'fix' | 'block' | 'latch' | 'latchUp' | 'rest'>;
+
+/** Over which pin something lies. */
+const over = (pin: number | undefined, t: Talk): string => (pin === undefined ? '' : `, over ${t.pin(pin)}`);
 
 /** Pieces named one by one up to this many; more are counted. */
 const NAMED = 4;
@@ -43,18 +47,18 @@ export const shaping: Shaping = {
         if (a.glued) {
           return {
             title: `Glue a patch on${a.row === undefined ? '' : ` the ${t.piece(a.piece)} at ${t.row(a.row)}`}`,
-            detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work. `}Paper inside, so that the layers do not stick together. Fabric glue, thin, under a weight overnight. Fresh air, and what the tube says; nothing glued for babies.`,
+            detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work${over(a.pin, t)}. `}Paper inside, so that the layers do not stick together. Fabric glue, thin, under a weight overnight. Fresh air, and what the tube says; nothing glued for babies.`,
             why: 'Glued: quick, and stiff. Sewn: it gives with the knitting, and comes off again.'
           };
         }
         return {
           title: a.row === undefined ? `Sew on ${t.many(f.count, 'patch', 'patches')}` : `Sew a patch on the ${t.piece(a.piece)} at ${t.row(a.row)}`, // prettier-ignore
-          detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work. `}A hand behind it, so that one layer alone is caught. Pinned flat, sewn round with ${yarn}, not pulled: the knitting must give beside it.`
+          detail: `${f.atMm === null ? '' : `Its middle ${t.len(f.atMm)} above the first ${t.terms.row} of the work${over(a.pin, t)}. `}A hand behind it, so that one layer alone is caught. Pinned flat, sewn round with ${yarn}, not pulled: the knitting must give beside it.`
         };
       case 'tag':
         return {
           title: a.row === undefined ? 'Sew on the tag' : `Sew a tag on the ${t.piece(a.piece)} at ${t.row(a.row)}`,
-          detail: `${f.atMm === null ? '' : `${t.sentence(t.len(f.atMm))} above the first ${t.terms.row} of the work. `}By its short edge, a few stitches through one layer, with ${yarn}. Where it touches skin, soft edges in.`
+          detail: `${f.atMm === null ? '' : `${t.sentence(t.len(f.atMm))} above the first ${t.terms.row} of the work${over(a.pin, t)}. `}By its short edge, a few stitches through one layer, with ${yarn}. Where it touches skin, soft edges in.`
         };
     }
   },

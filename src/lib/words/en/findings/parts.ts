@@ -24,7 +24,8 @@ type Parts =
   | 'band-narrow'
   | 'buttons-close'
   | 'button-slips'
-  | 'patch-hidden';
+  | 'patch-hidden'
+  | 'own-step-gone';
 
 /** Parts that do not fit each other, or the body they are joined round. */
 export const parts: SayFinding<Parts> = {
@@ -49,6 +50,8 @@ export const parts: SayFinding<Parts> = {
   'button-slips': (f, t) =>
     `A button of ${t.small(f.buttonMm)} slips through a loop that is pulled open: ${t.small(f.leastMm)} or more hold.`,
   'patch-hidden': (f, t) => `${t.sentence(t.row(f.row))} ${PLACE_WORDS[f.place]}: nobody sees the patch there.`,
+  'own-step-gone': (f, t) =>
+    `Your step “${f.text}” has lost its place: the plan has no ${f.at ? `${t.row(f.at.row)} of “${f.at.of}”` : 'such step to put it before'} any more. Choose another place.`,
   'ends-differ': (f, t) =>
     `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(f.apart)} longer and the shoulders do not meet.`,
   'armhole-small': (f, t) =>

@@ -6,7 +6,7 @@
   import { kindOf } from '$lib/core/kinds';
   import { legAt, measuredPiece, pieceAt, piecesOff, type Step, trackOf, waitsFor } from '$lib/core/read';
   import { showFigure } from '$lib/core/quantity';
-  import OwnStep from '$lib/ui/finish/OwnStep.svelte';
+  import OwnSteps from '$lib/ui/options/OwnSteps.svelte';
   import RestForm from '$lib/ui/finish/RestForm.svelte';
   import PhotoStrip from '$lib/ui/finish/PhotoStrip.svelte';
   import MeasureForm from '$lib/ui/finish/MeasureForm.svelte';
@@ -30,12 +30,6 @@
     const step = result?.steps.find((s) => s.id === id);
     return step && say ? say.step(step).title : id;
   }
-  // What an own step can come before: acts by name, so that it stays there whatever the plan becomes.
-  const acts = $derived(
-    steps.flatMap((step) =>
-      say && step.what.say === 'act' && step.what.did.do !== 'own' ? [{ id: step.id, title: say.step(step).title }] : []
-    )
-  );
   const minutes = (n: number): string => (n < 1.5 ? 'a minute' : `${Math.round(n)} minutes`);
   const missing = $derived(result ? trackOf(result).rows - at.progress.rows : 0);
   // While rows are missing the part on the machine hangs here, afterwards the first one, whole.
@@ -158,13 +152,7 @@
           </ul>
         </div>
       {/if}
-      <OwnStep
-        steps={at.project!.brief.ownSteps}
-        places={at.project!.brief.ownPlaces}
-        waits={at.project!.brief.ownWaits ?? {}}
-        {acts}
-        onsteps={(ownSteps, ownPlaces, ownWaits) => at.edit({ ownSteps, ownPlaces, ownWaits })}
-      />
+      <OwnSteps {at} {say} />
       <p class="mt-3 text-sm quiet">Needles and scissors: the usual care. Nothing hot on synthetic fibre; it melts.</p>
     </section>
     <section class="col-start-2 min-w-0 space-y-4 py-4 lg:col-start-3" aria-label="Measuring">
