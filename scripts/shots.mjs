@@ -13,19 +13,19 @@ const VIEWS = [
   ['plan', '/project/demo-lantern', 1280, 800, 'light'],
   ['plan-narrow', '/project/demo-school', 390, 844, 'light'],
   ['series', '/series', 1280, 1000, 'light', 'series'],
-  ['log-entry', '/log/demo-first', 1280, 1000, 'light'],
   ['colour', '/project/demo-fog/colour', 1280, 1000, 'light', 'stripes'],
   ['colour-leftovers', '/project/demo-fog/colour', 1280, 1000, 'dark', 'leftovers'],
   ['crank', '/project/demo-lantern/crank', 1280, 800, 'light'],
-  ['plan-waistcoat', '/project/demo-waistcoat', 1280, 1000, 'light'],
-  ['words', '/words', 1280, 1000, 'light', 'words'],
+  ['plan-cardigan', '/new', 1280, 1000, 'light', 'cardigan'],
+  ['wide-panel', '/new', 1280, 900, 'light', 'widePanel'],
+  ['verdicts', '/new', 900, 1180, 'light', 'verdicts'],
   ['crank-panel', '/project/demo-waistcoat/crank', 1280, 800, 'dark', 'panel'],
   ['finish', '/project/demo-bag/finish', 1280, 1000, 'light'],
   ['log', '/log', 1280, 1000, 'light'],
   ['machines', '/machines', 1280, 800, 'light'],
   ['yarns', '/yarns', 1280, 800, 'light'],
   ['swatches', '/swatches', 1280, 1020, 'light'],
-  ['stand-ins', '/stand-ins', 1280, 800, 'light'],
+  ['substitute', '/stand-ins', 1280, 800, 'light', 'answered'],
   ['measures', '/measures', 1280, 800, 'light']
 ];
 
@@ -64,9 +64,54 @@ const ACTS = {
     await page.getByRole('button', { name: 'Keep the series' }).click();
     await page.getByTestId('ends').waitFor();
   },
-  /** All pictures of the first words are drawn. */
-  words: async (page) => {
-    await page.locator('main li svg').nth(12).waitFor();
+  /** A new cardigan with five buttons: its figures, its pieces, and the holes in its band. */
+  cardigan: async (page) => {
+    await page.getByRole('button', { name: /^V-neck cardigan/ }).click();
+    await page.getByTestId('rows').waitFor();
+    await page.getByRole('textbox', { name: 'Buttons', exact: true }).fill('5');
+    await page.keyboard.press('Tab');
+    const narrow = page.locator('[data-finding=band-narrow]').first();
+    await narrow.getByRole('button').click();
+    await narrow.waitFor({ state: 'detached' });
+    // Steps are laid out as they come into sight, and push the others down.
+    for (let i = 0; i < 4; i++) {
+      await page.getByText(/5 holes: chain/).evaluate((step) => step.scrollIntoView({ block: 'center' }));
+      await page.waitForTimeout(300);
+    }
+  },
+  /** The latching of a widened panel: its groups, and the threads its loops hang on. */
+  widePanel: async (page) => {
+    await page.getByRole('button', { name: /^Panel wider than the ring/ }).click();
+    await page.getByTestId('rows').waitFor();
+    await page
+      .getByText(/^Latch up/)
+      .first()
+      .scrollIntoViewIfNeeded();
+  },
+  /** How new things of six kinds fit, one below the other. */
+  verdicts: async (page) => {
+    const heads = [];
+    for (const kind of [/^Lined hat/, /^Band hat/, /^Socks/, /^Tube top/, /^Waistcoat/, /^Headband/]) {
+      await page.goto(new URL('/new', page.url()).href);
+      await page.getByRole('button', { name: kind }).click();
+      const verdict = page.getByTestId('verdict');
+      await verdict.waitFor();
+      await page.waitForTimeout(600);
+      heads.push((await page.locator('.sheet').filter({ has: verdict }).first().screenshot()).toString('base64'));
+    }
+    const pictures = heads.map((png) => `<img alt="" src="data:image/png;base64,${png}">`).join('');
+    // A page of its own: that of the app lets no style in that is not its own.
+    const sheet = await page.context().newPage();
+    await sheet.setContent(`<style>body{margin:16px;display:grid;grid-template-columns:1fr 1fr;gap:16px;background:#e8f1ee}img{width:100%;height:360px;object-fit:contain;object-position:left top}</style>${pictures}`); // prettier-ignore
+    await sheet
+      .locator('img')
+      .last()
+      .evaluate((img) => img.decode());
+    return sheet;
+  },
+  /** The nearest yarns are planned. */
+  answered: async (page) => {
+    await page.getByTestId('answer').waitFor();
   },
   /** The first half of a back, past its underarm: a decrease, and the loops it moves. */
   panel: async (page) => {
@@ -95,9 +140,9 @@ try {
     await page.goto(server.url + path);
     await page.locator('h1, [data-testid=crank]').first().waitFor();
     await page.evaluate(() => document.fonts.ready);
-    if (act) await ACTS[act](page);
-    await page.waitForTimeout(400);
-    await page.screenshot({ path: join(folder, `${name}.png`) });
+    const shown = (act && (await ACTS[act](page))) ?? page;
+    await shown.waitForTimeout(400);
+    await shown.screenshot({ path: join(folder, `${name}.png`) });
     await context.close();
     console.log(`docs/screenshots/${name}.png`);
   }

@@ -54,7 +54,8 @@ export const starterKit: Kit = {
     terms: { pin: 'pin', row: 'row', off: 'hang off', crochet: 'US' },
     joinPins: 0,
     tieAfterRows: 4,
-    hangOff: 'lifting'
+    hangOff: 'lifting',
+    mattressBars: 1
   },
-  edition: 5
+  edition: 6
 };

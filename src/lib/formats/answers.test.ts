@@ -37,7 +37,10 @@ describe('planAnswer', () => {
   });
 
   it('marks to hang in and own steps of a row stand among the steps, each once, beside their cues', () => {
-    const brief = { ownSteps: ['Weigh the ball'], ownRows: { 'Weigh the ball': { piece: 0, of: 'Right back', row: 10 } } };
+    const brief = {
+      ownSteps: ['Weigh the ball'],
+      ownRows: { 'Weigh the ball': { piece: 0, of: 'Right back', row: 10 } }
+    };
     const garment = made('waistcoat', {}, sampleKit(), brief);
     type Answered = { id: string; piece: number; what: { say: string; facts: object }; after?: { row: number; workRow: number }; title: string; detail: string }; // prettier-ignore
     const { steps } = JSON.parse(JSON.stringify(planAnswer(garment))) as { steps: Answered[] };

@@ -1,7 +1,16 @@
 import { tried } from '$lib/core/remedy';
 import type { Result } from '$lib/core/tomble';
 import type { Act, Join, RunRef, Shaping } from '$lib/core/plan';
-import { type CueKind, cutsOf, finishedSketch, pieceAt, PLACES, type Reveal, type Step, verdictOf } from '$lib/core/read';
+import {
+  type CueKind,
+  cutsOf,
+  finishedSketch,
+  pieceAt,
+  PLACES,
+  type Reveal,
+  type Step,
+  verdictOf
+} from '$lib/core/read';
 import { actSketches } from '$lib/draw/acts';
 import type * as z from 'zod/mini';
 import type { MadeAnswer } from './made-schema';

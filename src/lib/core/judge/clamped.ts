@@ -8,8 +8,8 @@ export interface ClampedFacts {
     option: string;
     asked: number;
     given: number;
-    of: 'rows' | 'stitches' | 'groups';
-    why: 'room' | 'even' | 'needs';
+    of: 'rows' | 'stitches' | 'groups' | 'pin';
+    why: 'room' | 'even' | 'needs' | 'place';
   };
 }
 const find = finder<ClampedFacts>();

@@ -252,6 +252,40 @@ describe('a panel from pin 1', () => {
   });
 });
 
+describe("a garment's place on the ring", () => {
+  it('is chosen: every piece begins there and comes out the same, stitch by stitch', () => {
+    const kit = sampleKit({ machine: { pins: 48 } });
+    const typed = { chestMm: 700, pockets: 'both' };
+    for (const kind of ['waistcoat', 'cardigan'])
+      for (const mode of ['panel', 'tube-as-panel']) {
+        const middle = made(kind, { ...typed, mode }, kit);
+        const at = (place: object): Result => made(kind, { ...typed, mode, ...place }, kit);
+        const first = mode === 'panel' ? 3 : 1;
+        const low = at({ place: 'low' });
+        const own = at({ place: 'own', firstPin: 5 });
+        for (const placed of [low, own]) {
+          expect([placed.refusals, placed.worked.refusals, placed.worked.left]).toEqual([[], [], []]);
+          expect(placed.fabric.pieces.map(({ width, rows }) => [width, rows])).toEqual(
+            middle.fabric.pieces.map(({ width, rows }) => [width, rows])
+          );
+          expect(garmentSizes(placed)).toEqual(garmentSizes(middle));
+        }
+        const panels = (of: Result): number[] => of.plan.pieces.flatMap(({ mode: how, from }) => (how === 'tube' ? [] : [from])); // prettier-ignore
+        expect(new Set(panels(low))).toEqual(new Set([first]));
+        expect(new Set(panels(own))).toEqual(new Set([5]));
+        expect(codes(own)).not.toContain('clamped');
+      }
+  });
+
+  it('one that leaves no room is said, and kept clear of the stitches PANEL mode loses', () => {
+    const far = made('waistcoat', { chestMm: 700, place: 'own', firstPin: 40 });
+    const [piece] = far.plan.pieces;
+    expect(piece!.to).toBe(46);
+    expect(sentences(far, 'clamped')[0]).toMatch(/First pin”: pin 40; the widest piece begins at pin \d+, so that none of its stitches is lost\.$/); // prettier-ignore
+    expect(made('waistcoat', { chestMm: 700, place: 'own', firstPin: 1 }).plan.pieces[0]!.from).toBe(3);
+  });
+});
+
 describe('a neck too wide', () => {
   it('says how far each shoulder is sewn further in', () => {
     const wide = made('waistcoat', { sizeBy: 'rows', shoulderStitches: 8 });

@@ -40,6 +40,8 @@ export const Habits = z.object({
     .check(z.meta({ title: 'Pins before the marker at a change of colour' })),
   /** Stitches are lifted off onto a thread as each pin drops its own, or all together after an empty turn (craft 3.9). */
   hangOff: z._default(z.enum(['lifting', 'empty']), 'lifting').check(z.meta({ title: 'Hanging off onto a thread' })),
+  /** Bars of a panel's edge that a needle takes at a time in mattress stitch: one is finer, two are quicker. */
+  mattressBars: z._default(z.literal([1, 2]), 1).check(z.meta({ title: 'Bars at a time in mattress stitch' })),
   tieAfterRows: z
     ._default(z.int().check(z.minimum(1), z.maximum(12)), 4)
     .check(z.meta({ title: 'Rows before tying a join' })),

@@ -57,9 +57,9 @@ export interface Clamped {
   readonly option: string;
   readonly asked: number;
   readonly given: number;
-  readonly of: 'rows' | 'stitches' | 'groups';
+  readonly of: 'rows' | 'stitches' | 'groups' | 'pin';
   /** No room for it; another number that was typed leaves an odd one over; its shaping needs more. */
-  readonly why: 'room' | 'even' | 'needs';
+  readonly why: 'room' | 'even' | 'needs' | 'place';
 }
 
 /** Once round the body at the hem. Lengths in mm. */

@@ -121,6 +121,15 @@
       ]}
       onvalue={(hangOff) => onchange({ hangOff: hangOff as typeof habits.hangOff })}
     />
+    <ChoiceField
+      label="Mattress stitch"
+      value={String(habits.mattressBars)}
+      choices={[
+        { value: '1', label: 'One bar', help: 'At a time: fine and flat.' },
+        { value: '2', label: 'Two bars', help: 'At a time: quicker, a little coarser.' }
+      ]}
+      onvalue={(bars) => onchange({ mattressBars: bars === '2' ? 2 : 1 })}
+    />
     <CountField
       label="Rows before tying a join"
       value={habits.tieAfterRows}

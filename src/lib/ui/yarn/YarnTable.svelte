@@ -48,15 +48,14 @@
         <td class="col-span-4 py-1 sm:py-2 sm:pr-3">
           <span class="flex items-center gap-2"
             ><YarnDot hex={yarns[i]!.colour.hex} letter={yarnLetter(i)} size={26} />
-            <span class="font-medium">{use.name}</span>
-            {#if projectId}<a
-                class="btn btn-ghost px-2 text-sm font-normal underline btn-xs print:hidden"
-                href={paths.standInsFor(projectId, use.yarnId)}>Substitute<span class="sr-only"> {use.name}</span></a
-              >{/if}</span
+            <span class="font-medium">{use.name}</span></span
           >
           <span class="block text-sm quiet"
             >{use.parts.map((part) => `${part.what} ${showRun(part.metres, units)}`).join(', ')}</span
           >
+          {#if projectId}<a class="text-sm underline print:hidden" href={paths.standInsFor(projectId, use.yarnId)}
+              >Substitute<span class="sr-only"> {use.name}</span></a
+            >{/if}
         </td>
         <td class="py-1 numerals sm:px-2 sm:py-2"
           >{@render label('Metres')}{showFigure(use.metres, units)}<span class="block text-sm whitespace-nowrap quiet"

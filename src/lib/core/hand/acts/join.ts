@@ -23,6 +23,9 @@ import {
   runsIn
 } from './seam-edges';
 
+/** Two bars at a time take so much of the minutes of one (own estimate, no source). */
+const TWO_BARS = 0.7;
+
 export interface JoinFacts {
   readonly a: SeamSide;
   readonly b: SeamSide;
@@ -41,6 +44,8 @@ export interface JoinFacts {
   readonly ran: boolean;
   /** Pins of a closed end in the order they are taken; empty for any other seam. */
   readonly path: readonly number[];
+  /** Bars at a time of mattress stitch; null for any other seam. */
+  readonly bars: 1 | 2 | null;
 }
 
 /** Yarn a seam takes: what is cut, and what it counts as. */
@@ -167,7 +172,8 @@ function joined(t: Table, act: JoinAct, parts: readonly number[], times: number,
     odd: halves && a.count !== b.count,
     left: act.leave?.length ?? 0,
     ran: (act.leave ?? []).some((pin) => t.s.parts[part]!.ran.includes(pin)),
-    path
+    path,
+    bars: act.by === 'mattress' ? t.run.kit.habits.mattressBars : null
   };
 }
 
@@ -209,7 +215,8 @@ export const join: ActRule<JoinAct, JoinFacts> = {
       return facts;
     };
   },
-  minutes: (f) => 1 + (f.a.unit === 'stitches' ? Math.max(f.a.count, f.b.count) * 0.1 : f.mm * 0.025),
+  minutes: (f) =>
+    1 + (f.a.unit === 'stitches' ? Math.max(f.a.count, f.b.count) * 0.1 : f.mm * 0.025 * (f.bars === 2 ? TWO_BARS : 1)),
   times: (act, t) => instancesOf(t.s, [...act.a, ...act.b]).reduce((sum, i) => sum + i.times, 0)
 };
 

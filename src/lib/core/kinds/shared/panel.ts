@@ -52,6 +52,28 @@ export function placedPins(ring: Ring, o: PanelPlace, wish: number, typed: boole
   return { from, to: Math.max(low + 1, Math.min(typed ? pins : last, to)) };
 }
 
+/** Where a panel that may lose no stitch lies on its ring. */
+interface KeptPlace {
+  readonly mode: PanelMode;
+  readonly place: 'middle' | 'low' | 'own';
+  readonly firstPin: number;
+}
+
+/**
+ * Pins of a panel that may lose no stitch: in the middle of what the ring can use, at its low end, or from a pin of the
+ * knitter's own as far as it keeps clear of both ends.
+ *
+ * @example keptPins(machine, { mode: 'panel', place: 'low', firstPin: 1 }, 20) // { from: 3, to: 22 }
+ */
+export function keptPins(machine: Machine, o: KeptPlace, stitches: number): { from: number; to: number } {
+  if (o.place === 'middle') return pinsFor(machine, o.mode, stitches);
+  const first = o.mode === 'panel' ? 1 + machine.reach.start : 1;
+  const last = o.mode === 'panel' ? machine.pins - machine.reach.end : machine.pins;
+  const wish = o.place === 'low' ? first : o.firstPin;
+  const from = Math.max(first, Math.min(wish, last - stitches + 1));
+  return { from, to: from + stitches - 1 };
+}
+
 /** Stitches for a width, and what the ring gives of them. */
 export function stitchesFor(ring: Ring, widthMm: number, mode: PanelMode, seams = 0) {
   const asked = Math.max(2, Math.round((widthMm / 10) * ring.gauge.wales.value) + seams);

@@ -69,7 +69,7 @@ const HOW: Readonly<Record<ActOf<'join'>['by'], { how: string; why?: string }>> 
   hook: { how: 'hook a slip stitch through both edges, loop by loop', why: 'Hooked: quick and firm. Sewn: flatter.' },
   needle: { how: 'sew stitch by stitch, edge to edge', why: 'Sewn: flat. Hooked: quicker and firmer.' },
   graft: { how: 'graft loop to loop, so that the seam looks like the knitting', why: 'Grafted: cannot be seen or felt. Hooked: quicker.' }, // prettier-ignore
-  mattress: { how: 'mattress stitch, one or two bars at a time, from the right side', why: 'Mattress stitch lies flat and can be undone. A hooked seam is quicker and firmer.' }, // prettier-ignore
+  mattress: { how: 'mattress stitch from the right side', why: 'Mattress stitch lies flat and can be undone. A hooked seam is quicker and firmer.' }, // prettier-ignore
   zip: { how: 'one stitch of the outer edge, one of the inner, all round' },
   together: { how: 'take a loop off either thread, hook both off together: three layers in one pass' }
 };
@@ -123,7 +123,9 @@ export const seams: Seams = {
         detail: `The layers of both ends lie in turn, one end, the other, one, the other: sew over and over through all four, ${t.len(f.mm / 2)}${with_(a, f, t)}.`
       };
     }
-    const { how, why } = HOW[a.by];
+    const { how: plain, why } = HOW[a.by];
+    const how =
+      f.bars === null ? plain : plain.replace('stitch', `stitch, ${f.bars === 1 ? 'one bar' : 'two bars'} at a time,`);
     const odd = f.a.unit === 'rows' && f.b.unit === 'rows' && Math.abs(f.a.count - f.b.count) === 1;
     const ease = odd ? ` One edge has a ${t.terms.row} more: ease it in on the way.` : '';
     const notch = a.name.startsWith('bag-')

@@ -67,7 +67,7 @@ export const shaping: Shaping = {
     const which = several ? t.many(f.count, 'piece', 'pieces') : `the ${t.list(f.pieces.map(t.piece))}`;
     return {
       title: `Block ${which}`,
-      detail: `Wet or steam as the yarn allows, spread and fasten it, the first to ${t.len(f.widthMm)} by ${t.len(f.heightMm)}, let it dry. The edges curl otherwise, and a curled edge is sewn crooked. Nothing hot on synthetic fibre: it melts.`
+      detail: `Wet or steam as the yarn allows, spread and fasten it, the first to ${t.len(f.widthMm)} by ${t.len(f.heightMm)}, and let it dry overnight. The edges curl otherwise, and a curled edge is sewn crooked. Nothing hot on synthetic fibre: it melts.`
     };
   },
   latch: (_a, f, t) => ({

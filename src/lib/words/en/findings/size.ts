@@ -47,8 +47,9 @@ export const size: SayFinding<Size> = {
   'rows-few': (f, t) => `Too short: ${t.rows(f.rows)} where the measures ask for ${t.num(f.wanted)}.`,
   'rows-many': (f, t) => `Too long: ${t.rows(f.rows)} where the measures ask for ${t.num(f.wanted)}.`,
   clamped: (f, t) =>
-    `Asked for under “${t.option(f.option)}”: ${{ rows: t.rows, stitches: t.stitches, groups: (n: number) => t.many(n, 'group', 'groups') }[f.of](f.asked)}; ${
+    `Asked for under “${t.option(f.option)}”: ${{ rows: t.rows, stitches: t.stitches, groups: (n: number) => t.many(n, 'group', 'groups'), pin: t.pin }[f.of](f.asked)}; ${
       {
+        place: `the widest piece begins at ${t.pin(f.given)}, so that none of its stitches is lost`,
         room: `there is room for ${t.num(f.given)}, and so many are knitted`,
         even: `with the other numbers it comes out as ${t.num(f.given)}`,
         needs: `its shaping needs ${t.num(f.given)}, and so many are knitted`

@@ -72,6 +72,7 @@ export const what: Readonly<Record<string, OptionWords>> = {
     title: 'Place on the ring',
     choices: {
       middle: { label: 'In the middle', help: 'Clear of both ends: no stitch is lost.' },
+      low: { label: 'At the low end', help: 'From the first pin that loses no stitch.' },
       first: { label: 'From pin 1', help: 'In PANEL mode the first two stitches are lost.' },
       own: { label: 'From a pin of my own', help: 'Counted from the marker.' }
     }

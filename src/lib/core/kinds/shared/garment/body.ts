@@ -13,7 +13,7 @@ import {
   type ShapingEvent,
   slopeEvents
 } from '../../../plan';
-import { pinsFor, SEAM_STITCH } from '../panel';
+import { SEAM_STITCH } from '../panel';
 import { type Counts, riseOf } from './counts';
 import type { Ground, Pins } from './ground';
 import { armEvents, lastAtArm, type Neck, shoulderGroups } from './slopes';
@@ -119,7 +119,7 @@ function fronts(g: Ground, neck: Neck): Piece[] {
 function sides(g: Ground): Piece[] {
   const { c, o } = g;
   if (c.side === 0) return [];
-  const at = pinsFor(g.ring.machine, o.mode, c.side);
+  const at = g.at(c.side);
   const ops = [
     ...g.start(g.ring.starts),
     ...shapedRows('Side', o.yarn, c.back.body, []),

@@ -1,6 +1,6 @@
 import { type Kit, rulesOf, yarnOf } from '../../../kit';
-import { type Brief, castOn, type Operation, type Piece, type Side, wasteRows } from '../../../plan';
-import { panelPiece, pinsFor, SEAM_STITCH, startingAt } from '../panel';
+import { type Clamped, type Brief, castOn, type Operation, type Piece, type Side, wasteRows } from '../../../plan';
+import { keptPins, panelPiece, SEAM_STITCH, startingAt } from '../panel';
 import { furthest } from '../pick';
 import { begun, even, type Ring, ringOn } from '../tube';
 import { type Counts, countsOf } from './counts';
@@ -28,15 +28,26 @@ export interface Ground {
   /** Shoulders are held in groups: asked for, and wide enough for it. */
   readonly sloped: boolean;
   readonly pins: { readonly half: Pins; readonly whole: Pins };
+  /** Pins of a piece of so many stitches, where the knitter has its place on the ring. */
+  readonly at: (stitches: number) => Pins;
   readonly wide: (stitches: number) => number;
   readonly tall: (rows: number) => number;
   readonly panel: (label: string, at: Pins, ops: readonly Operation[], copies?: number) => Piece;
 }
 
+/** A first pin that was chosen and leaves no room for the piece, or lies where stitches are lost. */
+const offPlace = (o: GarmentChoice, from: number): Clamped[] =>
+  o.place === 'own' && o.firstPin !== from
+    ? [{ piece: 0, option: 'firstPin', asked: o.firstPin, given: from, of: 'pin', why: 'place' }]
+    : [];
+
 /** Lays the ground of a garment. */
 export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
   const ring = startingAt(ringOn(kit, brief, o.yarn), o);
-  const c = countsOf(o, ring);
+  const counts = countsOf(o, ring);
+  const at = (stitches: number): Pins => keptPins(ring.machine, o, stitches);
+  const widest = Math.max(counts.side, counts.onePiece ? 2 * (counts.half - SEAM_STITCH) : counts.half);
+  const c = { ...counts, clamped: [...counts.clamped, ...offPlace(o, at(widest).from)] };
   const { courses, wales } = ring.gauge;
   const wasteYarn = o.wasteYarn ?? o.spare?.waste ?? furthest(kit, [yarnOf(kit, o.yarn)], o.spare?.without);
   // An even number leaves the yarn where it began; one more takes it across.
@@ -59,9 +70,10 @@ export function groundOf(kit: Kit, brief: Brief, o: GarmentChoice): Ground {
       ]),
     sloped: o.shoulders === 'sloped' && c.shoulder >= c.groups && c.neck >= 2,
     pins: {
-      half: pinsFor(ring.machine, o.mode, c.half),
-      whole: pinsFor(ring.machine, o.mode, 2 * (c.half - SEAM_STITCH))
+      half: at(c.half),
+      whole: at(2 * (c.half - SEAM_STITCH))
     },
+    at,
     wide: (stitches) => (10 * stitches) / wales.value,
     tall: (rows) => (10 * rows) / courses.value,
     panel: (label, at, ops, copies = 1) => panelPiece(ring, label, o.mode, at, ops, copies)

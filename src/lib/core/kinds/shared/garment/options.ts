@@ -95,6 +95,8 @@ export const garmentOptions = {
   sidePanels: countOption({ group: SHAPE, min: 1, max: MOST_SIDE_PANELS, start: 1 }), // prettier-ignore
   farSide: choiceOption({ group: SHAPE, choices: ['next-row', 'cut'], when: { key: 'armholes', is: ['cut-in'] } }),
   mode: panelMode,
+  place: choiceOption({ group: 'machines', choices: ['middle', 'low', 'own'] }),
+  firstPin: countOption({ group: 'machines', min: 1, max: 199, start: 3, when: { key: 'place', is: ['own'] } }),
   yarnAt: startOption,
   yarn: yarnOption({ group: 'yarn' }),
   bandYarn: yarnOrNoneOption({ group: 'yarn', open: true }),

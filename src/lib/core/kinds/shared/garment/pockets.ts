@@ -1,6 +1,5 @@
 import { type Act, castOn, chainOff, type Clamped, type Piece, shapedRows, type Side } from '../../../plan';
 import { begun } from '../tube';
-import { pinsFor } from '../panel';
 import type { Body, Hand } from './body';
 import type { Ground } from './ground';
 
@@ -31,7 +30,7 @@ export function draftPockets(g: Ground, body: Body, from: number): Pockets {
   const up = Math.round(o.pocketUpMm * perMm);
   // As tall as it was asked for: where it does not fit below the underarm, a judge says so.
   const rows = Math.max(4, Math.round(o.pocketTallMm * perMm));
-  const at = pinsFor(ring.machine, o.mode, stitches);
+  const at = g.at(stitches);
   const operations = [
     ...(g.strip ? g.start(ring.starts) : begun(ring, [castOn(o.yarn, 'e-wrap')])),
     ...shapedRows('Pocket', o.yarn, rows, []),

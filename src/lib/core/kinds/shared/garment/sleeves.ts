@@ -14,7 +14,7 @@ import {
   typedSlope,
   wasteRows
 } from '../../../plan';
-import { pinsFor, SEAM_STITCH, usable } from '../panel';
+import { SEAM_STITCH, usable } from '../panel';
 import { laterIn, leftOf, typedTrouble } from '../taper';
 import { even, rowsFor, tubePiece } from '../tube';
 import type { Ground } from './ground';
@@ -73,7 +73,7 @@ function sleeveTrouble(
 
 /** As wide as the armhole asks, widening from the wrist to the top; one wider than the ring comes in parts. */
 function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm: number): Sleeves {
-  const { machine, gauge } = g.ring;
+  const { gauge } = g.ring;
   const most = usable(g.ring, g.o.mode);
   const around = Math.max(4, Math.round((armholeMm / 10) * gauge.wales.value));
   const parts = Math.ceil(around / Math.max(1, most - 2 * SEAM_STITCH));
@@ -86,7 +86,7 @@ function asPanel(g: Ground, o: SleeveChoice, at: number, rows: number, armholeMm
   // A line that was typed is kept as long as a stitch is left at the wrist.
   const fits = typed && 2 * typed.slope.stitches < top - 1;
   const slope = fits ? typed.slope : tried.ok ? tried.slope : null;
-  const pins = pinsFor(machine, g.o.mode, top);
+  const pins = g.at(top);
   const grown = slope?.stitches ?? 0;
   const cuff = { from: pins.from + grown, to: pins.to - grown };
   const events = slope ? (['low', 'high'] as const).flatMap((side) => increaseEvents(slope, side, 0)) : [];
