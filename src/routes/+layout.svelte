@@ -50,7 +50,7 @@
     { href: paths.machines, label: 'Machines' },
     { href: paths.yarns, label: 'Yarns' },
     { href: paths.swatches, label: 'Swatches' },
-    { href: paths.standIns, label: 'Substitute a yarn' },
+    { href: paths.standIns, label: 'Substitute' },
     { href: paths.measures, label: 'Measures' },
     { href: paths.series, label: 'Series' },
     { href: paths.log, label: 'Log' },
