@@ -57,9 +57,10 @@ const PLAINLY_OTHER = 25;
  */
 export const furthest = (kit: Kit, neighbours: readonly Yarn[], without: readonly string[] = []): string => {
   const all = ranked(kit.yarns, besides(neighbours));
-  const there = all.filter((c) => !without.includes(c.id));
-  const from = there.length > 0 ? there : all;
-  return (from.find((c) => c.alike && c.apart >= PLAINLY_OTHER) ?? from[0])!.id;
+  // Looked through from the front, and no further than it must: a stash may hold thousands.
+  const there = (c: Beside): boolean => !without.includes(c.yarn.id);
+  const best = all.find((c) => c.alike && c.apart >= PLAINLY_OTHER && there(c)) ?? all.find(there) ?? all[0]!;
+  return best.yarn.id;
 };
 
 /**
@@ -69,9 +70,9 @@ export const furthest = (kit: Kit, neighbours: readonly Yarn[], without: readonl
  * @param may whether a yarn may be taken
  */
 export function plainlyOther(kit: Kit, neighbours: readonly Yarn[], may: (yarn: Yarn) => boolean): string | null {
-  const ids = new Set(kit.yarns.flatMap((y) => (may(y) ? [y.id] : [])));
-  const plain = ranked(kit.yarns, besides(neighbours)).filter((c) => c.apart >= PLAINLY_OTHER && ids.has(c.id));
-  return (plain.find((c) => c.alike) ?? plain[0])?.id ?? null;
+  const all = ranked(kit.yarns, besides(neighbours));
+  const isPlain = (c: Beside): boolean => c.apart >= PLAINLY_OTHER && may(c.yarn);
+  return (all.find((c) => c.alike && isPlain(c)) ?? all.find(isPlain))?.yarn.id ?? null;
 }
 
 const thickness = (y: Yarn): number => y.weightClass * y.strands;
@@ -82,7 +83,7 @@ const besides = (neighbours: readonly Yarn[]): string =>
 
 /** A yarn beside others: how far its colour is from the nearest of them, and whether it is about as thick as one. */
 interface Beside {
-  readonly id: string;
+  readonly yarn: Yarn;
   readonly apart: number;
   readonly alike: boolean;
 }
@@ -92,7 +93,7 @@ const ranked = remembered((yarns: readonly Yarn[], beside: string): readonly Bes
   const neighbours = JSON.parse(beside) as readonly (readonly [string, number])[];
   return yarns
     .map((yarn) => ({
-      id: yarn.id,
+      yarn,
       apart: Math.min(...neighbours.map(([hex]) => colourDifference(hex, yarn.colour.hex))),
       alike: Math.min(...neighbours.map(([, thick]) => Math.abs(thick - thickness(yarn)))) <= 1
     }))
