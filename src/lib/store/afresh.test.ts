@@ -2,18 +2,16 @@ import 'fake-indexeddb/auto';
 import { describe, expect, it } from 'vitest';
 import { sampleKit } from '../../../tests/support/sample';
 import { Kit } from '$lib/core/kit';
-import { readBundle } from '$lib/formats/bundle/read';
-import { writeBundle } from '$lib/formats/bundle/write';
 import { starterKit } from '$lib/demo/starter';
 import { afresh } from './afresh';
-import { beforeRestore, contentsOf, putBack } from './backup';
+import { contentsOf } from './backup';
+import { goBack } from './bring-in';
 import { TombleDb } from './db';
 import { loadKit } from './kit';
 import { newProject, saveProject } from './projects';
 import { seed } from './seed';
 
 const NOW = new Date('2026-11-26T12:00:00Z');
-const pack = (here: Parameters<typeof writeBundle>[0]): Uint8Array => writeBundle(here, NOW);
 let n = 0;
 async function furnished(demo: boolean): Promise<TombleDb> {
   const db = new TombleDb(`afresh-${n++}`);
@@ -25,7 +23,7 @@ describe('beginning afresh', () => {
   it('empties to what a first visit finds, and can go back to all there was', async () => {
     const db = await furnished(true);
     const before = await contentsOf(db);
-    await afresh(db, 'empty', pack, NOW);
+    await afresh(db, 'empty', NOW);
     const now = await contentsOf(db);
     expect([now.projects, now.events, now.people]).toEqual([[], [], []]);
     expect(now.machines).toEqual(starterKit.machines);
@@ -33,9 +31,7 @@ describe('beginning afresh', () => {
     // It is not furnished anew by the next visit.
     await seed(db, true);
     expect(await db.projects.count()).toBe(0);
-    const kept = readBundle((await beforeRestore(db))!);
-    if (!kept.ok) throw new Error(kept.reasons[0]);
-    await putBack(db, kept.contents, null);
+    await goBack(db);
     expect((await contentsOf(db)).projects).toEqual(before.projects);
     expect((await contentsOf(db)).events.length).toBe(before.events.length);
   });
@@ -45,10 +41,10 @@ describe('beginning afresh', () => {
     const own = await loadKit(db);
     await saveProject(db, newProject(own!, 'scarf', own!.machines[0]!.id));
     const before = await contentsOf(db);
-    await afresh(db, 'village', pack, NOW);
+    await afresh(db, 'village', NOW);
     expect(await db.projects.count()).toBeGreaterThan(5);
     expect((await contentsOf(db)).habits).toEqual(before.habits);
-    await afresh(db, 'no-village', pack, NOW);
+    await afresh(db, 'no-village', NOW);
     const after = await contentsOf(db);
     for (const table of ['projects', 'machines', 'yarns', 'events', 'habits'] as const)
       expect(after[table], table).toEqual(before[table]);
@@ -58,7 +54,7 @@ describe('beginning afresh', () => {
     const db = await furnished(true);
     const [swatch] = await db.swatches.toArray();
     await db.swatches.add({ ...swatch!, id: 'own-swatch', yarnId: 'y-plum', machineId: 'm22' });
-    await afresh(db, 'no-village', pack, NOW);
+    await afresh(db, 'no-village', NOW);
     const after = await contentsOf(db);
     expect(after.swatches.map(({ id }) => id)).toEqual(['own-swatch']);
     expect(after.machines.map(({ id }) => id)).toEqual(['m22']);
@@ -70,7 +66,7 @@ describe('beginning afresh', () => {
     const kit = await loadKit(db);
     const mine = newProject(kit!, 'scarf', 'm22');
     await saveProject(db, mine);
-    await afresh(db, 'no-village', pack, NOW);
+    await afresh(db, 'no-village', NOW);
     const after = await contentsOf(db);
     expect(after.projects.map(({ id }) => id)).toEqual([mine.id]);
     expect(after.machines.map(({ id }) => id)).toEqual(['m22']);

@@ -1,7 +1,8 @@
 import type { Kit } from '$lib/core/kit';
 import type { Contents } from '$lib/formats/bundle/contents';
 import { starterKit } from '$lib/demo/starter';
-import { contentsOf, joined, putBack } from './backup';
+import { joined } from './backup';
+import { bringIn } from './bring-in';
 import { ME, type TombleDb } from './db';
 
 /** What can be done with all that is here; each can be undone, for what was here before is kept. */
@@ -67,23 +68,16 @@ function without(here: Contents, village: Contents): Contents {
 }
 
 /**
- * Empties a browser, brings the demo village or takes it away, in one transaction.
+ * Empties a browser, brings the demo village or takes it away, in one transaction. What was here is kept to go back to.
  *
- * @param pack makes a backup of what is here, which is kept to go back to
- * @example await afresh(db, 'empty', packBundle)
+ * @example await afresh(db, 'empty')
  */
-export async function afresh(
-  db: TombleDb,
-  what: Afresh,
-  pack: (here: Contents) => Uint8Array | Promise<Uint8Array>,
-  now = new Date()
-): Promise<void> {
-  const here = await contentsOf(db);
-  const before = await pack(here);
-  if (what === 'empty') await putBack(db, fresh(now), before);
-  else {
-    const village = await villageContents();
-    // What is here already stands as it is.
-    await putBack(db, what === 'village' ? joined(village, here, 'merge') : without(here, village), before);
+export async function afresh(db: TombleDb, what: Afresh, now = new Date()): Promise<void> {
+  if (what === 'empty') {
+    await bringIn(db, () => fresh(now), now);
+    return;
   }
+  const village = await villageContents();
+  // What is here already stands as it is.
+  await bringIn(db, (here) => (what === 'village' ? joined(village, here, 'merge') : without(here, village)), now);
 }

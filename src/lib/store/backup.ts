@@ -1,13 +1,12 @@
 import type { Contents, TableName } from '$lib/formats/bundle/contents';
 import { keyOf, linePhoto, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
 import { group, sort } from 'd3-array';
-import type { Table } from 'dexie';
 import { canonical } from './canonical';
 import type { TombleDb } from './db';
 import { inTurn } from './events';
 
 /** Settings that are of this browser alone. */
-const OWN_SETTINGS = ['before-restore', 'backup-place', 'backup-at'];
+export const OWN_SETTINGS: readonly string[] = ['before-restore', 'backup-place', 'backup-at'];
 
 const isShared = ({ key }: { key: string }): boolean => !OWN_SETTINGS.includes(key);
 
@@ -15,7 +14,7 @@ const isShared = ({ key }: { key: string }): boolean => !OWN_SETTINGS.includes(k
  * A record as it is read today: what versions since it was written have added has its usual value. One that no version could
  * have written stays as it is; reading the backup back names it.
  */
-const completed = (table: TableName, record: unknown): unknown => TABLES[table].safeParse(record).data ?? record;
+export const completed = (table: TableName, record: unknown): unknown => TABLES[table].safeParse(record).data ?? record;
 
 /** Everything a browser holds at one moment. */
 export const contentsOf = (db: TombleDb): Promise<Contents> =>
@@ -96,28 +95,4 @@ export function joined(here: Contents, backup: Contents, how: How): Contents {
   const ids = [...new Set([...own!.keys(), ...theirs!.keys()])].sort();
   const events = ids.flatMap((id) => history(own!.get(id) ?? [], theirs!.get(id) ?? []));
   return { ...(Object.fromEntries(merged) as unknown as Contents), events };
-}
-
-/**
- * Puts contents in the place of all that is here, in one transaction: all of it or nothing.
- *
- * @param before kept so that it can be undone; null where this is the undo
- */
-export async function putBack(db: TombleDb, contents: Contents, before: Uint8Array | null): Promise<void> {
-  await db.transaction('rw', db.tables, async () => {
-    const own = await db.settings.where('key').anyOf(OWN_SETTINGS).toArray();
-    for (const table of TABLE_NAMES) {
-      const kept = db[table] as Table<unknown>;
-      await kept.clear();
-      await kept.bulkAdd([...contents[table]]);
-    }
-    await db.settings.bulkPut(own.filter(({ key }) => key !== 'before-restore'));
-    if (before) await db.settings.put({ key: 'before-restore', value: before });
-  });
-}
-
-/** What was here before the last restore, as a bundle; null where there was none. */
-export async function beforeRestore(db: TombleDb): Promise<Uint8Array | null> {
-  const kept = (await db.settings.get('before-restore'))?.value;
-  return kept instanceof Uint8Array ? kept : null;
 }

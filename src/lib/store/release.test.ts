@@ -8,7 +8,8 @@ import { readBundle } from '$lib/formats/bundle/read';
 import { writeBundle } from '$lib/formats/bundle/write';
 import { Kit } from '$lib/core/kit';
 import { readProjectFile } from '$lib/formats/project-file';
-import { contentsOf, putBack } from './backup';
+import { contentsOf } from './backup';
+import { bringIn } from './bring-in';
 import { TombleDb } from './db';
 import { importProject } from './import';
 import { planProject } from './projects';
@@ -98,7 +99,7 @@ describe('the browser of every release goes through a backup', () => {
     expect(read.ok ? [] : read.reasons).toEqual([]);
     if (!read.ok) return;
     const other = freshDb();
-    await putBack(other, read.contents, null);
+    await bringIn(other, () => read.contents);
     expect(hashOfContents(await contentsOf(other))).toBe(hashOfContents(all));
     // And they plan as they did.
     const kit = Kit.parse({ ...release.kit, swatches: [], finished: [], habits });

@@ -5,7 +5,8 @@ import { freshDb } from '../../../tests/support/store';
 import { hashOfContents } from '$lib/formats/bundle/contents';
 import { readBundle } from '$lib/formats/bundle/read';
 import { writeBundle } from '$lib/formats/bundle/write';
-import { contentsOf, putBack } from './backup';
+import { contentsOf } from './backup';
+import { bringIn } from './bring-in';
 import { removeProject } from './bin';
 import { eventOf } from './events';
 import { newProject } from './projects';
@@ -37,7 +38,7 @@ test('a series goes into a backup and comes back, and a backup from before there
   const read = readBundle(writeBundle(contents));
   if (!read.ok) throw new Error(read.reasons.join());
   const other = freshDb();
-  await putBack(other, read.contents, null);
+  await bringIn(other, () => read.contents);
   expect(hashOfContents(await contentsOf(other))).toBe(hashOfContents(contents));
   expect(await other.series.count()).toBe(1);
   // As a version wrote it that knew no series: neither the file nor its line in the list.

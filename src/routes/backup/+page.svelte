@@ -5,7 +5,8 @@
   import RotateCcw from '@lucide/svelte/icons/rotate-ccw';
   import { format, formatDistanceToNow } from 'date-fns';
   import { LARGEST_BUNDLE } from '$lib/formats/bundle/read';
-  import { beforeRestore, contentsOf, type How, joined, putBack } from '$lib/store/backup';
+  import { contentsOf, type How, joined } from '$lib/store/backup';
+  import { bringIn, goBack, hasCopy, keptCopy } from '$lib/store/bring-in';
   import { backedUp } from '$lib/store/overdue';
   import { canKeepPlace, choosePlace, keptPlace, writeTo } from '$lib/ui/backup/place';
   import RestoreDialog from '$lib/ui/backup/RestoreDialog.svelte';
@@ -30,7 +31,7 @@
   }));
   const last = live(async () => (await db().settings.get('backup-at'))?.value);
   const place = live(() => keptPlace(db()));
-  const before = live(() => beforeRestore(db()));
+  const before = live(() => hasCopy(db()));
   const lastAt = $derived(typeof last.value === 'string' ? new Date(last.value) : null);
 
   let room = $state.raw<{ used: number; left: number } | null>(null);
@@ -91,10 +92,7 @@
   async function take(how: How): Promise<string> {
     if (!incoming?.looked.ok) return '';
     const { contents } = incoming.looked;
-    const why = await notKept(async () => {
-      const here = await contentsOf(db());
-      await putBack(db(), joined(here, contents, how), await packBundle(here));
-    });
+    const why = await notKept(() => bringIn(db(), (here) => joined(here, contents, how)));
     if (why) return why;
     incoming = null;
     void tell('The backup is in', { label: 'Undo', onClick: () => void back() });
@@ -102,17 +100,19 @@
   }
   const back = (): Promise<void> =>
     during('Going back …', async () => {
-      const bytes = await beforeRestore(db());
-      if (!bytes) return;
-      const looked = await lookInto(bytes, await contentsOf(db()));
-      if (!looked.ok) throw new Error(looked.reasons[0]);
-      await putBack(db(), looked.contents, null);
+      const copy = await keptCopy(db());
+      // Kept as a bundle, as it was before only differences were.
+      if (copy instanceof Uint8Array) {
+        const looked = await lookInto(copy, await contentsOf(db()));
+        if (!looked.ok) throw new Error(looked.reasons[0]);
+        await bringIn(db(), () => looked.contents);
+      } else await goBack(db());
       void tell('All is as it was before');
     });
   const begin = (what: Afresh, said: string): Promise<void> =>
     during('Clearing up …', async () => {
       const { afresh } = await import('$lib/store/afresh');
-      await afresh(db(), what, packBundle);
+      await afresh(db(), what);
       void tell(said, { label: 'Undo', onClick: () => void back() });
     });
   async function ask(): Promise<void> {
