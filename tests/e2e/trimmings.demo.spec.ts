@@ -82,7 +82,7 @@ test('an own step is tied to a row and shown at the crank; one whose row is gone
   await page.getByLabel('Head girth').fill('36');
   await page.keyboard.press('Tab');
   const gone = page.locator('[data-finding=own-step-gone]').first();
-  await expect(gone).toContainText('“Begin the brim” has lost its place: the plan has no row 130 of “Tube” any more');
+  await expect(gone).toContainText('“Begin the brim” has no place: the plan no longer has row 130 of “Tube”');
   await gone.getByRole('button', { name: 'Put it at the end' }).click();
   await expect(page.locator('[data-finding=own-step-gone]')).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Steps', exact: true })).toContainText('Begin the brim');

@@ -59,7 +59,7 @@ describe("what a brief adds to a kind's plan", () => {
     expect(titles(gone).filter((id) => id.includes('.own'))).toEqual([]);
     const finding = gone.findings.find((f) => f.code === 'own-step-gone')!;
     expect(speak(gone).finding(finding)).toBe(
-      'Your step “Sew in the label” has lost its place: the plan has no such step to put it before any more. Choose another place.'
+      'Your step “Sew in the label” has no place: the plan no longer has the step it came before. Choose another place.'
     );
     const back = hat({}, sampleKit(), { ...more, ...finding.remedies![0]!.change });
     expect(titles(back).at(-1)).toContain('hand.own');
@@ -94,7 +94,7 @@ describe("what a brief adds to a kind's plan", () => {
     for (const gone of [at(4000), at(40, { of: 'Back' }), at(40, { piece: 3 })]) {
       const run = hat({}, sampleKit(), gone);
       expect(cuesIn(run)).toEqual([]);
-      expect(speak(run).finding(run.findings.find((f) => f.code === 'own-step-gone')!)).toMatch(/has no row [\d,]+ of “(Tube|Back)” any more/); // prettier-ignore
+      expect(speak(run).finding(run.findings.find((f) => f.code === 'own-step-gone')!)).toMatch(/no longer has row [\d,]+ of “(Tube|Back)”/); // prettier-ignore
     }
   });
 

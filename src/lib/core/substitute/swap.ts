@@ -52,7 +52,7 @@ function rowsByYarn({ fabric }: Pick<Readings, 'fabric'>): Rows {
   return rows;
 }
 
-/** A typed count is looked at with so much more of it, to see in which yarns it is knitted. */
+/** To see in which yarns a typed count is knitted, the plan is made once more with this many times as many. */
 const MORE = 1.5;
 
 /**
@@ -86,7 +86,7 @@ function factorOf(rows: Rows, before: (id: string) => number, after: (id: string
   return length(before) / length(after);
 }
 
-/** A row edited by a factor; on a panel it stays even or odd, so that the yarn ends at the same edge. */
+/** A count times a factor, within its limits; on a panel it stays even or odd, so that the yarn ends at the same edge. */
 function scaled(value: number, factor: number, flat: boolean, { min, max }: Pick<OptionMeta, 'min' | 'max'>): number {
   const near = flat ? value + 2 * Math.round((value * (factor - 1)) / 2) : Math.round(value * factor);
   return Math.min(max ?? Infinity, Math.max(min ?? 1, near));

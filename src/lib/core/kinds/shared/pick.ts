@@ -56,7 +56,7 @@ const PLAINLY_OTHER = 25;
  * @param without yarns that are gone, which are taken only where there is no other
  */
 export const furthest = (kit: Kit, neighbours: readonly Yarn[], without: readonly string[] = []): string => {
-  const all = ranked(kit.yarns, besides(neighbours));
+  const all = ranked(kit.yarns, keyOf(neighbours));
   // Looked through from the front, and no further than it must: a stash may hold thousands.
   const there = (c: Beside): boolean => !without.includes(c.yarn.id);
   const best = all.find((c) => c.alike && c.apart >= PLAINLY_OTHER && there(c)) ?? all.find(there) ?? all[0]!;
@@ -70,15 +70,15 @@ export const furthest = (kit: Kit, neighbours: readonly Yarn[], without: readonl
  * @param may whether a yarn may be taken
  */
 export function plainlyOther(kit: Kit, neighbours: readonly Yarn[], may: (yarn: Yarn) => boolean): string | null {
-  const all = ranked(kit.yarns, besides(neighbours));
+  const all = ranked(kit.yarns, keyOf(neighbours));
   const isPlain = (c: Beside): boolean => c.apart >= PLAINLY_OTHER && may(c.yarn);
   return (all.find((c) => c.alike && isPlain(c)) ?? all.find(isPlain))?.yarn.id ?? null;
 }
 
 const thickness = (y: Yarn): number => y.weightClass * y.strands;
 
-/** What of the neighbours decides, as text: what is looked up again and again. */
-const besides = (neighbours: readonly Yarn[]): string =>
+/** Colours and thicknesses of neighbours as text: the key under which the order of the yarns is remembered. */
+const keyOf = (neighbours: readonly Yarn[]): string =>
   JSON.stringify(neighbours.map((n) => [n.colour.hex, thickness(n)]));
 
 /** A yarn beside others: how far its colour is from the nearest of them, and whether it is about as thick as one. */

@@ -51,7 +51,7 @@ export const parts: SayFinding<Parts> = {
     `A button of ${t.small(f.buttonMm)} slips through a loop that is pulled open: ${t.small(f.leastMm)} or more hold.`,
   'patch-hidden': (f, t) => `${t.sentence(t.row(f.row))} ${PLACE_WORDS[f.place]}: nobody sees the patch there.`,
   'own-step-gone': (f, t) =>
-    `Your step “${f.text}” has lost its place: the plan has no ${f.at ? `${t.row(f.at.row)} of “${f.at.of}”` : 'such step to put it before'} any more. Choose another place.`,
+    `Your step “${f.text}” has no place: the plan no longer has ${f.at ? `${t.row(f.at.row)} of “${f.at.of}”` : 'the step it came before'}. Choose another place.`,
   'ends-differ': (f, t) =>
     `Front and back end at different ${t.terms.row}s, ${t.num(f.front)} and ${t.num(f.back)}: the ${f.front > f.back ? 'front' : 'back'} is ${t.rows(f.apart)} longer and the shoulders do not meet.`,
   'armhole-small': (f, t) =>
