@@ -108,7 +108,7 @@ async function digests() {
       const got = base.transaction(name).objectStore(name).getAll();
       got.onsuccess = () => done(got.result);
     });
-    const own = ['before-restore', 'backup-place', 'backup-at'];
+    const own = ['before-restore', 'backup-place', 'backup-at', 'brought-in'];
     const kept = name === 'settings' ? records.filter(({ key }) => !own.includes(key)) : records;
     // The number a browser gives an event is its own.
     const lines = await Promise.all(kept.map((r) => line(name === 'events' ? { ...r, id: 0 } : r)));

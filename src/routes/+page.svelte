@@ -29,6 +29,9 @@
     };
   });
   const all = live(() => openProjects(db()));
+  const newer = live(async () =>
+    (await db().newer.count()) > 0 ? (await import('$lib/store/newer-projects')).newerProjects(db()) : []
+  );
   const cranked = live(() => crankedIds(db()));
   // Looked up once the bench is there: nobody waits for it.
   let old = $state<number | null>(null);
@@ -134,6 +137,11 @@
         {#if projects.length}
           {#await import('$lib/ui/bench/BenchCards.svelte') then { default: BenchCards }}
             <BenchCards {projects} cranked={cranked.value ?? []} onbusy={(now) => (hangs = now)} />
+          {/await}
+        {/if}
+        {#if newer.value?.length}
+          {#await import('$lib/ui/bench/NewerCards.svelte') then { default: NewerCards }}
+            <NewerCards projects={newer.value} />
           {/await}
         {/if}
         {#if !projects.length}

@@ -18,7 +18,14 @@ const CHANGED: readonly Stores[] = [
   { photos: 'id, projectId' },
   { series: 'id', conversions: 'id' },
   {},
-  {}
+  {},
+  {
+    projects: 'id, updatedAt',
+    events: '++id, projectId, &key, [projectId+turn]',
+    photos: 'id, [owner.table+owner.id]',
+    bin: 'id, deletedAt',
+    newer: 'id'
+  }
 ];
 
 /** Tables and indexes of every released version, by its number. */

@@ -1,5 +1,5 @@
 import type { Kit } from '$lib/core/kit';
-import type { Contents } from '$lib/formats/bundle/contents';
+import { type Contents, NOTHING } from '$lib/formats/bundle/contents';
 import { starterKit } from '$lib/demo/starter';
 import { joined } from './backup';
 import { bringIn } from './bring-in';
@@ -7,8 +7,6 @@ import { ME, type TombleDb } from './db';
 
 /** What can be done with all that is here; each can be undone, for what was here before is kept. */
 export type Afresh = 'empty' | 'village' | 'no-village';
-
-const NOTHING: Contents = { projects: [], events: [], machines: [], yarns: [], swatches: [], observations: [], people: [], photos: [], series: [], conversions: [], habits: [], settings: [] }; // prettier-ignore
 
 const ofKit = (kit: Kit): Contents => ({
   ...NOTHING,
@@ -57,7 +55,7 @@ function without(here: Contents, village: Contents): Contents {
     ...here,
     projects: own,
     events: here.events.filter(({ projectId }) => !projects.has(projectId)),
-    photos: here.photos.filter(({ projectId }) => !projects.has(projectId)),
+    photos: here.photos.filter(({ owner }) => !projects.has(owner.id)),
     // One cannot plan without a machine or a yarn.
     machines: machines.length > 0 ? machines : [...starterKit.machines],
     yarns: yarns.length > 0 ? yarns : [...starterKit.yarns],

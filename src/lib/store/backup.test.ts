@@ -4,13 +4,14 @@ import fc from 'fast-check';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import JSZip from 'jszip';
 import { describe, expect, it } from 'vitest';
+import { PIXEL } from '../../../tests/support/pictures';
 import { contents as raw, freshDb } from '../../../tests/support/store';
 import { village } from '$lib/demo/village';
-import { hashOf, hashOfContents } from '$lib/formats/bundle/contents';
+import { hashOf, hashOfContents, NOTHING } from '$lib/formats/bundle/contents';
 import { bundleSchema } from '$lib/formats/bundle/schema';
 import { readBundle } from '$lib/formats/bundle/read';
 import { writeBundle } from '$lib/formats/bundle/write';
-import { compared, contentsOf, joined } from './backup';
+import { compared, contentsOf, joined, OWN_SETTINGS } from './backup';
 import { bringIn, goBack } from './bring-in';
 import type { TombleDb } from './db';
 import { eventOf, eventsOf } from './events';
@@ -23,9 +24,9 @@ import { seed } from './seed';
 const NOW = new Date('2026-11-25T10:00:00Z');
 const PHOTO = {
   id: 'photo-1',
-  projectId: 'demo-lantern',
+  owner: { table: 'projects', id: 'demo-lantern' },
   type: 'image/png',
-  bytes: new Uint8Array([137, 80, 78, 71, 13, 10, 26, 10, 0, 255]),
+  bytes: PIXEL,
   caption: 'On the form',
   takenAt: '2026-11-20T18:00:00.000Z'
 } as const;
@@ -69,8 +70,8 @@ describe('a backup of everything', () => {
     };
     for (const { name } of db.tables.filter(({ name }) => name !== 'settings'))
       expect(await rows(other, name), name).toEqual(await rows(db, name));
-    // The copy to go back to is of the one browser alone.
-    const settings = (await other.settings.toArray()).filter(({ key }) => key !== 'before-restore');
+    // The copy to go back to, and the word about it, are of the one browser alone.
+    const settings = (await other.settings.toArray()).filter(({ key }) => !OWN_SETTINGS.includes(key));
     expect(settings).toEqual(await db.settings.toArray());
   });
 
@@ -155,6 +156,7 @@ describe('a bundle that is not what it should be', () => {
   const { kit, people, projects, events } = village();
   const sound = writeBundle(
     {
+      ...NOTHING,
       machines: kit.machines,
       yarns: kit.yarns,
       swatches: kit.swatches,
@@ -162,10 +164,6 @@ describe('a bundle that is not what it should be', () => {
       people: [...people],
       projects: [...projects],
       events: events.map(({ id: _, ...event }) => event),
-      habits: [],
-      settings: [],
-      series: [],
-      conversions: [],
       photos: [PHOTO]
     },
     NOW
@@ -224,7 +222,7 @@ describe('a bundle that is not what it should be', () => {
   it('a file that unpacks without end is not unpacked', () => {
     const bomb = zipSync({ 'manifest.json': new Uint8Array(1000), b: new Uint8Array(20 * 1024 * 1024) });
     expect(bomb.length).toBeLessThan(50_000);
-    const got = readBundle(bomb, 10 * 1024 * 1024);
+    const got = readBundle(bomb, [], 10 * 1024 * 1024);
     expect(got.ok ? '' : got.reasons[0]).toBe('The file must unpack to at most 10 MiB; received more, at "b".');
   });
 

@@ -1,28 +1,37 @@
 import type { Contents, TableName } from '$lib/formats/bundle/contents';
-import { keyOf, linePhoto, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
+import { isListName, keyOf, lineOf, TABLE_NAMES, TABLES } from '$lib/formats/bundle/contents';
+import { withUnknown } from '$lib/core/quantity';
 import { group, sort } from 'd3-array';
-import { canonical } from './canonical';
+import { joinedBins, withoutBinned } from './binned';
 import type { TombleDb } from './db';
 import { inTurn } from './events';
 
 /** Settings that are of this browser alone. */
-export const OWN_SETTINGS: readonly string[] = ['before-restore', 'backup-place', 'backup-at'];
+export const OWN_SETTINGS: readonly string[] = ['before-restore', 'backup-place', 'backup-at', 'brought-in'];
 
 const isShared = ({ key }: { key: string }): boolean => !OWN_SETTINGS.includes(key);
 
 /**
- * A record as it is read today: what versions since it was written have added has its usual value. One that no version could
- * have written stays as it is; reading the backup back names it.
+ * A record as it is read today: what versions since it was written have added has its usual value, and what only a newer version
+ * knows of it stays. One that no version could have written stays as it is; reading the backup back names it.
  */
-export const completed = (table: TableName, record: unknown): unknown => TABLES[table].safeParse(record).data ?? record;
+export function completed(table: TableName, record: object): object {
+  // A picture is no part of what its schema says; what lies in the bin or waits for a newer version is left as it is.
+  if (table === 'photos' || table === 'bin' || !isListName(table)) return record;
+  const read = TABLES[table].safeParse(record);
+  if (!read.success) return record;
+  const whole = withUnknown(record, read.data) as Record<string, unknown>;
+  if (table !== 'events') return whole;
+  const { id: _, ...event } = whole;
+  return event;
+}
 
 /** Everything a browser holds at one moment. */
 export const contentsOf = (db: TombleDb): Promise<Contents> =>
   db.transaction('r', db.tables, async () => {
     const entries = TABLE_NAMES.map(async (table) => {
-      const records: unknown[] = await db[table].toArray();
-      // A picture is no part of what its schema says.
-      return [table, table === 'photos' ? records : records.map((record) => completed(table, record))] as const;
+      const records: object[] = await db[table].toArray();
+      return [table, records.map((record) => completed(table, record))] as const;
     });
     const all = Object.fromEntries(await Promise.all(entries)) as unknown as Contents;
     // They come in the order of their numbers; turns that were counted go before that.
@@ -38,16 +47,14 @@ export type Comparison = Readonly<
   >
 >;
 
-const lineOf = (table: TableName, record: object): string =>
-  table === 'photos' ? linePhoto(record as Contents['photos'][number]) : canonical(record);
-
 /** Records of a table by what tells them apart, each as a line. Events from before they had keys are told apart by their number. */
 function byKey(contents: Contents, table: TableName): Map<string, string> {
   const lines = new Map<string, string>();
   for (const record of contents[table]) {
     let key = keyOf(table, record);
     for (let again = 1; table === 'events' && lines.has(key); again++) key = `${keyOf(table, record)} ${again}`;
-    lines.set(key, lineOf(table, record));
+    // What lies in a bin never changes.
+    lines.set(key, table === 'bin' ? key : lineOf(table, record));
   }
   return lines;
 }
@@ -67,7 +74,7 @@ export function compared(here: Contents, backup: Contents): Comparison {
   return Object.fromEntries(rows) as Comparison;
 }
 
-/** `merge` keeps what only this browser has; `replace` leaves what the backup holds and nothing else. */
+/** `merge` keeps what only this browser has, and in its bin what was deleted here; `replace` leaves what the backup holds and nothing else. */
 export type How = 'merge' | 'replace';
 
 type Event = Contents['events'][number];
@@ -84,8 +91,9 @@ function history(here: readonly Event[], backup: readonly Event[]): Event[] {
 }
 
 /** What a browser holds once a backup was brought in. Where both have a record, the one of the backup stands. */
-export function joined(here: Contents, backup: Contents, how: How): Contents {
-  if (how === 'replace') return backup;
+export function joined(here: Contents, whole: Contents, how: How): Contents {
+  if (how === 'replace') return whole;
+  const backup = withoutBinned(here, whole);
   const merged = TABLE_NAMES.map((table) => {
     const records = new Map<string, object>();
     for (const record of [...here[table], ...backup[table]]) records.set(keyOf(table, record), record);
@@ -94,5 +102,5 @@ export function joined(here: Contents, backup: Contents, how: How): Contents {
   const [own, theirs] = [here, backup].map(({ events }) => group(events, (event) => event.projectId));
   const ids = [...new Set([...own!.keys(), ...theirs!.keys()])].sort();
   const events = ids.flatMap((id) => history(own!.get(id) ?? [], theirs!.get(id) ?? []));
-  return { ...(Object.fromEntries(merged) as unknown as Contents), events };
+  return { ...(Object.fromEntries(merged) as unknown as Contents), events, bin: joinedBins(here, whole) };
 }

@@ -6,7 +6,7 @@ export const openProjects = async (db: TombleDb): Promise<Project[]> => {
   // All at once: walked one by one in their order, many take far longer.
   const all = await db.projects.toArray();
   return all
-    .filter((p) => p.deletedAt === null && p.measured === null)
+    .filter((p) => p.measured === null)
     .sort((a, b) => Number(a.updatedAt < b.updatedAt) - Number(a.updatedAt > b.updatedAt));
 };
 

@@ -1,6 +1,9 @@
 import type { Table } from 'dexie';
-import { type Contents, keyOf, type TableName, TABLE_NAMES } from '$lib/formats/bundle/contents';
+import { withUnknown } from '$lib/core/quantity';
+import { type Contents, keyOf, lineOf, type TableName, TABLE_NAMES } from '$lib/formats/bundle/contents';
 import { completed, OWN_SETTINGS } from './backup';
+import { ownPhotos } from './bin';
+import { noteBroughtIn } from './brought-in';
 import { canonical } from './canonical';
 import type { TombleDb } from './db';
 import type { CrankEvent } from './records/crank-event';
@@ -46,9 +49,15 @@ const primaryOf = (table: TableName, record: object): string | number => {
 const isSameBytes = (a: Uint8Array, b: Uint8Array): boolean =>
   a.length === b.length && a.every((byte, i) => byte === b[i]);
 
-/** Whether a record is what is wanted already: as it is read today, whatever else it holds. */
+/** Whether a record is what is wanted already: as it is read today, whatever else is kept of it. */
 function isSame(table: TableName, kept: object, wanted: object): boolean {
-  if (table !== 'photos') return canonical(completed(table, kept)) === canonical(wanted);
+  // What lies in a bin never changes.
+  if (table === 'bin') return true;
+  if (table === 'newer') return lineOf(table, kept) === lineOf(table, wanted);
+  if (table !== 'photos') {
+    const today = completed(table, kept);
+    return canonical(today) === canonical(withUnknown(today, wanted));
+  }
   const { bytes: a, ...facts } = kept as Photo;
   const { bytes: b, ...others } = wanted as Photo;
   return canonical(facts) === canonical(others) && isSameBytes(a, b);
@@ -116,10 +125,8 @@ async function rawContents(db: TombleDb): Promise<Contents> {
 function readable(raw: Contents): Contents {
   const entries = TABLE_NAMES.map((table) => {
     const records: readonly object[] = raw[table];
-    return [
-      table,
-      table === 'events' || table === 'photos' ? records : records.map((r) => completed(table, r))
-    ] as const;
+    // Events keep the numbers of the data base here: what happened is told by its key.
+    return [table, table === 'events' ? records : records.map((r) => completed(table, r))] as const;
   });
   return Object.fromEntries(entries) as unknown as Contents;
 }
@@ -142,6 +149,7 @@ export async function bringIn(
     const then = wanted(readable(raw));
     const tables: Partial<Record<TableName, TableCopy>> = {};
     const sum = { put: 0, gone: 0 };
+    const touched = new Set<string | undefined>();
     for (const table of TABLE_NAMES) {
       const settings = then.settings.filter(({ key }) => !OWN_SETTINGS.includes(key));
       const difference =
@@ -150,15 +158,27 @@ export async function bringIn(
           : differenceOf(table, raw[table], table === 'settings' ? settings : then[table]);
       const added = await written(db, table, difference);
       const { gone } = difference;
+      for (const record of [...gone, ...difference.puts]) touched.add(projectOf(table, record));
       if (gone.length + added.length > 0) tables[table] = { gone, added };
       sum.put += difference.puts.length;
       sum.gone += difference.deletes.length;
     }
     // Where nothing differed, the copy of the last time still leads back.
-    if (Object.keys(tables).length > 0)
-      await db.settings.put({ key: COPY, value: { at: now.toISOString(), tables } satisfies Copy });
+    if (Object.keys(tables).length > 0) await keepCopy(db, { at: now.toISOString(), tables }, touched);
     return sum;
   });
+}
+
+/** Which project a record is or happened to. */
+const projectOf = (table: TableName, record: object): string | undefined => {
+  const { id, projectId } = record as { id?: string; projectId?: string };
+  return table === 'projects' ? id : table === 'events' ? projectId : undefined;
+};
+
+/** Keeps the copy to go back to, and tells other windows which projects are others now. */
+async function keepCopy(db: TombleDb, copy: Copy, touched: ReadonlySet<string | undefined>): Promise<void> {
+  await db.settings.put({ key: COPY, value: copy });
+  await noteBroughtIn(db, { at: copy.at, projects: [...touched].filter((id) => id !== undefined) });
 }
 
 /** Writes a difference; the keys of what came. */
@@ -212,7 +232,13 @@ export const goBack = (db: TombleDb, now = new Date()): Promise<boolean> =>
     }
     for (const [table, records] of await ofProjects(db, [...projects]))
       tables[table] = { added: [], ...tables[table], gone: [...(tables[table]?.gone ?? []), ...records] };
-    await db.settings.put({ key: COPY, value: { at: now.toISOString(), tables } satisfies Copy });
+    const touched = new Set(
+      (['projects', 'events'] as const).flatMap((table) => [
+        ...(tables[table]?.gone ?? []).map((record) => projectOf(table, record)),
+        ...(copy.tables[table]?.gone ?? []).map((record) => projectOf(table, record))
+      ])
+    );
+    await keepCopy(db, { at: now.toISOString(), tables }, touched);
     return true;
   });
 
@@ -227,7 +253,7 @@ async function withoutKnown(db: TombleDb, events: readonly CrankEvent[]): Promis
 async function ofProjects(db: TombleDb, ids: string[]): Promise<(readonly ['events' | 'photos', readonly object[]])[]> {
   const found: (readonly ['events' | 'photos', readonly object[]])[] = [];
   for (const table of ids.length > 0 ? (['events', 'photos'] as const) : []) {
-    const of = (db[table] as Table<{ projectId: string }>).where('projectId').anyOf(ids);
+    const of = table === 'events' ? db.events.where('projectId').anyOf(ids) : ownPhotos(db, 'projects', ids);
     found.push([table, await of.toArray()]);
     await of.delete();
   }

@@ -15,7 +15,7 @@ const LATEST = 12;
 export async function crankedOfLate(db: TombleDb): Promise<CrankedRows[]> {
   const kit = await loadKit(db);
   if (!kit) return [];
-  const projects = (await db.projects.orderBy('updatedAt').reverse().toArray()).filter((p) => !p.deletedAt).slice(0, LATEST); // prettier-ignore
+  const projects = await db.projects.orderBy('updatedAt').reverse().limit(LATEST).toArray();
   const all: CrankedRows[] = [];
   for (const project of projects) {
     const events = await eventsOf(db, project.id);

@@ -1,8 +1,11 @@
-import Dexie, { type Table } from 'dexie';
+import Dexie, { type Table, type Transaction } from 'dexie';
 import { olderOptions } from '$lib/core/plan';
+import { olderRecord } from './older-record';
 import type { Habits, Machine, Observation, Swatch, Yarn } from '$lib/core/kit';
+import type { BinEntry } from './records/bin-entry';
 import type { Conversion } from './records/conversion';
 import type { CrankEvent } from './records/crank-event';
+import type { Newer } from './records/newer';
 import type { Person } from './records/person';
 import type { Photo } from './records/photo';
 import type { Project } from './records/project';
@@ -73,6 +76,40 @@ function eighthBrief(brief: BareBrief): void {
 /** A brief whose options may be older. */
 type KeptOptions = { options?: Record<string, unknown> };
 
+/** Pictures get an owner; projects that were marked as deleted move into the bin with all that belongs to them. */
+async function tenth(tx: Transaction): Promise<void> {
+  const photos = tx.table<Record<string, unknown>, string>('photos');
+  await photos.toCollection().modify((photo, ref) => {
+    ref.value = olderRecord('photos', photo) as Record<string, unknown>;
+  });
+  const projects = tx.table<Record<string, unknown>, string>('projects');
+  for (const project of await projects.toArray()) {
+    const id = String(project['id']);
+    const { deletedAt, ...record } = project;
+    if (typeof deletedAt !== 'string') {
+      if ('deletedAt' in project) await projects.put(record);
+      continue;
+    }
+    const events = tx.table<Record<string, unknown>, number>('events').where('projectId').equals(id);
+    const own = photos.filter(({ owner }) => (owner as { id?: string }).id === id);
+    const title = (record as { brief?: { name?: string } }).brief?.name ?? id;
+    await tx.table<BinEntry, string>('bin').add({
+      id: `project ${id}`,
+      deletedAt,
+      what: 'project',
+      title,
+      records: [
+        { table: 'projects', record },
+        ...(await events.toArray()).map(({ id: _, ...event }) => ({ table: 'events', record: event })),
+        ...(await own.toArray()).map((photo) => ({ table: 'photos', record: photo }))
+      ]
+    });
+    await events.delete();
+    await own.delete();
+    await projects.delete(id);
+  }
+}
+
 /** Everything the browser keeps. Versions are consecutive and frozen once released. */
 export class TombleDb extends Dexie {
   machines!: Table<Machine, string>;
@@ -87,6 +124,8 @@ export class TombleDb extends Dexie {
   photos!: Table<Photo, string>;
   series!: Table<Series, string>;
   conversions!: Table<Conversion, string>;
+  bin!: Table<BinEntry, string>;
+  newer!: Table<Newer, string>;
 
   constructor(name = 'tomble') {
     // A row is kept when it is on the disk: what a browser only means to write is lost with its process.
@@ -170,5 +209,16 @@ export class TombleDb extends Dexie {
               if (brief.options) brief.options = olderOptions(brief.options);
           })
       );
+    // What is deleted lies in a bin; pictures belong to any record; what happened is found by its turn; and what a newer version
+    // wrote is kept as it came. Before, deleted projects stayed where they were with a mark.
+    this.version(10)
+      .stores({
+        projects: 'id, updatedAt',
+        events: '++id, projectId, &key, [projectId+turn]',
+        photos: 'id, [owner.table+owner.id]',
+        bin: 'id, deletedAt',
+        newer: 'id'
+      })
+      .upgrade(tenth);
   }
 }

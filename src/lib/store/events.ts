@@ -1,3 +1,4 @@
+import Dexie from 'dexie';
 import type { TombleDb } from './db';
 import type { CrankAction, CrankEvent } from './records/crank-event';
 
@@ -23,6 +24,18 @@ export const inTurn = (a: CrankEvent, b: CrankEvent): number =>
 export const eventsOf = async (db: TombleDb, projectId: string): Promise<CrankEvent[]> =>
   (await db.events.where('projectId').equals(projectId).toArray()).sort(inTurn);
 
-/** What was kept last of a project: tells in one look whether another window went on. */
-export const lastEvent = (db: TombleDb, projectId: string): Promise<CrankEvent | undefined> =>
+/** What happened last to a project, by its turns; where none were counted yet, by its number. */
+export const lastEvent = async (db: TombleDb, projectId: string): Promise<CrankEvent | undefined> =>
+  (await db.events.where('[projectId+turn]').between([projectId, Dexie.minKey], [projectId, Dexie.maxKey]).last()) ??
   db.events.where('projectId').equals(projectId).last();
+
+/** How much happened to a project, and what last: tells in one look whether another window went on or other rows came in. */
+export interface Pulse {
+  readonly count: number;
+  readonly last: CrankEvent | undefined;
+}
+
+export const pulseOf = async (db: TombleDb, projectId: string): Promise<Pulse> => ({
+  count: await db.events.where('projectId').equals(projectId).count(),
+  last: await lastEvent(db, projectId)
+});

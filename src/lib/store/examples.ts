@@ -2,6 +2,7 @@ import type { Machine, Yarn } from '$lib/core/kit';
 import { starterKit } from '$lib/demo/starter';
 import { canonical } from './canonical';
 import type { TombleDb } from './db';
+import { isRecord } from './records/newer';
 
 const MACHINES: ReadonlyMap<string, string> = new Map(starterKit.machines.map((m) => [m.id, canonical(m)]));
 const YARNS: ReadonlyMap<string, string> = new Map(starterKit.yarns.map((y) => [y.id, canonical(y)]));
@@ -21,7 +22,10 @@ export const makeWay = (db: TombleDb): Promise<number> =>
   db.transaction('rw', db.tables, async () => {
     const [machines, yarns] = await Promise.all([db.machines.toArray(), db.yarns.toArray()]);
     const users = await Promise.all([db.projects, db.swatches, db.observations, db.series, db.conversions].map((table) => table.toArray())); // prettier-ignore
-    const text = JSON.stringify(users);
+    // What lies in the bin may come back, and what a newer version wrote will.
+    const binned = (await db.bin.toArray()).flatMap(({ records }) => records.filter(({ table }) => table !== 'photos'));
+    const waiting = (await db.newer.toArray()).flatMap((newer) => (isRecord(newer) ? newer.record : []));
+    const text = JSON.stringify([users, binned, waiting]);
     const unused = ({ id }: { id: string }): boolean => !text.includes(JSON.stringify(id));
     const own = { machine: machines.some((m) => !isExampleMachine(m)), yarn: yarns.some((y) => !isExampleYarn(y)) };
     const goneMachines = own.machine ? machines.filter((m) => isExampleMachine(m) && unused(m)) : [];

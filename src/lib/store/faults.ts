@@ -12,7 +12,7 @@ import { progressOf } from './records/crank-event';
  */
 export async function faultsBesides(db: TombleDb, machineId: string, besides: string): Promise<CrankFault[]> {
   const ids = (await db.projects.toArray())
-    .filter((p) => p.id !== besides && !p.deletedAt && p.brief.machineId === machineId)
+    .filter((p) => p.id !== besides && p.brief.machineId === machineId)
     .map((p) => p.id);
   const told = await db.events.where('projectId').anyOf(ids).toArray();
   return [...group(told, ({ projectId }) => projectId).values()].flatMap((events) => {

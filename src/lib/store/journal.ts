@@ -81,6 +81,12 @@ export const record = (db: TombleDb, event: CrankEvent): Promise<boolean> =>
     return true;
   });
 
+/** Writes several things that happened, one after the other, in one transaction: all of them or none. */
+export const recordAll = (db: TombleDb, events: readonly CrankEvent[]): Promise<void> =>
+  db.transaction('rw', db.events, async () => {
+    for (const event of events) await record(db, event);
+  });
+
 /**
  * Brings into the data base what a page closed in the middle of cranking had not got there.
  *

@@ -1,4 +1,5 @@
 import { EDITION, Habits, type Kit, Machine, type Swatch, type Yarn } from '$lib/core/kit';
+import { withUnknown } from '$lib/core/quantity';
 import { byName, largestFirst } from './order';
 import { canonical } from './canonical';
 import { ME, type TombleDb } from './db';
@@ -28,7 +29,8 @@ export type HabitsChange = Partial<Omit<Habits, 'terms'>> & { readonly terms?: P
 /** Changes some habits; two quick changes never undo each other. */
 export async function changeHabits(db: TombleDb, change: HabitsChange): Promise<void> {
   await db.transaction('rw', db.habits, async () => {
-    const before = Habits.parse((await db.habits.get(ME)) ?? {});
+    const kept = (await db.habits.get(ME)) ?? {};
+    const before = withUnknown(kept, Habits.parse(kept));
     // One word, one school: two that are chosen quickly one after the other are both kept.
     const terms = { ...before.terms, ...change.terms };
     const schools = { ...before.schools, ...change.schools };
@@ -80,6 +82,8 @@ export async function setAside(db: TombleDb, id: string, aside: boolean, doubted
 export async function changeMachine(db: TombleDb, id: string, change: Partial<Machine>): Promise<void> {
   await db.transaction('rw', db.machines, async () => {
     const machine = await db.machines.get(id);
-    if (machine) await db.machines.put(Machine.parse({ ...machine, ...change }));
+    if (!machine) return;
+    const next = { ...machine, ...change };
+    await db.machines.put(withUnknown(next, Machine.parse(next)));
   });
 }

@@ -6,6 +6,7 @@ import { tryPlan } from '$lib/core/tomble';
 import { again } from './again';
 import { eventOf } from './events';
 import { choicesOf, type LogFilter, namedIn, narrowed, NO_FILTER, readLog } from './log';
+import { removeProject } from './delete';
 import { newProject, saveProject } from './projects';
 import type { Measured } from './records/project';
 
@@ -26,7 +27,8 @@ async function filled() {
   const db = freshDb();
   const entry = async (kind: string, of: Partial<Measured>, deleted = false) => {
     const made = newProject(kit, kind, 'm', new Date('2026-11-01T10:00:00Z'));
-    await saveProject(db, { ...made, measured: measured(of), deletedAt: deleted ? '2026-11-13T10:00:00.000Z' : null });
+    await saveProject(db, { ...made, measured: measured(of) });
+    if (deleted) await removeProject(db, made.id);
     return made.id;
   };
   const hat = await entry('lined-hat', { at: '2025-12-01T10:00:00.000Z' });

@@ -66,7 +66,7 @@ export async function readLog(
   db: TombleDb,
   name: (what: 'length' | 'width') => string
 ): Promise<{ readonly entries: LogEntry[]; readonly rows: number[] }> {
-  const projects = (await db.projects.toArray()).filter((p) => !p.deletedAt);
+  const projects = await db.projects.toArray();
   const events = group(await db.events.toArray(), (event) => event.projectId);
   const entries = projects
     .flatMap((project) => entryOf(project, events.get(project.id) ?? [], name) ?? [])

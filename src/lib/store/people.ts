@@ -1,4 +1,5 @@
 import { formatISO } from 'date-fns/formatISO';
+import { withUnknown } from '$lib/core/quantity';
 import type { TombleDb } from './db';
 import { Person } from './records/person';
 
@@ -27,6 +28,7 @@ export async function changePerson(
       if (mm === null) delete taken[code];
       else if (mm !== person.measures[code]) taken[code] = today;
     }
-    await db.people.put(Person.parse({ ...person, ...change, measures: Object.fromEntries(merged), taken }));
+    const next = { ...person, ...change, measures: Object.fromEntries(merged), taken };
+    await db.people.put(withUnknown(next, Person.parse(next)));
   });
 }

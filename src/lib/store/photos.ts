@@ -1,3 +1,4 @@
+import { ownPhotos } from './bin';
 import type { TombleDb } from './db';
 import { Photo } from './records/photo';
 
@@ -6,7 +7,7 @@ export const MOST_PHOTOS = 12;
 
 /** Pictures of a project, the first taken first. */
 export const photosOf = async (db: TombleDb, projectId: string): Promise<Photo[]> =>
-  (await db.photos.where('projectId').equals(projectId).toArray()).sort((a, b) => a.takenAt.localeCompare(b.takenAt));
+  (await ownPhotos(db, 'projects', [projectId]).toArray()).sort((a, b) => a.takenAt.localeCompare(b.takenAt));
 
 /**
  * Keeps a picture of a project.
@@ -17,14 +18,14 @@ export const photosOf = async (db: TombleDb, projectId: string): Promise<Photo[]
 export async function addPhoto(db: TombleDb, projectId: string, bytes: Uint8Array, now = new Date()): Promise<string> {
   const photo = Photo.parse({
     id: crypto.randomUUID(),
-    projectId,
+    owner: { table: 'projects', id: projectId },
     type: 'image/jpeg',
     // A copy of its own: what comes from a worker may lie in a larger buffer.
     bytes: new Uint8Array(bytes),
     takenAt: now.toISOString()
   });
   await db.transaction('rw', db.photos, async () => {
-    const there = await db.photos.where('projectId').equals(projectId).count();
+    const there = await ownPhotos(db, 'projects', [projectId]).count();
     if (there >= MOST_PHOTOS)
       throw new RangeError(`A piece has at most ${MOST_PHOTOS} photographs; received one more.`);
     await db.photos.add(photo);

@@ -20,7 +20,8 @@ import {
   undone,
   type EditMark
 } from './projects';
-import { purge, removeProject, restoreProject } from './bin';
+import { DAYS_KEPT, purge, takeBack } from './bin';
+import { removeProject } from './delete';
 import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
 import { seed } from './seed';
@@ -113,15 +114,17 @@ describe('keeping a project', () => {
     const db = freshDb();
     await saveProject(db, project);
     await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 0));
-    await removeProject(db, project.id);
-    await purge(db, new Date(Date.now() - 60_000));
-    await restoreProject(db, project.id);
-    expect(await db.projects.get(project.id)).toMatchObject({ deletedAt: null });
+    const days = (n: number): Date => new Date(Date.now() + n * 24 * 3600 * 1000);
+    const entry = await removeProject(db, project.id);
+    expect([await db.projects.count(), await db.events.count()]).toEqual([0, 0]);
+    await purge(db, days(DAYS_KEPT - 1));
+    expect(await takeBack(db, entry!)).toBe(true);
+    expect(await db.projects.get(project.id)).toEqual(project);
     expect(progressOf((await eventsOf(db, project.id)).map((e) => e.what))).toMatchObject({ rows: 1 });
     await removeProject(db, project.id);
-    await purge(db, new Date(Date.now() + 60_000));
-    expect(await db.projects.count()).toBe(0);
-    expect(await db.events.count()).toBe(0);
+    await purge(db, days(DAYS_KEPT + 1));
+    expect(await takeBack(db, entry!)).toBe(false);
+    for (const table of ['projects', 'events', 'bin'] as const) expect(await db[table].count()).toBe(0);
   });
 
   it('keeps what was measured', async () => {

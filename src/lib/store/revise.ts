@@ -18,7 +18,7 @@ export class Gone extends Error {
 export const reviseProject = (db: TombleDb, id: string, change: (stored: Project) => Project): Promise<Project> =>
   db.transaction('rw', db.projects, async () => {
     const stored = await db.projects.get(id);
-    if (!stored || stored.deletedAt !== null) throw new Gone(id);
+    if (!stored) throw new Gone(id);
     const next = change(stored);
     if (next === stored) return stored;
     const kept = { ...next, rev: stored.rev + 1, updatedAt: new Date().toISOString() };

@@ -7,7 +7,7 @@ import { readBundle } from '$lib/formats/bundle/read';
 import { writeBundle } from '$lib/formats/bundle/write';
 import { contentsOf } from './backup';
 import { bringIn } from './bring-in';
-import { removeProject } from './bin';
+import { removeProject } from './delete';
 import { eventOf } from './events';
 import { newProject } from './projects';
 import { changeSeries, keepSeries, readSeries } from './series';

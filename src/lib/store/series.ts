@@ -1,4 +1,5 @@
 import type { Brief } from '$lib/core/plan';
+import { withUnknown } from '$lib/core/quantity';
 import type { TombleDb } from './db';
 import { eventsOf } from './events';
 import { type Progress, progressOf } from './records/crank-event';
@@ -38,7 +39,9 @@ export async function changeSeries(
 ): Promise<void> {
   await db.transaction('rw', db.series, async () => {
     const series = await db.series.get(id);
-    if (series) await db.series.put(Series.parse({ ...series, ...change, updatedAt: new Date().toISOString() }));
+    if (!series) return;
+    const next = { ...series, ...change, updatedAt: new Date().toISOString() };
+    await db.series.put(withUnknown(next, Series.parse(next)));
   });
 }
 
@@ -55,7 +58,7 @@ export async function readSeries(
 ): Promise<{ readonly series: Series; readonly members: SeriesMember[] } | null> {
   const series = await db.series.get(id);
   if (!series) return null;
-  const projects = (await db.projects.bulkGet([...series.projectIds])).filter((p) => p !== undefined && !p.deletedAt);
+  const projects = (await db.projects.bulkGet([...series.projectIds])).filter((p) => p !== undefined);
   const members = await Promise.all(
     projects.map(async (project) => ({
       project: project!,

@@ -2,7 +2,8 @@ import fc from 'fast-check';
 import { afterEach, describe, expect, it } from 'vitest';
 import { sampleKit } from '../../../tests/support/sample';
 import 'fake-indexeddb/auto';
-import { removeProject, restoreProject } from './bin';
+import { takeBack } from './bin';
+import { removeProject } from './delete';
 import { collisionsOf } from './collide';
 import { TombleDb } from './db';
 import { eventOf, eventsOf } from './events';
@@ -118,7 +119,10 @@ const commands = (): fc.Arbitrary<Command>[] => [
   anyTab.map((tab) =>
     command(`look in ${tab}`, async (_model, real) => {
       const own = at(real, tab);
-      own.seen = (await own.base.projects.get(START.id))!;
+      // What was thrown away is looked at no more.
+      const kept = await own.base.projects.get(START.id);
+      if (!kept) return;
+      own.seen = kept;
       own.turn = (await eventsOf(own.base, START.id)).length;
     })
   ),
@@ -130,7 +134,8 @@ const commands = (): fc.Arbitrary<Command>[] => [
   ),
   anyTab.map((tab) =>
     command(`take back in ${tab}`, async (model, real) => {
-      await restoreProject(at(real, tab).base, START.id);
+      const { base } = at(real, tab);
+      for (const entry of await base.bin.toArray()) await takeBack(base, entry.id);
       model.deleted = false;
     })
   )
@@ -161,12 +166,17 @@ async function run(windows: number, commands: Iterable<Command>): Promise<void> 
   };
   await fc.asyncModelRun(() => ({ model, real: { tabs } }), commands);
   for (const { base } of tabs) {
+    const binned = await base.bin.toArray();
+    expect(binned.length).toBe(model.deleted ? 1 : 0);
+    expect((await base.projects.get(START.id)) === undefined).toBe(model.deleted);
+    // What was thrown away is whole when it comes back, also where a window cranked on.
+    for (const { id } of binned) expect(await takeBack(base, id)).toBe(true);
+    if (binned.length > 0) model.deleted = false;
     const kept = (await base.projects.get(START.id))!;
     expect(kept.brief.name).toBe(model.name);
     expect(Object.fromEntries(FIELDS.map((f) => [f, kept.brief.options[f]]))).toEqual(model.values);
     expect(new Set(kept.finished)).toEqual(model.ticks);
     expect(kept.rested).toEqual(model.rested);
-    expect(kept.deletedAt !== null).toBe(model.deleted);
     expect(kept.knowledge !== null).toBe(model.begun);
     const events = await eventsOf(base, START.id);
     expect(progressOf(events.map((e) => e.what)).rows).toBe(model.rows);
@@ -230,8 +240,8 @@ describe('several windows on one project', () => {
     await saveProject(base, START);
     await removeProject(base, START.id);
     await expect(reviseProject(base, START.id, (p) => edited(p, { name: 'Back' }))).rejects.toThrow(Gone);
-    await expect(saveProject(base, START)).rejects.toThrow();
-    expect(await base.projects.get(START.id)).toMatchObject({ brief: { name: START.brief.name } });
+    expect(await base.projects.get(START.id)).toBeUndefined();
+    expect((await base.bin.toArray())[0]).toMatchObject({ what: 'project', title: START.brief.name, records: [{ table: 'projects', record: START }] }); // prettier-ignore
     await base.delete();
   });
 

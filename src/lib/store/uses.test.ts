@@ -2,7 +2,7 @@ import { expect, test } from 'vitest';
 import { medium, sampleKit } from '../../../tests/support/sample';
 import { freshDb } from '../../../tests/support/store';
 import { addKit } from './add-kit';
-import { removeProject } from './bin';
+import { removeProject } from './delete';
 import { loadKit } from './kit';
 import { newProject, planProject, saveProject, undone } from './projects';
 import { deleteThing, usesOf } from './uses';
@@ -21,7 +21,7 @@ test('a yarn that is used is named with its projects, and another one takes its 
   expect((await usesOf(db, red)).map((p) => p.id).sort()).toEqual([hat.id, bag.id].sort());
   expect(await usesOf(db, { what: 'yarn', id: 'green' })).toEqual([]);
 
-  await deleteThing(db, red, 'green');
+  await deleteThing(db, red, 'Red', 'green');
   expect(await usesOf(db, red)).toEqual([]);
   const left = (await loadKit(db))!;
   expect(left.yarns.map((y) => y.id)).not.toContain('red');
@@ -39,7 +39,7 @@ test('without another one the projects stay as they are, and say what is missing
   await addKit(db, kit);
   const hat = newProject(kit, 'lined-hat', 'm');
   await saveProject(db, hat);
-  await deleteThing(db, { what: 'yarn', id: 'red' }, null);
+  await deleteThing(db, { what: 'yarn', id: 'red' }, 'Red', null);
   expect(await db.projects.get(hat.id)).toEqual(hat);
   const planned = planProject((await loadKit(db))!, hat);
   expect(planned.ok ? [] : planned.faults.map((f) => `${f.path} ${f.rule}`)).toContain(

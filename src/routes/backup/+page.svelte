@@ -4,10 +4,11 @@
   import HardDrive from '@lucide/svelte/icons/hard-drive';
   import RotateCcw from '@lucide/svelte/icons/rotate-ccw';
   import { format, formatDistanceToNow } from 'date-fns';
-  import { LARGEST_BUNDLE } from '$lib/formats/bundle/read';
+  import { LARGEST_BUNDLE } from '$lib/formats/bundle/unpack';
   import { contentsOf, type How, joined } from '$lib/store/backup';
   import { bringIn, goBack, hasCopy, keptCopy } from '$lib/store/bring-in';
   import { backedUp } from '$lib/store/overdue';
+  import { alone } from '$lib/ui/backup/alone';
   import { canKeepPlace, choosePlace, keptPlace, writeTo } from '$lib/ui/backup/place';
   import RestoreDialog from '$lib/ui/backup/RestoreDialog.svelte';
   import { downloadBytes } from '$lib/ui/download';
@@ -19,12 +20,12 @@
   import type { Looked } from '$lib/workers/bundle.worker';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
   import AfreshPanel from '$lib/ui/data/AfreshPanel.svelte';
+  import BinPanel from '$lib/ui/data/BinPanel.svelte';
+  import { size } from '$lib/ui/data/size';
   import type { Afresh } from '$lib/store/afresh';
 
   const counts = live(async () => ({
-    projects: await db()
-      .projects.filter((p) => p.deletedAt === null)
-      .count(),
+    projects: await db().projects.count(),
     yarns: await db().yarns.count(),
     rows: await db().events.count(),
     photos: await db().photos.count()
@@ -43,12 +44,6 @@
       .then(({ usage = 0, quota = 0 }) => (room = { used: usage, left: Math.max(0, quota - usage) }));
     void storage?.persisted?.().then((yes) => (forGood = yes));
   });
-  const size = (bytes: number): string =>
-    bytes < 1e6
-      ? `${Math.round(bytes / 1e3)} kB`
-      : bytes < 1e9
-        ? `${(bytes / 1e6).toFixed(1)} MB`
-        : `${(bytes / 1e9).toFixed(1)} GB`;
 
   let working = $state('');
   let fault = $state('');
@@ -89,10 +84,10 @@
       const bytes = new Uint8Array(await file.arrayBuffer());
       incoming = { name: file.name, looked: await lookInto(bytes, await contentsOf(db())) };
     });
-  async function take(how: How): Promise<string> {
+  async function take(how: How, onwait: () => void): Promise<string> {
     if (!incoming?.looked.ok) return '';
     const { contents } = incoming.looked;
-    const why = await notKept(() => bringIn(db(), (here) => joined(here, contents, how)));
+    const why = await notKept(() => alone(() => bringIn(db(), (here) => joined(here, contents, how)), onwait));
     if (why) return why;
     incoming = null;
     void tell('The backup is in', { label: 'Undo', onClick: () => void back() });
@@ -105,14 +100,14 @@
       if (copy instanceof Uint8Array) {
         const looked = await lookInto(copy, await contentsOf(db()));
         if (!looked.ok) throw new Error(looked.reasons[0]);
-        await bringIn(db(), () => looked.contents);
-      } else await goBack(db());
+        await alone(() => bringIn(db(), () => looked.contents));
+      } else await alone(() => goBack(db()));
       void tell('All is as it was before');
     });
   const begin = (what: Afresh, said: string): Promise<void> =>
     during('Clearing up …', async () => {
       const { afresh } = await import('$lib/store/afresh');
-      await afresh(db(), what);
+      await alone(() => afresh(db(), what));
       void tell(said, { label: 'Undo', onClick: () => void back() });
     });
   async function ask(): Promise<void> {
@@ -218,6 +213,7 @@
       </div>
     </section>
 
+    <BinPanel />
     <AfreshPanel working={working !== ''} onbegin={begin} />
   </div>
 </div>

@@ -1,14 +1,14 @@
 <script lang="ts">
+  import { deleting } from '$lib/ui/frame/deleting';
   import Plug from '@lucide/svelte/icons/plug';
   import Plus from '@lucide/svelte/icons/plus';
   import SlidersHorizontal from '@lucide/svelte/icons/sliders-horizontal';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import { isLarge, lengthAcross, type Machine, presetFor, ringMm, spacingAcross, USUAL_PINS } from '$lib/core/kit';
   import { showLength } from '$lib/core/quantity';
   import { ringScene } from '$lib/draw/ring';
-  import { changeMachine, loadKit, saveMachine } from '$lib/store/kit';
+  import { changeMachine, loadKit } from '$lib/store/kit';
   import { isExampleMachine } from '$lib/store/examples';
   import { addMachine } from '$lib/store/own';
   import ChoiceField from '$lib/ui/options/ChoiceField.svelte';
@@ -48,8 +48,7 @@
   async function throwAway(gone: Machine, by: string | null): Promise<void> {
     inUse = null;
     const { deleteThing } = await import('$lib/store/uses');
-    if (!(await keeping(() => deleteThing(db(), { what: 'machine', id: gone.id }, by)))) return;
-    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void keeping(() => saveMachine(db(), gone)) });
+    await deleting(gone.name, () => deleteThing(db(), { what: 'machine', id: gone.id }, gone.name, by));
   }
 </script>
 

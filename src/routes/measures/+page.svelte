@@ -1,11 +1,12 @@
 <script lang="ts">
+  import { removeOne } from '$lib/store/delete';
+  import { deleting } from '$lib/ui/frame/deleting';
   import { differenceInMonths } from 'date-fns/differenceInMonths';
   import { format } from 'date-fns/format';
   import { parseISO } from 'date-fns/parseISO';
   import Plus from '@lucide/svelte/icons/plus';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import { type Age, measureOf, MEASURES, SIZE_TABLES } from '$lib/core/body';
   import { showLength } from '$lib/core/quantity';
   import { loadKit } from '$lib/store/kit';
@@ -53,8 +54,7 @@
     if (person) void keeping(() => changePerson(db(), person.id, change));
   };
   async function remove(gone: Person): Promise<void> {
-    if (!(await keeping(() => db().people.delete(gone.id)))) return;
-    void tell(`Deleted: ${gone.name}`, { label: 'Undo', onClick: () => void keeping(() => db().people.put(gone)) });
+    await deleting(gone.name, () => removeOne(db(), 'person', gone.id, gone.name));
   }
 </script>
 

@@ -9,7 +9,7 @@
 
   const read = live(async () => {
     const [kit, projects, series] = await Promise.all([loadKit(db()), db().projects.toArray(), db().series.toArray()]);
-    const there = new Map(projects.filter((p) => !p.deletedAt).map((p) => [p.id, p]));
+    const there = new Map(projects.map((p) => [p.id, p]));
     return {
       kit: kit ?? null,
       projects: [...there.values()].sort((a, b) => b.updatedAt.localeCompare(a.updatedAt)),

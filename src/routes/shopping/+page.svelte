@@ -14,7 +14,7 @@
 
   const read = live(async () => {
     const [kit, projects] = await Promise.all([loadKit(db()), db().projects.orderBy('updatedAt').reverse().toArray()]);
-    return { kit: kit ?? null, projects: projects.filter((p) => !p.deletedAt && p.measured === null) };
+    return { kit: kit ?? null, projects: projects.filter((p) => p.measured === null) };
   });
   let left = $state.raw<readonly string[]>([]);
   const kit = $derived(read.value?.kit ?? null);

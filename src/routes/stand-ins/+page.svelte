@@ -31,7 +31,7 @@
 
   const source = live(async () => {
     const [kit, projects] = await Promise.all([loadKit(db()), db().projects.orderBy('updatedAt').reverse().toArray()]);
-    return { kit, projects: projects.filter((p) => !p.deletedAt && !p.measured) };
+    return { kit, projects: projects.filter((p) => !p.measured) };
   });
   const TUBE = 'tube';
   const GAUGE = 'gauge';

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { deleting } from '$lib/ui/frame/deleting';
   import LoaderCircle from '@lucide/svelte/icons/loader-circle';
   import Download from '@lucide/svelte/icons/download';
   import FolderInput from '@lucide/svelte/icons/folder-input';
@@ -9,7 +10,7 @@
   import { tell } from '$lib/ui/frame/tell.svelte';
   import { Yarn, yarnName } from '$lib/core/kit';
   import { LARGEST_CSV, readYarns, type ReadYarns, writeYarns } from '$lib/formats/yarn-csv';
-  import { changeYarn, loadKit, saveYarn } from '$lib/store/kit';
+  import { changeYarn, loadKit } from '$lib/store/kit';
   import { addYarn } from '$lib/store/own';
   import { readYarnFile } from '$lib/workers/read-yarn-file';
   import { download } from '$lib/ui/download';
@@ -62,8 +63,8 @@
   async function throwAway(gone: Yarn, by: string | null): Promise<void> {
     inUse = null;
     const { deleteThing } = await import('$lib/store/uses');
-    if (!(await keeping(() => deleteThing(db(), { what: 'yarn', id: gone.id }, by)))) return;
-    void tell(`Deleted: ${yarnName(gone)}`, { label: 'Undo', onClick: () => void keeping(() => saveYarn(db(), gone)) });
+    const title = yarnName(gone);
+    await deleting(title, () => deleteThing(db(), { what: 'yarn', id: gone.id }, title, by));
   }
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;

@@ -8,3 +8,4 @@ export { remembered } from './remembered';
 export { readAmount, readCount, readNumber } from './number';
 export { showArea, showFigure, showRange } from './show';
 export { nmOfTex, texOfLabel } from './tex';
+export { withUnknown } from './with-unknown';

@@ -94,8 +94,6 @@ export const Project = z.object({
   /** How often it was changed: what tells a page that another one was quicker. */
   rev: z._default(z.int().check(z.minimum(0)), 0),
   createdAt: z.iso.datetime(),
-  updatedAt: z.iso.datetime(),
-  /** When it was thrown away; it stays until the undo has passed. */
-  deletedAt: z._default(z.nullable(z.iso.datetime()), null)
+  updatedAt: z.iso.datetime()
 });
 export type Project = z.infer<typeof Project>;

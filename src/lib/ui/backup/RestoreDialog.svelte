@@ -2,6 +2,7 @@
   import { Dialog } from 'bits-ui';
   import { format } from 'date-fns';
   import type { TableName } from '$lib/formats/bundle/contents';
+  import type { Strays } from '$lib/formats/bundle/strays';
   import type { How } from '$lib/store/backup';
   import type { Looked } from '$lib/workers/bundle.worker';
   import DialogFrame from '../frame/DialogFrame.svelte';
@@ -10,14 +11,18 @@
   interface Props {
     name: string;
     looked: Looked;
-    /** @returns why it could not be brought in, or nothing */
-    ontake: (how: How) => Promise<string>;
+    /**
+     * @param onwait is called when another window is at it
+     * @returns why it could not be brought in, or nothing
+     */
+    ontake: (how: How, onwait: () => void) => Promise<string>;
     onclose: () => void;
   }
   let { name, looked, ontake, onclose }: Props = $props();
   let how = $state<How>('merge');
   let fault = $state('');
   let working = $state(false);
+  let waits = $state(false);
 
   const NAMES: Readonly<Record<TableName, string>> = {
     projects: 'Projects',
@@ -30,6 +35,8 @@
     photos: 'Photographs',
     series: 'Series',
     conversions: 'Converted gauges',
+    bin: 'Deleted things in the bin',
+    newer: 'Things of a newer version',
     habits: 'Habits',
     settings: 'Settings'
   };
@@ -37,10 +44,17 @@
   const shown = $derived(
     looked.ok ? ORDER.filter((table) => Object.values(looked.comparison[table]).some((n) => n > 0)) : []
   );
+  /** What the backup holds of projects that it does not hold. */
+  function strayWords({ projects, events, photos }: Strays): string {
+    const many = (n: number, one: string, more: string): string[] => (n > 0 ? [`${n} ${n === 1 ? one : more}`] : []);
+    const what = [...many(events, 'row or step', 'rows and steps'), ...many(photos, 'photograph', 'photographs')];
+    const of = projects === 1 ? 'a project that is' : `${projects} projects that are`;
+    return `It also holds ${what.join(' and ')} of ${of} not in it. They are kept and show nowhere.`;
+  }
   async function take(): Promise<void> {
     working = true;
-    fault = await ontake(how);
-    working = false;
+    fault = await ontake(how, () => (waits = true));
+    [working, waits] = [false, false];
   }
 </script>
 
@@ -95,6 +109,22 @@
         </label>
       {/each}
     </fieldset>
+    {#if how === 'merge' && looked.binned.length}
+      <p class="mt-3 text-sm">
+        {#if looked.binned.length === 1}<strong>{looked.binned[0]}</strong> was deleted here and stays in the bin.
+        {:else}<strong>{looked.binned.slice(0, 5).join(', ')}</strong>{looked.binned.length > 5
+            ? ` and ${looked.binned.length - 5} more`
+            : ''} were deleted here and stay in the bin.{/if}
+      </p>
+    {/if}
+    {#if looked.strays}
+      <p class="mt-3 text-sm">{strayWords(looked.strays)}</p>
+    {/if}
+    {#if waits}
+      <p class="mt-3 border-l-4 border-info bg-info/15 px-3 py-2" role="status">
+        <strong>Another window is bringing in a backup.</strong> This one waits until that is done.
+      </p>
+    {/if}
     <p class="mt-3 text-sm quiet">What is here now is kept first: you can go back to it on this page.</p>
     <FaultNote {fault} />
   {:else}
@@ -108,7 +138,7 @@
   <div class="mt-5 flex justify-end gap-2">
     <Dialog.Close class="btn btn-ghost">{looked.ok ? 'Leave it' : 'Close'}</Dialog.Close>
     {#if looked.ok}<button type="button" class="btn btn-primary" disabled={working} onclick={take}
-        >{how === 'merge' ? 'Merge it' : 'Replace all'}</button
+        >{working ? (waits ? 'Waiting …' : 'Bringing it in …') : how === 'merge' ? 'Merge it' : 'Replace all'}</button
       >{/if}
   </div>
 </DialogFrame>

@@ -1,8 +1,6 @@
 <script lang="ts">
   import { SvelteMap } from 'svelte/reactivity';
-  import { tell } from '$lib/ui/frame/tell.svelte';
-  import { keeping } from '../frame/keeping';
-  import { removeProject, restoreProject } from '$lib/store/bin';
+  import { removeProject } from '$lib/store/delete';
   import { hang, progressThrough } from '$lib/store/busy';
   import { loadKit } from '$lib/store/kit';
   import type { Progress } from '$lib/store/records/crank-event';
@@ -10,6 +8,8 @@
   import { turn } from '../frame/turn';
   import { db } from '../state/db';
   import { live } from '../state/live.svelte';
+  import DialogFrame from '../frame/DialogFrame.svelte';
+  import { deleting } from '../frame/deleting';
   import ProjectCard from './ProjectCard.svelte';
 
   interface Props {
@@ -62,12 +62,11 @@
     { title: 'Planned', entries: planned.slice(0, Math.max(0, shown - going.length)), large: false }
   ]);
 
+  /** What hangs on a machine is deleted only when that is meant. */
+  let asked = $state.raw<Project | null>(null);
   async function remove(project: Project): Promise<void> {
-    if (!(await keeping(() => removeProject(db(), project.id)))) return;
-    void tell(`Deleted: ${project.brief.name}`, {
-      label: 'Undo',
-      onClick: () => void keeping(() => restoreProject(db(), project.id))
-    });
+    asked = null;
+    await deleting(project.brief.name, () => removeProject(db(), project.id));
   }
 </script>
 
@@ -82,10 +81,26 @@
             {kit}
             progress={begun.has(project.id) ? (progress.get(project.id) ?? null) : NOTHING_DONE}
             large={section.large}
-            ondelete={() => remove(project)}
+            ondelete={() => (hasBegun(project.id) ? (asked = project) : void remove(project))}
           />
         {/each}
       </div>
     </section>
   {/if}
 {/each}
+
+{#if asked}
+  {@const project = asked}
+  {@const rows = progress.get(project.id)?.rows ?? 0}
+  <DialogFrame title="Delete {project.brief.name}?" onclose={() => (asked = null)}>
+    <p>
+      {rows}
+      {rows === 1 ? 'row' : 'rows'} of it {rows === 1 ? 'hangs' : 'hang'} on the machine. It goes into the bin with its history
+      and photographs, and can be had back for 30 days.
+    </p>
+    <div class="mt-5 flex flex-wrap justify-end gap-2">
+      <button type="button" class="btn btn-ghost" onclick={() => (asked = null)}>Keep it</button>
+      <button type="button" class="btn btn-error" onclick={() => remove(project)}>Delete</button>
+    </div>
+  </DialogFrame>
+{/if}

@@ -5,6 +5,7 @@
   import { cuesAhead, legAt, trackOf, workCount } from '$lib/core/read';
   import { finishedScene } from '$lib/draw/finished';
   import { showFigure } from '$lib/core/quantity';
+  import { kindOf } from '$lib/core/kinds';
   import type { Kit } from '$lib/core/kit';
   import type { Result } from '$lib/core/tomble';
   import { planOf } from '$lib/store/plans';
@@ -97,7 +98,11 @@
           {toMend === 1 ? 'One thing to look at' : `${toMend} things to look at`}
         </p>{/if}
     {:else if result === null}
-      <p class="mt-1 text-sm text-error">This plan needs a machine or yarn that is gone. Open it to choose another.</p>
+      <p class="mt-1 text-sm text-error">
+        {kindOf(project.brief.kind)
+          ? 'This plan needs a machine or yarn that is gone. Open it to choose another.'
+          : 'Made by a newer version. It is kept whole; update Tomble to open it.'}
+      </p>
     {/if}
     <div class="flex-1"></div>
     <div class="mt-2 flex items-center gap-2">

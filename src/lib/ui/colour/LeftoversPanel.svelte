@@ -46,9 +46,7 @@
   let along = $state.raw<readonly string[]>([]);
   // Other things that are not begun may be made from the same ends.
   const projects = live(() => db().projects.toArray());
-  const others = $derived(
-    (projects.value ?? []).filter((p) => p.id !== at.project!.id && !p.deletedAt && !p.measured && !p.knowledge)
-  );
+  const others = $derived((projects.value ?? []).filter((p) => p.id !== at.project!.id && !p.measured && !p.knowledge));
   const piecesOf = (r: Readings): number[] =>
     r.plan.pieces.flatMap((piece, p) => (sectionsOf(piece).length > 0 ? [p] : []));
 

@@ -1,9 +1,10 @@
 <script lang="ts">
+  import { removeOne } from '$lib/store/delete';
+  import { deleting } from '$lib/ui/frame/deleting';
   import Trash from '@lucide/svelte/icons/trash';
   import { Conversion, type ConversionDraft } from '$lib/store/records/conversion';
   import FaultNote from '../frame/FaultNote.svelte';
-  import { keeping, notKept } from '../frame/keeping';
-  import { tell } from '../frame/tell.svelte';
+  import { notKept } from '../frame/keeping';
   import TextField from '../options/TextField.svelte';
   import { db } from '../state/db';
   import { live } from '../state/live.svelte';
@@ -48,8 +49,7 @@
     fault = await onplan(name.trim() || 'Converted pattern');
   }
   async function remove(c: Conversion): Promise<void> {
-    if (!(await keeping(() => db().conversions.delete(c.id)))) return;
-    void tell(`Deleted: ${c.name}`, { label: 'Undo', onClick: () => void keeping(() => db().conversions.put(c)) });
+    await deleting(c.name, () => removeOne(db(), 'conversion', c.id, c.name));
   }
 </script>
 

@@ -1,11 +1,12 @@
 <script lang="ts">
+  import { removeOne } from '$lib/store/delete';
+  import { deleting } from '$lib/ui/frame/deleting';
   import Camera from '@lucide/svelte/icons/camera';
   import Trash from '@lucide/svelte/icons/trash';
   import { format } from 'date-fns/format';
   import { addPhoto, captionPhoto, photosOf } from '$lib/store/photos';
   import type { Photo } from '$lib/store/records/photo';
   import { keeping, notKept } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import FaultNote from '$lib/ui/frame/FaultNote.svelte';
   import { db } from '$lib/ui/state/db';
   import { live } from '$lib/ui/state/live.svelte';
@@ -31,9 +32,9 @@
     }
     busy = false;
   }
-  async function remove(photo: Photo): Promise<void> {
-    if (!(await keeping(() => db().photos.delete(photo.id)))) return;
-    void tell('Photograph deleted', { label: 'Undo', onClick: () => void keeping(() => db().photos.put(photo)) });
+  async function remove(photo: Photo, i: number): Promise<void> {
+    const title = photo.caption || `Photograph ${i + 1}`;
+    await deleting(title, () => removeOne(db(), 'photo', photo.id, title));
   }
   /** Shows the bytes of a picture for as long as it stands on the page. */
   const shown = (photo: Photo) => (image: HTMLImageElement) => {
@@ -63,7 +64,7 @@
             type="button"
             class="btn btn-square btn-ghost btn-sm"
             aria-label="Delete {nameOf(photo, i)}"
-            onclick={() => remove(photo)}><Trash class="size-4" /></button
+            onclick={() => remove(photo, i)}><Trash class="size-4" /></button
           >
         </span>
       </li>

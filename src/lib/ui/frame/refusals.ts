@@ -25,5 +25,9 @@ export const OPENING = {
   newer: {
     title: 'A newer Tomble is open in another window',
     text: 'All that you entered is kept. Load this page again to go on with it.'
+  },
+  deleted: {
+    title: 'What Tomble kept in this browser was deleted',
+    text: 'It was deleted from outside this window, with the site data of the browser for example. It is gone from this browser; a backup brings it back. Load this page again to begin anew or to open a backup.'
   }
 } as const;

@@ -1,7 +1,8 @@
 <script lang="ts">
+  import { removeMeasured } from '$lib/store/delete';
+  import { deleting } from '$lib/ui/frame/deleting';
   import Trash from '@lucide/svelte/icons/trash';
   import { keeping } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import {
     asCounts,
     asLengths,
@@ -40,22 +41,8 @@
   );
 
   async function remove(id: string): Promise<void> {
-    const swatch = await db().swatches.get(id);
-    const piece = await db().observations.get(id);
-    const gone = await keeping(() =>
-      db().transaction('rw', db().swatches, db().observations, async () => {
-        await db().swatches.delete(id);
-        await db().observations.delete(id);
-      })
-    );
-    if (!gone) return;
-    void tell('Taken out of the estimate', {
-      label: 'Undo',
-      onClick: () => {
-        if (swatch) void keeping(() => db().swatches.put(swatch));
-        if (piece) void keeping(() => db().observations.put(piece));
-      }
-    });
+    const title = `${yarnName(yarn)} on ${machine.name}`;
+    await deleting(`what was measured of ${title}`, () => removeMeasured(db(), id, title));
   }
 </script>
 

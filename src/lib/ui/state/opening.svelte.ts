@@ -1,4 +1,3 @@
-import { purge } from '$lib/store/bin';
 import { browserShelf, keysOn } from '$lib/store/shelf';
 import { type Refusal, whyRefused } from '$lib/store/why';
 import { db } from './db';
@@ -8,8 +7,11 @@ const PATIENCE_MS = 5000;
 
 /** Where the opening of the storage stands. */
 export interface Opening {
-  /** `silent`: it was asked and has not answered yet; `newer`: another window has gone on with a newer version. */
-  readonly state: 'opening' | 'silent' | 'held' | 'open' | 'refused' | 'newer';
+  /**
+   * `silent`: it was asked and has not answered yet; `newer`: another window has gone on with a newer version; `deleted`: all that
+   * was kept was deleted from elsewhere.
+   */
+  readonly state: 'opening' | 'silent' | 'held' | 'open' | 'refused' | 'newer' | 'deleted';
   /** Why something could be read but not written. */
   readonly unwritten: Refusal | null;
 }
@@ -42,11 +44,13 @@ export function opening(): Opening {
 
   async function open(): Promise<void> {
     const base = db();
-    // A newer version in another window needs this one to let go; what is shown stays until the page is loaded again.
-    base.on('versionchange', () => {
+    // A newer version in another window needs this one to let go, or all of it is deleted from elsewhere; what is shown stays
+    // until the page is loaded again.
+    base.on('versionchange', ({ newVersion }) => {
       base.close();
-      state = 'newer';
+      state = newVersion === null ? 'deleted' : 'newer';
     });
+    base.on('close', () => (state = 'deleted'));
     base.on('blocked', () => void (state = 'held'));
     await base.open();
     // What only a first visit or an interrupted one needs is loaded then.
@@ -56,8 +60,13 @@ export function opening(): Opening {
     await perhaps(async () => {
       if (keysOn(browserShelf()).length) await (await import('$lib/store/journal')).recover(base, browserShelf());
     });
-    // What was thrown away in an earlier visit is past its undo.
-    await perhaps(() => purge(base));
+    // What was deleted long ago goes for good, and what a newer version wrote is read once this one can.
+    await perhaps(async () => {
+      if (await base.bin.count()) await (await import('$lib/store/bin')).purge(base);
+    });
+    await perhaps(async () => {
+      if (await base.newer.count()) await (await import('$lib/store/adopt')).adopt(base);
+    });
   }
 
   $effect(() => {

@@ -5,12 +5,12 @@ import type { Kit } from '$lib/core/kit';
 import { type Change, changed } from '$lib/core/plan';
 import { tried } from '$lib/core/remedy';
 import { judged, type Read, type Readings, type Result } from '$lib/core/tomble';
-import { departure, type Departure, observationsOf } from '$lib/core/read';
-import { jot, record, strike } from '$lib/store/journal';
+import { type Departure, observationsOf } from '$lib/core/read';
 import { browserShelf } from '$lib/store/shelf';
 import { changeHabits, loadKit } from '$lib/store/kit';
 import { type Collision, collisionsOf } from '$lib/store/collide';
-import { eventOf, eventsOf, lastEvent } from '$lib/store/events';
+import { broughtIn } from '$lib/store/brought-in';
+import { eventOf, eventsOf, type Pulse, pulseOf } from '$lib/store/events';
 import {
   edited,
   finishProject,
@@ -22,7 +22,7 @@ import {
   undone
 } from '$lib/store/projects';
 import { Gone, reviseProject } from '$lib/store/revise';
-import { type CrankAction, type CrankEvent, Fold } from '$lib/store/records/crank-event';
+import type { CrankAction, CrankEvent } from '$lib/store/records/crank-event';
 import type { Measured, Project } from '$lib/store/records/project';
 import { tickedIds } from '$lib/store/ticks';
 import { type SaidFinding, worded } from '$lib/words';
@@ -30,17 +30,15 @@ import { afterPaint, painted } from '../frame/turn';
 import { onPaper } from '../paper/printing.svelte';
 import { askToKeep } from './ask-to-keep';
 import { db } from './db';
-import { WriteQueue } from './write-queue.svelte';
-
-/** Whether two records are of the same event: by its key, or by its number where it is from before there were keys. */
-const isSame = (a: CrankEvent, b: CrankEvent | undefined): boolean => (a.key ? a.key === b?.key : a.id === b?.id);
+import { departing, isOfWords } from './departing';
+import { History } from './history';
+import { RowWriter } from './row-writer';
+import { WriteQueue } from './write-queue';
 
 /** Which version of a project it is. */
 const stampOf = ({ rev, updatedAt }: Project): string => `${rev} ${updatedAt}`;
 
-/** Parts of a brief that change no row. */
 const NO_FAULTS: readonly CrankFault[] = [];
-const WORDS = ['name', 'ownSteps', 'ownPlaces', 'ownRows', 'ownWaits', 'pompom', 'patches'];
 
 /**
  * One project on the screen: what is stored, the executed plan derived from it, and the ways to change it. An edit
@@ -65,10 +63,11 @@ export class ProjectState {
   /** Things that happened at the crank and are not on the disk yet. */
   unkept = $state(0);
 
-  /** What happened at the crank, and where it leads: both grow by one with every press. */
-  #events: CrankEvent[] = [];
-  #fold = new Fold();
-  progress = $state.raw(this.#fold.progress);
+  /** Another window brought in a backup, and this project with it. */
+  replaced = $state(false);
+
+  readonly #history = new History();
+  progress = $state.raw(this.#history.progress);
   /** What went wrong at the crank and is not mended: the same list until another fault is told. */
   #open = $derived.by(() => {
     const told = this.progress.faults;
@@ -112,7 +111,7 @@ export class ProjectState {
 
   /** Everything that happened at the crank so far, for a file. */
   get events(): readonly CrankEvent[] {
-    return this.#events;
+    return this.#history.events;
   }
 
   /**
@@ -123,6 +122,7 @@ export class ProjectState {
   follow(id: string): () => void {
     [this.#id, this.#stamp, this.#counted, this.#last, this.#edit] = [id, '', false, null, null];
     [this.status, this.project, this.kit, this.collisions, this.#judged] = ['loading', null, undefined, [], null];
+    this.replaced = false;
     this.#took([]);
     const broken = (): unknown => this.status === 'loading' && (this.status = 'broken');
     const kit = liveQuery(() => loadKit(db())).subscribe({
@@ -134,7 +134,7 @@ export class ProjectState {
     });
     const project = liveQuery(() => db().projects.get(id)).subscribe({
       next: (stored) => {
-        if (!stored || stored.deletedAt !== null) this.status = 'missing';
+        if (!stored) this.status = 'missing';
         else {
           if (this.status === 'missing') this.status = 'ready';
           // While something of this page is on its way there, what comes back is older than what is shown.
@@ -144,15 +144,23 @@ export class ProjectState {
       },
       error: broken
     });
-    const crank = liveQuery(() => lastEvent(db(), id)).subscribe({
-      next: async (last) => {
-        await this.#heard(id, last);
+    const crank = liveQuery(() => pulseOf(db(), id)).subscribe({
+      next: async (pulse) => {
+        await this.#heard(id, pulse);
         this.#counted = true;
         this.#begun();
       },
       error: broken
     });
-    return () => [kit, project, crank].forEach((each) => each.unsubscribe());
+    let before: string | null | undefined;
+    const others = liveQuery(() => broughtIn(db())).subscribe({
+      next: (found) => {
+        if (before !== undefined && found && found.at !== before && found.projects.includes(id)) this.replaced = true;
+        before = found?.at ?? null;
+      },
+      error: broken
+    });
+    return () => [kit, project, crank, others].forEach((each) => each.unsubscribe());
   }
 
   /** Everything that is asked for is there. */
@@ -162,12 +170,13 @@ export class ProjectState {
   }
 
   /** Writes in their order; what could not be kept waits until it can, and everything after it. */
-  readonly #queue = new WriteQueue();
+  readonly #queue = new WriteQueue(({ refused, slow }) => ([this.refused, this.slow] = [refused, slow]));
 
   /** Why the last change is not kept yet, or null. */
-  get refused(): unknown {
-    return this.#queue.refused;
-  }
+  refused = $state.raw<unknown>(null);
+
+  /** Whether what was changed last has been on its way for long: something else holds the data base. */
+  slow = $state(false);
 
   /** Tries once more to keep what could not be kept. */
   retry(): void {
@@ -213,12 +222,9 @@ export class ProjectState {
    * @param go does it all the same
    */
   #waits(next: Project, go: () => void): boolean {
-    this.asked = null;
-    const { kit, planned, progress, project } = this;
-    if (!kit || !project || !planned?.ok || progress.rows === 0 || project.measured) return false;
-    const then = planProject(kit, next, this.#open);
-    const departs = then.ok ? departure(planned.value, then.value, progress.rows) : null;
-    if (departs) this.asked = { departs, go };
+    const { kit, planned, project } = this;
+    const departs = departing({ kit, planned, project, rows: this.progress.rows, faults: this.#open }, next);
+    this.asked = departs && { departs, go };
     return departs !== null;
   }
 
@@ -230,9 +236,8 @@ export class ProjectState {
   edit(change: Change, sure = false): void {
     const seen = this.project;
     if (!seen) return;
-    const words = Object.keys(change).every((key) => WORDS.includes(key));
     const next = { ...seen, brief: changed(seen.brief, change) };
-    if (!sure && !words && this.#waits(next, () => this.edit(change, true))) return;
+    if (!sure && !isOfWords(change) && this.#waits(next, () => this.edit(change, true))) return;
     this.asked = null;
     performance.mark('tomble:edit');
     const { joins, last } = joining(seen, change, this.#edit);
@@ -281,41 +286,44 @@ export class ProjectState {
       // With the first row something is begun that must not be cleared away when the disk runs short.
       void askToKeep();
     }
-    const event = eventOf(project.id, what, this.#events.length);
-    this.#events.push(event);
-    this.progress = this.#fold.add(what).progress;
+    const event = eventOf(project.id, what, this.#history.events.length);
+    this.#history.add(event);
+    this.progress = this.#history.progress;
     this.unkept += 1;
-    const shelf = browserShelf();
-    const safe = jot(shelf, event);
-    this.#queue.add(async () => {
-      // The number that moves comes first, where the row is safe already.
-      if (safe) await painted();
-      await record(db(), event);
-      strike(shelf, event);
-      this.unkept -= 1;
-      if (this.unkept === 0 && this.#behind) await this.#heard(project.id, await lastEvent(db(), project.id));
-    });
+    this.#rows.add(event);
   }
+
+  readonly #rows = new RowWriter({
+    db,
+    shelf: browserShelf,
+    queue: (work) => this.#queue.add(work),
+    goOn: () => this.#queue.run(),
+    painted,
+    onkept: async (count) => {
+      this.unkept -= count;
+      const id = this.#id;
+      if (this.unkept === 0 && this.#behind) await this.#heard(id, await pulseOf(db(), id));
+    }
+  });
 
   /** Another window may have gone on while rows of this one were on their way. */
   #behind = false;
 
-  /** Reads what happened at the crank again where what was kept last is not what was done last here. */
-  async #heard(id: string, last: CrankEvent | undefined): Promise<void> {
-    const known = this.#events.length;
+  /** Reads what happened at the crank again where what is kept is not what is known here. */
+  async #heard(id: string, pulse: Pulse): Promise<void> {
+    const known = this.#history.events.length;
     // What is read is old as soon as another row is cranked here: then it is asked again.
-    const current = (): boolean => this.unkept === 0 && id === this.#id && this.#events.length === known;
+    const current = (): boolean => this.unkept === 0 && id === this.#id && this.#history.events.length === known;
     this.#behind = !current();
-    if (this.#behind || (last ? isSame(last, this.#events.at(-1)) : known === 0)) return;
+    if (this.#behind || this.#history.matches(pulse)) return;
     const events = await eventsOf(db(), id);
     this.#behind = !current();
     if (!this.#behind) this.#took(events);
   }
 
-  #took(events: CrankEvent[]): void {
-    this.#events = events;
-    this.#fold = events.reduce((fold, event) => fold.add(event.what), new Fold());
-    this.progress = this.#fold.progress;
+  #took(events: readonly CrankEvent[]): void {
+    this.#history.take(events);
+    this.progress = this.#history.progress;
   }
 
   /** Plans with what is known now, also where rows were cranked already. */

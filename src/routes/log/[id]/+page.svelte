@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { deleting } from '$lib/ui/frame/deleting';
   import { TUBE_FIGURES } from '$lib/ui/log/names';
   import Repeat from '@lucide/svelte/icons/repeat';
   import Trash from '@lucide/svelte/icons/trash';
@@ -8,15 +9,13 @@
   import { offBy, within } from '$lib/core/log';
   import { lessonsOf } from '$lib/core/lesson';
   import { showLength, showMass } from '$lib/core/quantity';
-  import { removeProject, restoreProject } from '$lib/store/bin';
+  import { removeProject } from '$lib/store/delete';
   import { eventsOf } from '$lib/store/events';
   import { loadKit } from '$lib/store/kit';
   import { entryOf, rowTimes } from '$lib/store/log';
   import { planOf } from '$lib/store/plans';
   import { progressOf } from '$lib/store/records/crank-event';
   import PhotoStrip from '$lib/ui/finish/PhotoStrip.svelte';
-  import { keeping } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import AgainDialog from '$lib/ui/log/AgainDialog.svelte';
   import LearnedNote from '$lib/ui/log/LearnedNote.svelte';
   import { paths } from '$lib/ui/paths';
@@ -29,7 +28,7 @@
   const id = $derived(page.params.id!);
   const read = live(async () => {
     const [kit, project] = await Promise.all([loadKit(db()), db().projects.get(id)]);
-    if (!kit || !project || project.deletedAt) return { entry: null };
+    if (!kit || !project) return { entry: null };
     const events = await eventsOf(db(), project.id);
     const entry = entryOf(project, events, (what) => TUBE_FIGURES[what]);
     return { kit, entry, times: rowTimes(events), progress: progressOf(events.map(({ what }) => what)) };
@@ -53,12 +52,7 @@
   }
   async function remove(): Promise<void> {
     const gone = entry!.project;
-    if (!(await keeping(() => removeProject(db(), gone.id)))) return;
-    void tell(`Deleted: ${gone.brief.name}`, {
-      label: 'Undo',
-      onClick: () => void keeping(() => restoreProject(db(), gone.id))
-    });
-    await goto(paths.log);
+    if (await deleting(gone.brief.name, () => removeProject(db(), gone.id))) await goto(paths.log);
   }
 </script>
 

@@ -2,7 +2,9 @@
   import type { Snippet } from 'svelte';
   import { beforeNavigate } from '$app/navigation';
   import { page } from '$app/state';
-  import { discardUntouched } from '$lib/store/bin';
+  import { discardUntouched } from '$lib/store/delete';
+  import { kindOf } from '$lib/core/kinds';
+  import NewerProject from '$lib/ui/bench/NewerProject.svelte';
   import { begun } from '$lib/ui/choose/begun';
   import { db } from '$lib/ui/state/db';
   import StageBar from '$lib/ui/frame/StageBar.svelte';
@@ -10,6 +12,9 @@
   import Departing from '$lib/ui/frame/Departing.svelte';
   import { isTyping } from '$lib/ui/frame/typing';
   import Unkept from '$lib/ui/frame/Unkept.svelte';
+  import GoneProject from '$lib/ui/frame/GoneProject.svelte';
+  import Replaced from '$lib/ui/frame/Replaced.svelte';
+  import Waiting from '$lib/ui/frame/Waiting.svelte';
   import { paths } from '$lib/ui/paths';
   import { provideProject } from '$lib/ui/state/context';
   import { provideVoice } from '$lib/ui/words/voice';
@@ -46,9 +51,13 @@
 <svelte:window onkeydown={keys} />
 <svelte:head><title>{at.project?.brief.name ?? 'Project'} · Tomble</title></svelte:head>
 
-{#if at.status === 'ready' && at.project}
+{#if at.status === 'ready' && at.project && !kindOf(at.project.brief.kind)}
+  <NewerProject project={at.project} />
+{:else if at.status === 'ready' && at.project}
   <StageBar {at} />
   <Unkept {at} />
+  <Waiting {at} />
+  <Replaced {at} />
   <Collided {at} />
   <Departing {at} />
   {@render children()}
@@ -56,16 +65,18 @@
   <p class="p-8 text-center quiet" role="status">Unrolling the plan …</p>
 {:else}
   <div class="mx-auto max-w-xl p-8" role="alert">
-    <h1 class="text-2xl font-semibold">
-      {at.status === 'missing' ? 'This project is not on the bench' : 'The storage of this browser does not open'}
-    </h1>
-    <p class="mt-2">
-      {at.status === 'missing'
-        ? at.kit === null
+    {#if at.status === 'missing' && at.kit !== null && id}
+      <GoneProject {id} />
+    {:else}
+      <h1 class="text-2xl font-semibold">
+        {at.status === 'missing' ? 'There is nothing to plan with' : 'The storage of this browser does not open'}
+      </h1>
+      <p class="mt-2">
+        {at.status === 'missing'
           ? 'There is no machine or no yarn to plan with. Add one and it is here again.'
-          : 'It was deleted, perhaps in another window, or it lives in another browser.'
-        : 'Nothing is lost by that. Close other windows of Tomble, then load the page again.'}
-    </p>
-    <a class="btn mt-4 btn-primary" href={paths.bench}>To the bench</a>
+          : 'Nothing is lost by that. Close other windows of Tomble, then load the page again.'}
+      </p>
+      <a class="btn mt-4 btn-primary" href={paths.bench}>To the bench</a>
+    {/if}
   </div>
 {/if}

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { removeOne } from '$lib/store/delete';
+  import { deleting } from '$lib/ui/frame/deleting';
   import CalendarDown from '@lucide/svelte/icons/calendar-arrow-down';
   import FileDown from '@lucide/svelte/icons/file-down';
   import Trash from '@lucide/svelte/icons/trash';
@@ -16,7 +18,6 @@
   import { changeSeries, readSeries } from '$lib/store/series';
   import { download, fileName } from '$lib/ui/download';
   import { keeping } from '$lib/ui/frame/keeping';
-  import { tell } from '$lib/ui/frame/tell.svelte';
   import EveningsField from '$lib/ui/series/EveningsField.svelte';
   import ShoppingTable from '$lib/ui/series/ShoppingTable.svelte';
   import ThingsTable from '$lib/ui/series/ThingsTable.svelte';
@@ -112,12 +113,8 @@
   }
   async function remove(): Promise<void> {
     const gone = series!;
-    if (!(await keeping(() => db().series.delete(gone.id)))) return;
-    void tell(`Deleted: ${gone.name}; its projects stay`, {
-      label: 'Undo',
-      onClick: () => void keeping(() => db().series.put(gone))
-    });
-    await goto(paths.series);
+    if (await deleting(`${gone.name}; its projects stay`, () => removeOne(db(), 'series', gone.id, gone.name)))
+      await goto(paths.series);
   }
 </script>
 
