@@ -159,6 +159,11 @@
       <p class="border-b border-error bg-error/8 px-4 py-2 print:hidden" role="alert">
         <strong>Nothing new can be kept.</strong>
         {REFUSED[storage.unwritten]} All that is here can be read and saved as files; make room, then load the page again.
+        {#if storage.unwritten === 'full'}
+          {#await import('$lib/ui/data/BinOffer.svelte') then { default: BinOffer }}
+            <BinOffer ondone={() => location.reload()} />
+          {/await}
+        {/if}
       </p>
     {/if}
     {@render children()}

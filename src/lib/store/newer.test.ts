@@ -100,8 +100,8 @@ describe('a backup of the next version', () => {
     const db = await furnished();
     expect(await adopt(db)).toBe(false);
     // As if this version had caught up with all but the choices of one project.
-    await db.newer.toCollection().modify((newer) => Object.assign(newer, { dataVersion: DATA_VERSION }));
-    await db.newer.where('id').startsWith('events/p-event').modify((newer) => Object.assign(newer, { dataVersion: DATA_VERSION + 1 })); // prettier-ignore
+    await db.newer.toCollection().modify({ dataVersion: DATA_VERSION });
+    await db.newer.where('id').startsWith('events/p-event').modify({ dataVersion: DATA_VERSION + 1 }); // prettier-ignore
     await db.newer.delete('photos/ph-2');
     const before = await db.newer.count();
     expect(await adopt(db)).toBe(true);

@@ -2,18 +2,17 @@
   import RotateCcw from '@lucide/svelte/icons/rotate-ccw';
   import Trash from '@lucide/svelte/icons/trash';
   import { format, formatDistanceToNow } from 'date-fns';
-  import { type BinLine, binLines, DAYS_KEPT, eraseForGood, takeBack } from '$lib/store/bin';
-  import DialogFrame from '../frame/DialogFrame.svelte';
+  import { type BinLine, binLines, DAYS_KEPT, takeBack } from '$lib/store/bin';
   import { keeping } from '../frame/keeping';
   import { tell } from '../frame/tell.svelte';
   import { db } from '../state/db';
   import { live } from '../state/live.svelte';
-  import { binWords } from './bin-words';
+  import { binWords, frees } from './bin-words';
+  import EraseDialog from './EraseDialog.svelte';
   import { size } from './size';
 
   const lines = live(() => binLines(db()));
   const all = $derived(lines.value ?? []);
-  const frees = (some: readonly BinLine[]): string => size(some.reduce((sum, { bytes }) => sum + bytes, 0));
 
   async function back(line: BinLine): Promise<void> {
     let done = false;
@@ -21,16 +20,6 @@
     void tell(done ? `Put back: ${line.title}` : `${line.title} is not in the bin any more`);
   }
   let asked = $state.raw<readonly BinLine[] | null>(null);
-  async function erase(): Promise<void> {
-    const gone = asked ?? [];
-    asked = null;
-    await keeping(() =>
-      eraseForGood(
-        db(),
-        gone.map(({ id }) => id)
-      )
-    );
-  }
 </script>
 
 <section id="bin" class="sheet p-5 lg:col-span-2" aria-labelledby="bin-title">
@@ -55,10 +44,10 @@
             <p class="font-semibold wrap-anywhere">{line.title}</p>
             <p class="text-sm">{binWords(line)}</p>
             <p class="text-sm quiet">
-              Deleted {formatDistanceToNow(new Date(line.deletedAt), { addSuffix: true })}, goes on {format(
+              Deleted {formatDistanceToNow(new Date(line.deletedAt), { addSuffix: true })}, for good on {format(
                 new Date(line.until),
                 'd MMMM'
-              )}; {size(line.bytes)}
+              )}. {size(line.bytes)}.
               {#if !line.readable}<br />A newer version of Tomble deleted it, and only that can put it back.{/if}
             </p>
           </div>
@@ -77,20 +66,5 @@
 </section>
 
 {#if asked}
-  <DialogFrame
-    title={asked.length === 1 ? `Delete ${asked[0]!.title} for good?` : 'Empty the bin?'}
-    onclose={() => (asked = null)}
-  >
-    <p>
-      {asked.length === 1 ? 'It' : `${asked.length} things`} cannot be had back after that, except from a backup. Frees {frees(
-        asked
-      )}.
-    </p>
-    <div class="mt-5 flex flex-wrap justify-end gap-2">
-      <button type="button" class="btn btn-ghost" onclick={() => (asked = null)}>Keep</button>
-      <button type="button" class="btn btn-error" onclick={erase}
-        >{asked.length === 1 ? 'Delete for good' : 'Empty the bin'}</button
-      >
-    </div>
-  </DialogFrame>
+  <EraseDialog lines={asked} onclose={() => (asked = null)} />
 {/if}

@@ -1,4 +1,5 @@
 import type { BinLine } from '$lib/store/bin';
+import { size } from './size';
 
 /** What kinds of things are called that lie in the bin. */
 const WHAT: Readonly<Record<string, string>> = {
@@ -33,3 +34,7 @@ export function binWords({ what, holds }: Pick<BinLine, 'what' | 'holds'>): stri
   });
   return [WHAT[what] ?? 'Something of a newer version', ...beside].join(', ');
 }
+
+/** How much room entries of the bin take. */
+export const frees = (lines: readonly Pick<BinLine, 'bytes'>[]): string =>
+  size(lines.reduce((sum, { bytes }) => sum + bytes, 0));

@@ -22,6 +22,11 @@
     {#snippet doing()}
       <button type="button" class="btn btn-primary btn-sm" onclick={saveFile}>Save as a file</button>
       <button type="button" class="btn btn-quiet btn-sm" onclick={() => at.retry()}>Try again</button>
+      {#if whyRefused(at.refused) === 'full'}
+        {#await import('../data/BinOffer.svelte') then { default: BinOffer }}
+          <BinOffer ondone={() => at.retry()} />
+        {/await}
+      {/if}
     {/snippet}
   </Banner>
 {/if}
