@@ -1,14 +1,17 @@
 // A pool of threads that plan, so that one costly plan keeps nobody else waiting.
 import { createHash } from 'node:crypto';
 import { availableParallelism } from 'node:os';
+import { MessageChannel } from 'node:worker_threads';
 import { resolve } from 'node:path';
 import { pathToFileURL } from 'node:url';
 import { LRUCache } from 'lru-cache';
 import PQueue from 'p-queue';
 import { Piscina } from 'piscina';
 
-/** Longest that one plan may take; the largest a knitter asks for takes a tenth of it. */
+/** Longest that one plan may take once a thread has taken it up; the largest a knitter asks for takes a tenth of it. */
 const LONGEST_MS = 5000;
+/** Longest that a request waits for a thread: several of them would have to begin anew. */
+const LONGEST_WAIT_MS = 60_000;
 /** Requests that may wait for a thread; more are asked to come again. */
 const MOST_WAITING = 64;
 /** Seconds after which to come again. */
@@ -28,19 +31,43 @@ const refused = (status, reason, retryAfter = 0) => ({
 });
 
 /**
+ * Plans in a thread. The time a plan may take begins when a thread that is warm has taken it up; one that takes longer is ended.
+ *
+ * @param {Piscina} pool
+ * @param {string} text
+ * @param {number} longestMs
+ * @returns {Promise<Answer>}
+ */
+async function inThread(pool, text, longestMs) {
+  const { port1: here, port2: there } = new MessageChannel();
+  const giveUp = new AbortController();
+  let clock = setTimeout(() => giveUp.abort(), LONGEST_WAIT_MS);
+  here.once('message', () => {
+    clearTimeout(clock);
+    clock = setTimeout(() => giveUp.abort(), longestMs);
+  });
+  try {
+    return await pool.run({ text, begun: there }, { transferList: [there], signal: giveUp.signal });
+  } finally {
+    clearTimeout(clock);
+    here.close();
+  }
+}
+
+/**
  * @param {string} build folder of the built application
+ * @param {number} longestMs longest that one plan may take in a thread
  * @returns {{ plan: (text: string) => Promise<Answer>, end: () => Promise<void> }}
  */
-export function planner(build) {
+export function planner(build, longestMs = LONGEST_MS) {
   const most = Math.max(1, availableParallelism() - 1);
-  // Who waits, waits here: the time a plan may take begins when a thread takes it up.
+  // Who waits, waits here.
   const waiting = new PQueue({ concurrency: most });
-  // The first thread begins with the server, and is warm when it is asked for something.
+  // One thread more than plan at once is kept warm: it goes on where another one had to be ended, while that begins anew.
   const pool = new Piscina({
     filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
-    minThreads: 1,
-    maxThreads: most,
-    idleTimeout: 60_000,
+    minThreads: most + 1,
+    maxThreads: most + 1,
     resourceLimits: { maxOldGenerationSizeMb: 512 }
   });
   // The same request has the same answer: one memo, by all of what was asked, in memory only.
@@ -58,15 +85,15 @@ export function planner(build) {
         COME_AGAIN
       );
     try {
-      return await waiting.add(() => pool.run(text, { signal: AbortSignal.timeout(LONGEST_MS) }));
+      return await waiting.add(() => inThread(pool, text, longestMs));
     } catch (error) {
       if (error instanceof Error && (error.name === 'AbortError' || error.name === 'TimeoutError'))
         return refused(
           503,
-          `A plan must be made within ${LONGEST_MS} ms; this one was given up. Ask for less, or come again.`,
+          `A plan must be made within ${longestMs} ms; this one was given up. Ask for less, or come again.`,
           COME_AGAIN
         );
-      console.error(error);
+      console.error(`A thread that plans has ended: ${error instanceof Error ? error.message : String(error)}`);
       return refused(503, 'The plan could not be made. Come again.', COME_AGAIN);
     }
   }

@@ -21,9 +21,54 @@ const STRANGE = [
   '{"a":'.repeat(200) + '1' + '}'.repeat(200)
 ];
 
+/** Longest that a thread may plan for one request, ms: of three times alone, the least. */
+const LONGEST_MS = 250;
+
+/**
+ * Requests that ask for as much as they can: what once took longest.
+ *
+ * @param {(id: string) => object} yarn
+ * @returns {[string, object][]}
+ */
+const large = (yarn) => {
+  const yarns = ['red', 'blue'].map(yarn);
+  const of = (
+    /** @type {string} */ kind,
+    /** @type {object} */ options,
+    /** @type {object} */ kit = {},
+    pins = 48
+  ) => ({
+    kit: { machines: [{ id: 'm', name: 'Wheel', pins }], yarns, ...kit },
+    brief: { kind, name: 'x', machineId: 'm', options: { yarn: 'red', liningYarn: 'blue', ...options } }
+  });
+  const many = (/** @type {number} */ n) =>
+    Array.from({ length: n }, (_, i) => yarn(i === 0 ? 'red' : i === 1 ? 'blue' : `y${i}`));
+  const fault = (/** @type {number} */ i) => ({
+    kind: 'dropped',
+    piece: 0,
+    copy: 1,
+    row: 1 + (i % 100),
+    pin: 1 + (i % 48),
+    over: 1
+  });
+  const keys = Object.fromEntries(Array.from({ length: 70_000 }, (_, i) => [`k${i}`, i]));
+  return [
+    ['a chest of 1,970 mm by counts', of('waistcoat', { sizeBy: 'counts', chestMm: 1970, backRows: 600, frontRows: 600, armRows: 200, singles: 20, fronts: 'open' }, {}, 200)],
+    ['6,000 yarns', of('lined-hat', {}, { yarns: many(6000) })],
+    ['1,000 yarns', of('lined-hat', {}, { yarns: many(1000) })],
+    ['300 faults', { ...of('lined-hat', {}), faults: Array.from({ length: 300 }, (_, i) => fault(i)) }],
+    ['100 faults', { ...of('lined-hat', {}), faults: Array.from({ length: 100 }, (_, i) => fault(i)) }],
+    ['70,000 choices', of('lined-hat', keys)],
+    ['70,000 names', { ...of('lined-hat', {}), keys }],
+    ['a blanket of 240 pieces', of('blanket', { widthMm: 3000, lengthMm: 897, blocks: 8, joinBy: 'weave' }, {}, 20)],
+    ['a blanket of 320,000 rows', of('blanket', { sizeBy: 'rows', strips: 16, stitches: 2, rows: 2508, blocks: 8, joinBy: 'machine' })],
+    ['a blanket of 60,000 rows', of('blanket', { sizeBy: 'rows', strips: 16, stitches: 2, rows: 468, blocks: 8, mode: 'tube-as-panel', joinBy: 'machine' })]
+  ]; // prettier-ignore
+};
+
 /**
  * @param {number} most how many requests
- * @returns {Promise<boolean>} whether none was answered by an error of the server
+ * @returns {Promise<boolean>} whether none was answered by an error of the server, and none held a thread for too long
  */
 export async function requests(most) {
   const { url, stop } = await serve({ port: 24742, demo: false, quiet: true });
@@ -31,13 +76,14 @@ export async function requests(most) {
   const pick = (/** @type {any[]} */ list) => list[Math.floor(next() * list.length)];
   try {
     const { kinds } = await (await fetch(`${url}/api/kinds`)).json();
-    const yarns = ['red', 'blue'].map((id) => ({
+    const yarn = (/** @type {string} */ id) => ({
       id,
       name: 'Reedwick',
       weightClass: 4,
       label: { metres: 200, grams: 100 },
       colour: { name: id, hex: '#205080' }
-    }));
+    });
+    const yarns = ['red', 'blue'].map(yarn);
     const bodyOf = () => {
       const kind = pick(kinds);
       /** @type {[string, any][]} */
@@ -46,7 +92,9 @@ export async function requests(most) {
         fields.flatMap(([key, field]) => {
           if (next() < 0.6) return [];
           if (field.enum) return [[key, pick(field.enum)]];
-          return field.maximum ? [[key, Math.round(field.minimum + next() * (field.maximum - field.minimum))]] : [];
+          // A third asks for as much as is taken.
+          const at = next() < 0.3 ? 1 : next();
+          return field.maximum ? [[key, Math.floor(field.minimum + at * (field.maximum - field.minimum))]] : [];
         })
       );
       return JSON.stringify({
@@ -70,6 +118,8 @@ export async function requests(most) {
     const statuses = {};
     const times = /** @type {number[]} */ ([]);
     const health = /** @type {number[]} */ ([]);
+    /** Requests that held a thread for long, among others that were planned at the same time. */
+    const slow = /** @type {string[]} */ ([]);
     let sent = 0;
     let done = false;
     const watch = (async () => {
@@ -93,7 +143,7 @@ export async function requests(most) {
         const said = await answer.text();
         const took = Number(/plan;dur=([\d.]+)/.exec(answer.headers.get('server-timing') ?? '')?.[1] ?? 0);
         times.push(took);
-        if (took > 250) console.log(`${took} ms:`, asked);
+        if (took > LONGEST_MS) slow.push(asked);
         // A plan that broke off is a fault of ours, whatever number it is answered with.
         const broke = said.includes('could not be made');
         if ((broke && !statuses.broke) || answer.status === 503) console.log(said.slice(0, 120), asked);
@@ -112,7 +162,31 @@ export async function requests(most) {
     };
     console.log(`${sent} requests: ${JSON.stringify(statuses)}; planning: ${spread(times)}`);
     console.log(`health meanwhile, ${health.length} times: ${spread(health)}`);
-    return !Object.keys(statuses).some((status) => status.includes('500') || status === 'broke');
+    // Alone, three times, and never the same text: the service remembers what it has answered.
+    const alone = async (/** @type {string} */ asked) => {
+      const times = [];
+      for (let i = 1; i <= 3; i++) {
+        const answer = await fetch(`${url}/api/plan`, { method: 'POST', headers: { 'content-type': 'application/json' }, body: asked + ' '.repeat(i) }); // prettier-ignore
+        await answer.text();
+        times.push(Number(/plan;dur=([\d.]+)/.exec(answer.headers.get('server-timing') ?? '')?.[1] ?? 0));
+      }
+      return Math.min(...times);
+    };
+    let longest = 0;
+    for (const asked of slow) {
+      const took = await alone(asked);
+      if (took > LONGEST_MS) console.log(`${took} ms alone: ${asked}`);
+      longest = Math.max(longest, took);
+    }
+    console.log(`${slow.length} took longer than ${LONGEST_MS} ms among the others; alone the longest of them ${longest} ms`); // prettier-ignore
+    for (const [what, request] of large(yarn)) {
+      const took = await alone(JSON.stringify(request));
+      console.log(`${what}: ${took.toFixed(0)} ms`);
+      longest = Math.max(longest, took);
+    }
+    const broke = Object.keys(statuses).some((status) => /500|broke/.test(status));
+    if (statuses[503]) console.log(`${statuses[503]} were asked to come again`);
+    return !broke && !statuses[503] && longest <= LONGEST_MS;
   } finally {
     stop();
   }

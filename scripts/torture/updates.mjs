@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { root, run } from '../install.mjs';
 
 /** What a build is made of. */
-const SOURCES = ['src', 'static', 'svelte.config.js', 'vite.config.ts', 'package.json', 'tsconfig.json'];
+const SOURCES = ['src', 'static', 'scripts', 'svelte.config.js', 'vite.config.ts', 'package.json', 'tsconfig.json'];
 
 /** @returns {boolean} whether nothing was mixed and nothing lost */
 export function updates() {

@@ -117,6 +117,7 @@ export const unknownKind = (code: string): PathFault => ({
 
 const ASKED = {
   stitches: 'stitches',
+  rows: 'rows in all',
   copied: 'stitches in all copies',
   operations: 'sections and shapings',
   pieces: 'pieces that differ',

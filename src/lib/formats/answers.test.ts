@@ -152,14 +152,24 @@ describe('readLimited', () => {
   };
 
   it('reads up to the limit and no further', async () => {
-    expect(await readLimited(post('ä'.repeat(50)), 100)).toBe('ä'.repeat(50));
-    expect(await readLimited(post('ä'.repeat(51)), 100)).toBeNull();
+    expect(await readLimited(post('ä'.repeat(50)), 100)).toEqual({ text: 'ä'.repeat(50) });
+    expect(await readLimited(post('ä'.repeat(51)), 100)).toEqual({ refused: 'large' });
   });
   it('stops a body that never ends', async () => {
-    expect(await readLimited(post(stream(Infinity, 64)), 1000)).toBeNull();
-    expect(await readLimited(post(stream(3, 100)), 1000)).toBe('A'.repeat(300));
+    expect(await readLimited(post(stream(Infinity, 1_000_000)), 1000)).toEqual({ refused: 'large' });
+    expect(await readLimited(post(stream(3, 100)), 1000)).toEqual({ text: 'A'.repeat(300) });
   });
   it('an empty request is an empty text', async () => {
-    expect(await readLimited(new Request('http://127.0.0.1/', { method: 'POST' }))).toBe('');
+    expect(await readLimited(new Request('http://127.0.0.1/', { method: 'POST' }))).toEqual({ text: '' });
+  });
+  it('hears the end of a body that is too large, so that its sender hears the answer', async () => {
+    let heard = 0;
+    const long = new ReadableStream<Uint8Array>({ pull: (c) => (++heard > 40 ? c.close() : c.enqueue(new Uint8Array(100))) }); // prettier-ignore
+    expect(await readLimited(post(long), 1000)).toEqual({ refused: 'large' });
+    expect(heard).toBe(41);
+  });
+  it('says when the sender has gone in the middle', async () => {
+    const broken = new ReadableStream<Uint8Array>({ pull: (c) => c.error(new Error('aborted')) });
+    expect(await readLimited(post(broken), 1000)).toEqual({ refused: 'broken-off' });
   });
 });

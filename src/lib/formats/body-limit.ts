@@ -1,26 +1,37 @@
 /** Largest body the server reads: 1 MiB. */
 export const LARGEST_BODY = 1024 * 1024;
 
+/** What is read of a body that is too large, and thrown away, so that whoever sends it hears the answer. */
+const MOST_DRAINED = 64 * LARGEST_BODY;
+
+/** A body that was read, or why it was not. */
+export type Body = { readonly text: string } | { readonly refused: 'large' | 'broken-off' };
+
 /**
- * Reads a body as text, giving up as soon as it is too large, whatever its headers claim.
+ * Reads a body as text, whatever its headers claim. Of one that is too large the rest is thrown away as it comes.
  *
- * @returns the text, or null when it is larger than the limit
+ * @example await readLimited(request) // { text: '{"kit": …' }
  */
-export async function readLimited(request: Request, limit = LARGEST_BODY): Promise<string | null> {
-  if (Number(request.headers.get('content-length') ?? 0) > limit) return null;
+export async function readLimited(request: Request, limit = LARGEST_BODY): Promise<Body> {
   const reader = request.body?.getReader();
-  if (!reader) return '';
-  const chunks: Uint8Array[] = [];
+  if (!reader) return { text: '' };
+  let chunks: Uint8Array[] = [];
   let size = 0;
-  for (;;) {
-    const { done, value } = await reader.read();
-    if (done) break;
-    size += value.byteLength;
-    if (size > limit) {
-      await reader.cancel();
-      return null;
+  try {
+    for (;;) {
+      const { done, value } = await reader.read();
+      if (done) break;
+      size += value.byteLength;
+      if (size <= limit) chunks.push(value);
+      else chunks = [];
+      if (size > MOST_DRAINED) {
+        await reader.cancel();
+        break;
+      }
     }
-    chunks.push(value);
+  } catch {
+    // Who sent it has gone.
+    return { refused: 'broken-off' };
   }
-  return new TextDecoder().decode(Buffer.concat(chunks));
+  return size > limit ? { refused: 'large' } : { text: new TextDecoder().decode(Buffer.concat(chunks)) };
 }

@@ -24,7 +24,9 @@ test('500 bytes that ask for a plan without end', () => {
     kit: { machines: [{ id: 'm', name: 'W', pins: 200 }], yarns: kit.yarns },
     brief: { ...brief, options }
   });
-  expect(reasonOf(text)).toMatch(/^brief\.options must ask for at most \d+ (stitches|sections and shapings)/);
+  expect(reasonOf(text)).toMatch(
+    /^brief\.options must ask for at most \d+ (stitches|sections and shapings|rows in all)/
+  );
 });
 
 test('lists within lists within lists', () => {
@@ -47,7 +49,33 @@ test('more measurements than anybody has', () => {
 });
 
 test('a list that is wrong all over is answered in a few faults', () => {
-  const { status, body } = planText(JSON.stringify({ kit: { ...kit, yarns: Array(20_000).fill({}) }, brief }));
+  const { status, body } = planText(JSON.stringify({ kit: { ...kit, yarns: Array(900).fill({}) }, brief }));
   expect(status).toBe(400);
   expect((JSON.parse(body) as { faults: unknown[] }).faults).toHaveLength(100);
+});
+
+test.each<[string, object, string]>([
+  [
+    'yarns',
+    { kit: { ...kit, yarns: Array(1001).fill(kit.yarns[0]) }, brief },
+    'kit.yarns must hold at most 1000 entries; received 1001.'
+  ],
+  [
+    'machines',
+    { kit: { ...kit, machines: Array(101).fill(kit.machines[0]) }, brief },
+    'kit.machines must hold at most 100 entries; received 101.'
+  ],
+  ['faults', { kit, brief, faults: Array(101).fill({}) }, 'faults must hold at most 100 entries; received 101.'],
+  [
+    'choices',
+    { kit, brief: { ...brief, options: Object.fromEntries(Array.from({ length: 401 }, (_, i) => [`k${i}`, i])) } },
+    'brief.options must hold at most 400 choices; received 401.'
+  ],
+  [
+    'names',
+    { kit, brief, more: Array(40_000).fill({ a: 1 }) },
+    'The body must hold at most 40000 values with a name; received 40'
+  ]
+])('more %s than anybody has', (_what, request, reason) => {
+  expect(reasonOf(JSON.stringify(request))).toContain(reason);
 });

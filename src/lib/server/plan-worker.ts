@@ -8,9 +8,16 @@ const machineId = demoKit.machines[0]!.id;
 for (const kind of KINDS)
   planText(JSON.stringify({ kit: demoKit, brief: { kind: kind.code, name: kind.code, machineId, options: kind.start(demoKit, machineId) } })); // prettier-ignore
 
+/** What a thread is asked: the body of a request, and where to say that it is taken up. */
+interface Task {
+  readonly text: string;
+  readonly begun: { readonly postMessage: (word: string) => void };
+}
+
 /** What a thread of the server does with one request; it says how long it took, in milliseconds. */
-export default function planned(text: string): TextAnswer & { readonly ms: number } {
-  const began = performance.now();
+export default function planned({ text, begun }: Task): TextAnswer & { readonly ms: number } {
+  begun.postMessage('begun');
+  const before = performance.now();
   const answer = planText(text);
-  return { ...answer, ms: performance.now() - began };
+  return { ...answer, ms: performance.now() - before };
 }

@@ -9,6 +9,8 @@ import type { Plan } from './plan';
 const BOUNDS = {
   /** Stitches of pieces that differ: each is executed once. */
   stitches: 1_000_000,
+  /** Rows of all pieces that differ or lie apart: sixteen strips of eight blocks of nearly 500 rows, a thousand minutes of cranking. */
+  rows: 60_000,
   /** Stitches of all copies together. */
   copied: 20_000_000,
   /** Runs of rows, decreases and whatever else is told on its own. */
@@ -21,16 +23,17 @@ const BOUNDS = {
 
 /** What a plan asks of the machine, counted before it is executed. */
 function extentOf({ pieces, acts }: Pick<Plan, 'pieces' | 'acts'>): Readonly<Record<keyof typeof BOUNDS, number>> {
-  const stitches = pieces.map(
-    (piece) => (Math.abs(piece.to - piece.from) + 1) * sum(piece.operations, (op) => (op.op === 'knit' ? op.rows : 0))
-  );
+  const rows = pieces.map((piece) => sum(piece.operations, (op) => (op.op === 'knit' ? op.rows : 0)));
+  const stitches = pieces.map((piece, i) => (Math.abs(piece.to - piece.from) + 1) * rows[i]!);
   const named = apartIn(acts);
+  const times = pieces.map(({ copies }, p) => (named.has(p) ? copies : 1));
   return {
     stitches: sum(stitches),
     copied: sum(pieces, ({ copies }, i) => stitches[i]! * copies),
     operations: sum(pieces, (piece) => piece.operations.length),
     pieces: pieces.length,
-    apart: sum(pieces, ({ copies }, p) => (named.has(p) ? copies : 1))
+    rows: sum(rows, (n, p) => n * times[p]!),
+    apart: sum(times)
   };
 }
 
@@ -43,7 +46,7 @@ export function beyond(
   plan: Pick<Plan, 'pieces' | 'acts'>
 ): { what: keyof typeof BOUNDS; most: number; asked: number } | null {
   const extent = extentOf(plan);
-  for (const what of ['pieces', 'apart', 'operations', 'stitches', 'copied'] as const)
+  for (const what of ['pieces', 'apart', 'operations', 'rows', 'stitches', 'copied'] as const)
     if (extent[what] > BOUNDS[what]) return { what, most: BOUNDS[what], asked: extent[what] };
   return null;
 }

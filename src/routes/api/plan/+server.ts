@@ -27,10 +27,13 @@ interface Pool {
 
 /** The whole computation without a browser: a kit and a brief in, the executed plan out. */
 export const POST: RequestHandler = async ({ request, platform }) => {
-  const text = await readLimited(request);
+  const body = await readLimited(request);
+  if ('refused' in body && body.refused === 'broken-off') return new Response(null, { status: 400 });
   const { plan } = (platform as { req?: Pool } | undefined)?.req ?? {};
-  const answer: PoolAnswer = text === null ? tooLarge() : plan ? await plan(text) : planText(text);
+  const answer: PoolAnswer = 'refused' in body ? tooLarge() : plan ? await plan(body.text) : planText(body.text);
   const headers: Record<string, string> = { 'content-type': 'application/json', 'cache-control': 'no-store' };
+  // Whoever sends too much begins anew, on a connection of its own.
+  if ('refused' in body) headers['connection'] = 'close';
   if (answer.again) return packedResponse(request, await packedOnce(answer), { ...headers, vary: 'accept-encoding' });
   if (answer.retryAfter) headers['retry-after'] = String(answer.retryAfter);
   // How long the planning itself took, without the waiting (W3C Server Timing).
