@@ -69,10 +69,8 @@
   let incoming = $state.raw<{ name: string; read: ReadFile; here: Read | null } | null>(null);
   async function look(file: File | undefined): Promise<void> {
     if (!file) return;
-    const { LARGEST_FILE, readProjectFile } = await import('$lib/formats/project-file');
-    // A huge file is refused by its size alone, before its text is loaded.
-    const text = file.size > LARGEST_FILE ? 'x'.repeat(LARGEST_FILE + 1) : await file.text();
-    const read = readProjectFile(text);
+    const { openProjectFile } = await import('$lib/workers/read-project-file');
+    const read = await openProjectFile(file);
     const { isBegun, plannedHere } = await import('$lib/store/import');
     // Where it cannot be tried out, for want of room, it can still be looked at.
     const here = read.ok && !isBegun(read.file) ? await plannedHere(db(), read.file).catch(() => null) : null;

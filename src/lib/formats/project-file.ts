@@ -2,10 +2,12 @@ import * as z from 'zod/mini';
 import { refsOf } from '$lib/core/kinds/refs';
 import { Kit } from '$lib/core/kit';
 import { Brief } from '$lib/core/plan';
-import { echo, wordFault } from '$lib/core/quantity';
+import { echo, withUnknown, wordFault } from '$lib/core/quantity';
 import { trackOf } from '$lib/core/read';
 import { faultsOf } from '$lib/core/faults';
 import { type Readings, type Result, tryPlan } from '$lib/core/tomble';
+import { readJson, TOO_DEEP } from './json';
+import { olderBrief } from '$lib/store/older-record';
 import { CrankEvent } from '$lib/store/records/crank-event';
 import { Measured, type Project } from '$lib/store/records/project';
 
@@ -100,12 +102,6 @@ const no = (...reasons: string[]): ReadFile => ({ ok: false, reasons });
 /** Whether a file says by which edition of the craft it was planned. */
 const namesEdition = (value: unknown): boolean => z.object({ kit: z.object({ edition: z.number() }) }).safeParse(value).success; // prettier-ignore
 
-/** Line of a text at which a JSON parser gave up, when its message tells. */
-function lineOf(text: string, message: string): string {
-  const at = /position (\d+)/.exec(message)?.[1];
-  return at === undefined ? '' : ` in line ${text.slice(0, Number(at)).split('\n').length}`;
-}
-
 /**
  * Reads a project file. Nothing is stored; the caller shows a preview first.
  *
@@ -116,15 +112,14 @@ export function readProjectFile(text: string): ReadFile {
     return no(
       `The file must be at most ${LARGEST_FILE / 1024 / 1024} MiB; received ${(text.length / 1024 / 1024).toFixed(1)} MiB.`
     );
-  let value: unknown;
-  try {
-    value = JSON.parse(text.replace(/^\uFEFF/, ''));
-  } catch (error) {
-    const why = error instanceof Error ? error.message : '';
+  const json = readJson(text);
+  if (!json.ok)
     return no(
-      `The file is not whole${lineOf(text, why)}: it must be JSON; received ${echo(text.trim().slice(0, 24))}.`
+      json.deep
+        ? `The file ${TOO_DEEP}.`
+        : `The file is not whole${json.line === null ? '' : ` in line ${json.line}`}: it must be JSON; received ${echo(text.trim().slice(0, 24))}.`
     );
-  }
+  const { value } = json;
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(value);
   if (!head.success || head.data.format !== 'tomble-project') {
     const received = head.success ? echo(head.data.format) : 'a file without one';
@@ -139,6 +134,8 @@ export function readProjectFile(text: string): ReadFile {
   if (!parsed.success) return no(...faultsOf(parsed.error, value).slice(0, MOST_REASONS).map(wordFault));
   // Files of before do not name an edition; what was begun then is planned as it was.
   const file = namesEdition(value) || !parsed.data.actions.some((a) => a.do === 'row' || a.do === 'jump') ? parsed.data : { ...parsed.data, kit: { ...parsed.data.kit, edition: 1 as const } }; // prettier-ignore
+  // What a newer version says of it besides stays with it.
+  const whole = { ...file, brief: withUnknown(olderBrief((value as { brief: unknown }).brief), file.brief) };
   const planned = tryPlan(file.kit, file.brief);
   if (!planned.ok) return no(...planned.faults.slice(0, MOST_REASONS).map(wordFault));
   const { rows } = trackOf(planned.value);
@@ -147,7 +144,7 @@ export function readProjectFile(text: string): ReadFile {
     return no(
       `actions[${astray}].to must be at most ${rows}, the rows of the piece; received ${echo((file.actions[astray] as { to: number }).to)}.`
     );
-  return { ok: true, file, result: planned.value };
+  return { ok: true, file: whole, result: planned.value };
 }
 
 /** JSON Schema of the project file, for programs that write or check one. */

@@ -2,6 +2,7 @@ import Papa from 'papaparse';
 import { PURPOSES } from '$lib/core/knit';
 import { pieceAt, PLACE_WORDS, PLACES } from '$lib/core/read';
 import type { Readings } from '$lib/core/tomble';
+import { FORMULA } from './formula';
 
 /** Columns of the row table, in order. */
 export const ROW_COLUMNS = [
@@ -42,5 +43,5 @@ export function rowTable(result: Readings): string {
       ];
     });
   });
-  return Papa.unparse({ fields: [...ROW_COLUMNS], data }, { escapeFormulae: true, newline: '\n' });
+  return Papa.unparse({ fields: [...ROW_COLUMNS], data }, { escapeFormulae: FORMULA, newline: '\n' });
 }

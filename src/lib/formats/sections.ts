@@ -2,6 +2,8 @@ import Papa from 'papaparse';
 import * as z from 'zod/mini';
 import { FINGER_TENSIONS } from '$lib/core/kit';
 import { type ColourSection, MOST_HOLES, MOST_ROWS, MOST_SECTIONS, tensionOf } from '$lib/core/plan';
+import { FORMULA, withoutGuard } from './formula';
+import { readJson, TOO_DEEP } from './json';
 
 /** What a file of sections says: one line a section, from the cast-on up, yarns by name, tension where it is its own. */
 export const SECTIONS_FORMAT = 'tomble-sections';
@@ -28,18 +30,17 @@ const File = z.object({
   sections: z.array(Line).check(z.minLength(1), z.maxLength(MOST_SECTIONS))
 });
 
-/** Names of yarns by their ids, and back. */
-export interface YarnNames {
-  readonly nameOf: (id: string) => string;
-  readonly idOf: (name: string) => string | undefined;
-}
+/** What a yarn of the stash is called in a file. */
+type NameOf = (id: string) => string;
+/** The id of the yarn that a file calls so. */
+type IdOf = (name: string) => string | undefined;
 
-/** Sections as JSON. @example sectionsJson(sections, names) // '{ "format": "tomble-sections", … }' */
-export const sectionsJson = (sections: readonly ColourSection[], { nameOf }: YarnNames): string =>
+/** Sections as JSON. @example sectionsJson(sections, nameOf) // '{ "format": "tomble-sections", … }' */
+export const sectionsJson = (sections: readonly ColourSection[], nameOf: NameOf): string =>
   `${JSON.stringify({ format: SECTIONS_FORMAT, version: 1, sections: sections.map((s) => ({ yarn: nameOf(s.yarn), rows: s.rows, ...tensionOf(s) })) }, null, 2)}\n`;
 
 /** Sections as CSV (RFC 4180); cells that a spreadsheet would run are made harmless. */
-export function sectionsCsv(sections: readonly ColourSection[], { nameOf }: YarnNames): string {
+export function sectionsCsv(sections: readonly ColourSection[], nameOf: NameOf): string {
   const tight = sections.some((s) => s.hole !== undefined || s.fingers !== undefined);
   return Papa.unparse(
     sections.map((s, i) => ({
@@ -48,9 +49,16 @@ export function sectionsCsv(sections: readonly ColourSection[], { nameOf }: Yarn
       rows: s.rows,
       ...(tight ? { hole: s.hole ?? '', fingers: s.fingers ?? '' } : {})
     })),
-    { escapeFormulae: true, newline: '\n' }
+    { escapeFormulae: FORMULA, newline: '\n' }
   );
 }
+
+/** Largest file of sections that is read: the longest list takes a tenth of it. */
+export const LARGEST_SECTIONS = 1024 * 1024;
+
+/** What is said of a file of sections that is larger. */
+export const tooLargeSections = (bytes: number): string =>
+  `The file must be at most ${LARGEST_SECTIONS / 1024} KiB; received ${Math.ceil(bytes / 1024)} KiB.`;
 
 /** What was read, or every reason why it was not. */
 export type ReadSections =
@@ -60,11 +68,11 @@ export type ReadSections =
 /** More than anybody reads of one file. */
 const MOST_REASONS = 8;
 
-/** Reads a list of lines as they stand in a file. */
-function lines(raw: readonly unknown[], { idOf }: YarnNames): ReadSections {
+/** Reads a list of lines as they stand in a file. @param guarded formulas in it were made harmless */
+function lines(raw: readonly unknown[], idOf: IdOf, guarded: boolean): ReadSections {
   const reasons: string[] = [];
   if (raw.length === 0) reasons.push('The file must have at least one section; received none.');
-  if (raw.length > MOST_SECTIONS) reasons.push(`The file must have at most ${MOST_SECTIONS} sections; received ${raw.length}.`); // prettier-ignore
+  if (raw.length > MOST_SECTIONS) reasons.push(`The file must have at most ${MOST_SECTIONS} sections; received more.`); // prettier-ignore
   const sections = raw.slice(0, MOST_SECTIONS).flatMap((one, i): ColourSection[] => {
     const read = Line.safeParse(one);
     if (!read.success) {
@@ -75,7 +83,7 @@ function lines(raw: readonly unknown[], { idOf }: YarnNames): ReadSections {
       return [];
     }
     // A leading apostrophe was put there so that no spreadsheet runs it.
-    const id = idOf(read.data.yarn) ?? idOf(read.data.yarn.replace(/^'/, ''));
+    const id = (guarded ? idOf(withoutGuard(read.data.yarn)) : undefined) ?? idOf(read.data.yarn);
     if (id === undefined) {
       reasons.push(`Section ${i + 1}: yarn must be one of the stash; received ${JSON.stringify(read.data.yarn)}.`);
       return [];
@@ -90,20 +98,18 @@ function lines(raw: readonly unknown[], { idOf }: YarnNames): ReadSections {
  *
  * @returns the sections, or reasons that name section, field and what was received
  */
-export function readSections(text: string, names: YarnNames): ReadSections {
-  if (text.trimStart().startsWith('{')) {
-    let json: unknown;
-    try {
-      json = JSON.parse(text);
-    } catch {
-      return { ok: false, reasons: ['The file must be JSON or CSV; it begins like JSON and is none.'] };
-    }
-    const head = z.extend(z.omit(File, { sections: true }), { sections: z.array(z.unknown()) }).safeParse(json);
+export function readSections(text: string, idOf: IdOf): ReadSections {
+  const no = (reason: string): ReadSections => ({ ok: false, reasons: [reason] });
+  if (text.length > LARGEST_SECTIONS) return no(tooLargeSections(text.length));
+  if (/^[[{]/.test(text.trimStart())) {
+    const json = readJson(text);
+    if (!json.ok) return no(json.deep ? `The file ${TOO_DEEP}.` : 'The file must be JSON or CSV; it begins like JSON and is none.'); // prettier-ignore
+    const head = z.extend(z.omit(File, { sections: true }), { sections: z.array(z.unknown()) }).safeParse(json.value);
     if (!head.success) return { ok: false, reasons: [`The file must be of the format ${SECTIONS_FORMAT}, version 1, with a list of sections.`] }; // prettier-ignore
-    return lines(head.data.sections, names);
+    return lines(head.data.sections, idOf, false);
   }
-  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true, transformHeader: (h) => h.trim().toLowerCase() }); // prettier-ignore
+  const parsed = Papa.parse<Record<string, string>>(text.trim(), { header: true, skipEmptyLines: true, preview: MOST_SECTIONS + 1, transformHeader: (h) => h.trim().toLowerCase() }); // prettier-ignore
   const fields = parsed.meta.fields ?? [];
   if (!fields.includes('yarn') || !fields.includes('rows')) return { ok: false, reasons: [`The first line must name the columns yarn and rows; received ${JSON.stringify(fields.join(', ')).slice(0, 80)}.`] }; // prettier-ignore
-  return lines(parsed.data, names);
+  return lines(parsed.data, idOf, true);
 }

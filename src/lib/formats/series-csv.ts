@@ -1,4 +1,5 @@
 import Papa from 'papaparse';
+import { FORMULA } from './formula';
 
 /** One thing of a series as a line. */
 export interface SeriesLine {
@@ -26,5 +27,5 @@ export const seriesCsv = (lines: readonly SeriesLine[]): string =>
       state,
       'done on': doneOn ?? ''
     })),
-    { escapeFormulae: true, newline: '\n' }
+    { escapeFormulae: FORMULA, newline: '\n' }
   );

@@ -1,6 +1,7 @@
 import Papa from 'papaparse';
 import { classOfLabel, proposeBehaviour, Yarn } from '$lib/core/kit';
 import { echo, readNumber } from '$lib/core/quantity';
+import { FORMULA, withoutGuard } from './formula';
 
 /** Columns of the yarn table, in order. Only the first four must be there. */
 export const YARN_COLUMNS = [
@@ -63,7 +64,7 @@ export function writeYarns(yarns: readonly Yarn[]): string {
     y.stockGrams ?? '',
     phasesText(y)
   ]);
-  return `\uFEFF${Papa.unparse({ fields: [...YARN_COLUMNS], data }, { escapeFormulae: true, newline: '\n' })}\n`;
+  return `\uFEFF${Papa.unparse({ fields: [...YARN_COLUMNS], data }, { escapeFormulae: FORMULA, newline: '\n' })}\n`;
 }
 
 /**
@@ -75,9 +76,6 @@ function delimiterOf(text: string): string {
   const count = (sign: string): number => heading.split(sign).length;
   return [',', ';', '\t'].reduce((best, sign) => (count(sign) > count(best) ? sign : best));
 }
-
-/** Takes back the apostrophe that made a formula harmless on the way out. */
-const unescape = (cell: string): string => cell.replace(/^'(?=[=+\-@\t\r])/, '');
 
 const words: Readonly<Record<'stretch' | 'strength' | 'surface' | 'wash', readonly string[]>> = {
   stretch: ['little', 'some', 'much'],
@@ -229,7 +227,7 @@ export function readYarns(text: string, newId: () => string = () => crypto.rando
       continue;
     }
     const yarn = readLine(
-      (column) => unescape((cells[at.get(column) ?? -1] ?? '').trim()),
+      (column) => withoutGuard((cells[at.get(column) ?? -1] ?? '').trim()),
       newId(),
       (column, rule, got) => complain({ line: start, column, reason: `${column} ${rule}; received ${echo(got)}.` })
     );

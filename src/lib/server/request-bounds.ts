@@ -1,10 +1,10 @@
+import { DEEPEST } from '$lib/formats/json';
+
 /**
  * What the service takes at most, looked at before anything is planned: more than any knitter has, and little enough that no request
  * holds a thread for long (own estimates, no source).
  */
 
-/** Deepest that lists and objects may lie in each other; the deepest sound request has eight. */
-const DEEPEST = 64;
 /** Most values with a name, of all objects together. */
 const MOST_NAMED = 40_000;
 /** Most measurements that gauges are worked out from: years of swatches and finished pieces. */

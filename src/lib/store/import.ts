@@ -95,18 +95,20 @@ export async function importProject(db: TombleDb, file: ProjectFile, now = new D
       const id = crypto.randomUUID();
       const at = now.toISOString();
       const begun = keep || isBegun(file);
-      await db.projects.add(
-        Project.parse({
+      const brief = withRefs(file.brief, ({ what, id: old }) => moved[what].get(old) ?? old);
+      await db.projects.add({
+        ...Project.parse({
           id,
-          brief: withRefs(file.brief, ({ what, id: old }) => moved[what].get(old) ?? old),
+          brief,
           finished: file.finished,
           measured: file.measured,
           // A piece that was begun keeps the plan it was begun with, whatever is known here.
           knowledge: begun ? { swatches, finished, habits: planHabits(kit.habits), edition: kit.edition } : null,
           createdAt: at,
           updatedAt: at
-        })
-      );
+        }),
+        brief
+      });
       const actions = file.actions.map((what) =>
         what.do === 'row' ? { ...what, yarn: moved.yarn.get(what.yarn) ?? what.yarn } : what
       );

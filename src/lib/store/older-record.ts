@@ -3,14 +3,15 @@ import { olderOptions } from '$lib/core/plan';
 type Raw = Record<string, unknown>;
 const isRaw = (value: unknown): value is Raw => typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const withOptions = (brief: unknown): unknown =>
+/** A brief as versions before this one wrote it, with what has another name or place today put there. */
+export const olderBrief = (brief: unknown): unknown =>
   isRaw(brief) && isRaw(brief['options']) ? { ...brief, options: olderOptions(brief['options']) } : brief;
 
 function project(record: Raw): Raw {
   const renewed: Raw = { ...record };
-  if ('brief' in record) renewed['brief'] = withOptions(record['brief']);
+  if ('brief' in record) renewed['brief'] = olderBrief(record['brief']);
   for (const key of ['past', 'future'])
-    if (Array.isArray(record[key])) renewed[key] = (record[key] as unknown[]).map(withOptions);
+    if (Array.isArray(record[key])) renewed[key] = (record[key] as unknown[]).map(olderBrief);
   // What was deleted lies in the bin.
   if (record['deletedAt'] === null) delete renewed['deletedAt'];
   return renewed;

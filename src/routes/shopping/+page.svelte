@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { FORMULA } from '$lib/formats/formula';
   import Papa from 'papaparse';
   import { yarnName } from '$lib/core/kit';
   import type { YarnUse } from '$lib/core/read';
@@ -58,7 +59,7 @@
         'at hand g': line.stockGrams ?? '',
         'balls to buy': line.balls
       })),
-      { escapeFormulae: true }
+      { escapeFormulae: FORMULA }
     );
   }
 </script>

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
 import type { Project } from '$lib/store/records/project';
+import { FORMULA } from '../formula';
 
 /** Finished pieces as CSV: what was planned beside what was measured. Formulas are made harmless. */
 export function logTable(projects: readonly Project[]): string {
@@ -24,5 +25,5 @@ export function logTable(projects: readonly Project[]): string {
         ]
       : []
   );
-  return `\uFEFF${Papa.unparse({ fields, data }, { escapeFormulae: true, newline: '\n' })}\n`;
+  return `\uFEFF${Papa.unparse({ fields, data }, { escapeFormulae: FORMULA, newline: '\n' })}\n`;
 }

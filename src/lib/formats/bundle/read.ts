@@ -7,6 +7,7 @@ import type { BinEntry } from '$lib/store/records/bin-entry';
 import type { Newer, NewerRecord } from '$lib/store/records/newer';
 import type { Photo } from '$lib/store/records/photo';
 import type { Project } from '$lib/store/records/project';
+import { readJson, TOO_DEEP } from '../json';
 import { ADDED_LATER, type Contents, hashOf, isListName, keyOf, LIST_NAMES, type ListName, NOTHING, TABLES } from './contents'; // prettier-ignore
 import { BUNDLE_VERSION, DATA_VERSION, FILE, isForOthers, MANIFEST, Manifest, photoPath, tablePath } from './manifest';
 import { pictureFault } from './picture';
@@ -39,11 +40,10 @@ const fileOf = (files: Files, path: string): Uint8Array | undefined =>
 function valueOf(files: Files, path: string): unknown {
   const bytes = fileOf(files, path);
   if (!bytes) return stop(`The file must hold ${path}; received none.`);
-  try {
-    return JSON.parse(strFromU8(bytes)) as unknown;
-  } catch {
-    return stop(`${path} must be JSON; received ${echo(strFromU8(bytes.slice(0, 200)).trim().slice(0, 24))}.`);
-  }
+  const json = readJson(strFromU8(bytes));
+  if (json.ok) return json.value;
+  if (json.deep) return stop(`${path} ${TOO_DEEP}.`);
+  return stop(`${path} must be JSON; received ${echo(strFromU8(bytes.slice(0, 200)).trim().slice(0, 24))}.`);
 }
 
 function manifestOf(files: Files): Manifest {

@@ -14,12 +14,9 @@
 
   let { at, desk, result }: { at: ProjectState; desk: ColourDesk; result: Readings } = $props();
   let reasons = $state.raw<readonly string[]>([]);
-  const names = {
-    nameOf: (id: string): string => {
-      const yarn = at.kit!.yarns.find((y) => y.id === id);
-      return yarn ? yarnName(yarn) : id;
-    },
-    idOf: (name: string): string | undefined => at.kit!.yarns.find((y) => yarnName(y) === name)?.id
+  const nameOf = (id: string): string => {
+    const yarn = at.kit!.yarns.find((y) => y.id === id);
+    return yarn ? yarnName(yarn) : id;
   };
   const sceneOf = (what: 'tube' | 'worn'): Scene | null => {
     const tube = result.outline.tubes[desk.piece];
@@ -33,7 +30,7 @@
     try {
       if (what === 'csv' || what === 'json') {
         const { sectionsCsv, sectionsJson } = await import('$lib/formats/sections');
-        const [type, text] = what === 'csv' ? (['text/csv', sectionsCsv(desk.sections, names)] as const) : (['application/json', sectionsJson(desk.sections, names)] as const); // prettier-ignore
+        const [type, text] = what === 'csv' ? (['text/csv', sectionsCsv(desk.sections, nameOf)] as const) : (['application/json', sectionsJson(desk.sections, nameOf)] as const); // prettier-ignore
         download(fileName(name, `-sections.${what}`), type, text);
         return;
       }
@@ -51,8 +48,8 @@
   async function open(input: HTMLInputElement): Promise<void> {
     const [file] = input.files ?? [];
     if (!file) return;
-    const { readSections } = await import('$lib/formats/sections');
-    const read = readSections(await file.text(), names);
+    const { readSectionsFile } = await import('$lib/workers/read-sections-file');
+    const read = await readSectionsFile(file, at.kit!.yarns.map((y) => [yarnName(y), y.id] as const)); // prettier-ignore
     input.value = '';
     reasons = read.ok ? [] : read.reasons;
     if (read.ok) desk.put(gathered(read.sections));
