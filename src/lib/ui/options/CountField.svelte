@@ -2,7 +2,9 @@
   import Minus from '@lucide/svelte/icons/minus';
   import Plus from '@lucide/svelte/icons/plus';
   import { readCount, wordFault } from '$lib/core/quantity';
+  import { untrack } from 'svelte';
   import FieldFrame from './FieldFrame.svelte';
+  import { staysTyped } from './stays-typed';
 
   interface Props {
     label: string;
@@ -18,13 +20,17 @@
   const uid = $props.id();
   let typed = $state<string | null>(null);
   let fault = $state('');
+  /** The value that was read from what was typed last. */
+  let sent: number | null | undefined;
 
   function take(text: string): void {
     typed = text;
     const read = readCount(text, { field: label, min, max });
     fault = read.ok ? '' : wordFault(read.fault);
     onfault?.(fault);
-    if (read.ok) onvalue(read.value);
+    if (!read.ok) return;
+    sent = read.value;
+    onvalue(read.value);
   }
   function step(by: number): void {
     typed = null;
@@ -33,8 +39,7 @@
     onvalue(Math.min(max, Math.max(min, value + by)));
   }
   $effect(() => {
-    void value;
-    if (document.activeElement?.id !== uid) {
+    if (!staysTyped({ focused: document.activeElement?.id === uid, fault: untrack(() => fault), value, sent })) {
       typed = null;
       fault = '';
     }

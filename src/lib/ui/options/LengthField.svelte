@@ -1,6 +1,8 @@
 <script lang="ts">
   import { readLength, showLength, showSmall, type Units, wordFault } from '$lib/core/quantity';
+  import { untrack } from 'svelte';
   import FieldFrame from './FieldFrame.svelte';
+  import { staysTyped } from './stays-typed';
 
   interface Props {
     label: string;
@@ -21,18 +23,23 @@
   // While the field has the focus it shows what was typed; otherwise what is stored.
   let typed = $state<string | null>(null);
   let fault = $state('');
+  /** The value that was read from what was typed last. */
+  let sent: number | null | undefined;
   const shown = $derived(valueMm === null ? '' : (small ? showSmall : showLength)(valueMm, units));
 
   function take(text: string): void {
     typed = text;
     if (optional && text.trim() === '') {
       fault = '';
+      sent = null;
       onvalue(null);
       return;
     }
     const read = readLength(text, units, { field: label, minMm, maxMm, small });
     fault = read.ok ? '' : wordFault(read.fault);
-    if (read.ok) onvalue(read.value);
+    if (!read.ok) return;
+    sent = read.value;
+    onvalue(read.value);
   }
   function leave(): void {
     // A faulty entry stays in view with its sentence; a sound one is shown the way it was understood.
@@ -40,8 +47,9 @@
   }
   // A change from outside (undo, a fix) ends whatever was being typed.
   $effect(() => {
-    void valueMm;
-    if (document.activeElement?.id !== uid) {
+    if (
+      !staysTyped({ focused: document.activeElement?.id === uid, fault: untrack(() => fault), value: valueMm, sent })
+    ) {
       typed = null;
       fault = '';
     }

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { readAmount, wordFault } from '$lib/core/quantity';
+  import { untrack } from 'svelte';
   import FieldFrame from './FieldFrame.svelte';
+  import { staysTyped } from './stays-typed';
 
   interface Props {
     label: string;
@@ -19,18 +21,30 @@
   const uid = $props.id();
   let typed = $state<string | null>(null);
   let fault = $state('');
+  /** The value that was read from what was typed last. */
+  let sent: number | null | undefined;
 
   function take(text: string): void {
     typed = text;
     if (optional && text.trim() === '') {
       fault = '';
+      sent = null;
       onvalue(null);
       return;
     }
     const read = readAmount(text, { field: label, min, max, unit });
     fault = read.ok ? '' : wordFault(read.fault);
-    if (read.ok) onvalue(read.value);
+    if (!read.ok) return;
+    sent = read.value;
+    onvalue(read.value);
   }
+  // A change from elsewhere ends whatever was being typed.
+  $effect(() => {
+    if (!staysTyped({ focused: document.activeElement?.id === uid, fault: untrack(() => fault), value, sent })) {
+      typed = null;
+      fault = '';
+    }
+  });
 </script>
 
 <FieldFrame {label} {help} {fault} id={uid}>
