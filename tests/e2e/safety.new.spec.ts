@@ -58,7 +58,7 @@ test('two windows show the same, and neither takes back what the other did', asy
     .getByRole('button', { name: /^Delete/ })
     .first()
     .click();
-  await expect(other.getByText('This project is not on the bench')).toBeVisible();
+  await expect(other.getByRole('heading', { name: 'Lined hat was deleted' })).toBeVisible();
   await page.getByRole('button', { name: 'Undo' }).click();
   await expect(head(other)).toHaveValue('52 cm');
 });

@@ -49,6 +49,8 @@ export function opening(): Opening {
     base.on('versionchange', ({ newVersion }) => {
       base.close();
       state = newVersion === null ? 'deleted' : 'newer';
+      // It is told here; the data base need not say it to the console.
+      return false;
     });
     base.on('close', () => (state = 'deleted'));
     base.on('blocked', () => void (state = 'held'));
