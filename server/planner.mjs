@@ -14,6 +14,8 @@ const LONGEST_MS = 5000;
 const LONGEST_WAIT_MS = 60_000;
 /** Requests that may wait for a thread; more are asked to come again. */
 const MOST_WAITING = 64;
+/** Memory for what is soon thrown away, of each thread, MB. */
+const YOUNG_MB = 64;
 /** Seconds after which to come again. */
 const COME_AGAIN = 2;
 
@@ -68,7 +70,8 @@ export function planner(build, longestMs = LONGEST_MS) {
     filename: pathToFileURL(resolve(build, 'plan-worker.mjs')).href,
     minThreads: most + 1,
     maxThreads: most + 1,
-    resourceLimits: { maxOldGenerationSizeMb: 512 }
+    // A young generation that holds what one plan throws away: collecting it took a fifth of a large one.
+    resourceLimits: { maxOldGenerationSizeMb: 512, maxYoungGenerationSizeMb: YOUNG_MB }
   });
   // The same request has the same answer: one memo, by all of what was asked, in memory only.
   /** @type {LRUCache<string, Answer>} */

@@ -60,9 +60,10 @@ const large = (yarn) => {
     ['100 faults', { ...of('lined-hat', {}), faults: Array.from({ length: 100 }, (_, i) => fault(i)) }],
     ['70,000 choices', of('lined-hat', keys)],
     ['70,000 names', { ...of('lined-hat', {}), keys }],
-    ['a blanket of 240 pieces', of('blanket', { widthMm: 3000, lengthMm: 897, blocks: 8, joinBy: 'weave' }, {}, 20)],
+    ['a blanket of 232 pieces', of('blanket', { widthMm: 3000, lengthMm: 897, blocks: 8, joinBy: 'weave' }, {}, 20)],
+    ['a blanket of 160 pieces', of('blanket', { widthMm: 2050, lengthMm: 897, blocks: 8, joinBy: 'weave' }, {}, 20)],
     ['a blanket of 320,000 rows', of('blanket', { sizeBy: 'rows', strips: 16, stitches: 2, rows: 2508, blocks: 8, joinBy: 'machine' })],
-    ['a blanket of 60,000 rows', of('blanket', { sizeBy: 'rows', strips: 16, stitches: 2, rows: 468, blocks: 8, mode: 'tube-as-panel', joinBy: 'machine' })]
+    ['a blanket of 40,000 rows', of('blanket', { sizeBy: 'rows', strips: 16, stitches: 2, rows: 310, blocks: 8, mode: 'tube-as-panel', joinBy: 'machine' })]
   ]; // prettier-ignore
 };
 

@@ -9,16 +9,16 @@ import type { Plan } from './plan';
 const BOUNDS = {
   /** Stitches of pieces that differ: each is executed once. */
   stitches: 1_000_000,
-  /** Rows of all pieces that differ or lie apart: sixteen strips of eight blocks of nearly 500 rows, a thousand minutes of cranking. */
-  rows: 60_000,
+  /** Rows of all pieces that differ or lie apart: sixteen strips of eight blocks of 300 rows, eleven hours of cranking. */
+  rows: 40_000,
   /** Stitches of all copies together. */
   copied: 20_000_000,
   /** Runs of rows, decreases and whatever else is told on its own. */
   operations: 2000,
-  /** Pieces that differ: a blanket of thirty strips of eight blocks, two metres wide on a small ring. */
-  pieces: 240,
+  /** Pieces that differ: a blanket of twenty strips of eight blocks, two metres wide on a small ring. */
+  pieces: 160,
   /** Pieces that lie on the table one by one, so that hands have each of them to sew. */
-  apart: 240
+  apart: 160
 } as const;
 
 /** What a plan asks of the machine, counted before it is executed. */

@@ -52,7 +52,11 @@ export function opening(): Opening {
       // It is told here; the data base need not say it to the console.
       return false;
     });
-    base.on('close', () => (state = 'deleted'));
+    // A browser also closes the data base by itself, on a full disk for example: then it is there and opened again.
+    base.on('close', async () => {
+      const there = (await indexedDB.databases?.())?.some(({ name }) => name === base.name) ?? true;
+      if (!there) state = 'deleted';
+    });
     base.on('blocked', () => void (state = 'held'));
     await base.open();
     // What only a first visit or an interrupted one needs is loaded then.
