@@ -19,6 +19,20 @@ describe("what a brief adds to a kind's plan", () => {
     expect(r.yarnUse.map((use) => use.name)).toContain('Yarn blue, blue');
   });
 
+  it('waits for a piece that is blocked, and for its own one', () => {
+    const doing = (kind: string, piece: number) => made(kind, {}, sampleKit(), { patches: [patch(5, { piece })] }).plan.acts; // prettier-ignore
+    for (const [kind, piece] of [
+      ['panel', 0],
+      ['blanket', 1],
+      ['pennant', 0]
+    ] as const) {
+      const acts = doing(kind, piece);
+      const fixed = acts.findIndex((act) => act.do === 'fix' && act.what === 'patch');
+      const before = acts[fixed - 1]!;
+      expect(before.do === 'block' && before.pieces.includes(piece), kind).toBe(true);
+    }
+  });
+
   it('refuses a patch on a row or a piece that is not there, and says nothing else is wrong', () => {
     expect(hat({}, sampleKit(), { patches: [patch(5000)] }).worked.refusals[0]!.refusal.code).toBe('nothing-there');
     expect(hat({}, sampleKit(), { patches: [patch(5, { piece: 7 })] }).worked.refusals[0]!.refusal.code).toBe(

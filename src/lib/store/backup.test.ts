@@ -145,7 +145,8 @@ describe('a backup of everything', () => {
     const later = (days: number): Date => new Date(Date.now() + days * 24 * 3600 * 1000);
     expect(await overdue(db, later(20))).toBeNull();
     await reviseProject(db, 'demo-fog', (p) => edited(p, { name: 'Fog, again' }));
-    expect(await overdue(db, later(13))).toBeNull();
+    expect(await overdue(db, later(13.99))).toBeNull();
+    expect(await overdue(db, later(14.01))).toBe(14);
     expect(await overdue(db, later(20))).toBe(20);
     await backedUp(db, later(1));
     expect(await overdue(db, later(30))).toBeNull();

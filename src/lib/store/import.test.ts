@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { anyKit, anyKitAndBrief } from '../../../tests/support/arbitrary';
 import { contents, freshDb } from '../../../tests/support/store';
 import { medium, sampleKit } from '../../../tests/support/sample';
+import { RED_SWATCH } from '../../../tests/support/swatch';
 import type { Kit } from '$lib/core/kit';
 import { trackOf } from '$lib/core/read';
 import { type Readings, tryPlan } from '$lib/core/tomble';
@@ -48,6 +49,24 @@ describe('importProject', () => {
     expect(project?.brief).toEqual(file.brief);
     expect(await loadKit(db)).toMatchObject({ machines: file.kit.machines });
     expect(progressOf((await eventsOf(db, id)).map((e) => e.what)).rows).toBe(3);
+  });
+
+  it('a swatch of the same name that is of another yarn or on another machine comes in beside what is here', async () => {
+    const kit = sampleKit({ swatches: [RED_SWATCH] });
+    for (const other of [{ yarnId: 'blue' }, { machineId: 'm2' }]) {
+      const db = freshDb();
+      await addKit(db, kit);
+      const here = { ...kit.swatches[0]!, ...other };
+      await db.swatches.put(here);
+      await importProject(db, fileOf(kit), NOW);
+      expect(await db.swatches.get(here.id)).toEqual(here);
+      expect(await db.swatches.count()).toBe(2);
+      expect((await db.swatches.toArray()).some((s) => s.yarnId === 'red' && s.machineId === 'm')).toBe(true);
+    }
+    const db = freshDb();
+    await addKit(db, kit);
+    await importProject(db, fileOf(kit), NOW);
+    expect(await db.swatches.toArray()).toEqual(kit.swatches);
   });
 
   it('uses what is there already when it is the same', async () => {

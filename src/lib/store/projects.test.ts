@@ -21,7 +21,9 @@ import {
   type EditMark
 } from './projects';
 import { DAYS_KEPT, purge, takeBack } from './bin';
-import { removeProject } from './delete';
+import { JPEG_HEAD } from '../../../tests/support/pictures';
+import { discardUntouched, removeProject } from './delete';
+import { addPhoto } from './photos';
 import { progressOf } from './records/crank-event';
 import { Project } from './records/project';
 import { seed } from './seed';
@@ -206,5 +208,33 @@ describe('seed', () => {
     const before = await contents(db);
     await seed(db, true);
     expect(await contents(db)).toEqual(before);
+  });
+});
+
+describe('a project that was only looked at', () => {
+  it('goes; one with an edit, an undone edit, a row, a photograph or a measure stays', async () => {
+    const at = '2026-11-02T10:00:00.000Z';
+    const measured = { lengthMm: 250, flatWidthMm: null, minutes: null, note: '', figures: [], at, planned: { rows: 1, lengthMm: 1, flatWidthMm: 1, machine: '', yarns: [] } }; // prettier-ignore
+    const once = edited(project, { name: 'Fog' });
+    for (const [kept, stays] of [
+      [project, false],
+      [once, true],
+      // The edit was taken back, and can be done again.
+      [{ ...undone(once) }, true],
+      [{ ...project, measured }, true]
+    ] as const) {
+      const db = freshDb();
+      await saveProject(db, kept);
+      expect(await discardUntouched(db, kept.id)).toBe(!stays);
+      expect(await db.projects.count()).toBe(stays ? 1 : 0);
+    }
+    const db = freshDb();
+    await saveProject(db, project);
+    await record(db, eventOf(project.id, { do: 'row', yarn: 'red' }, 0));
+    expect(await discardUntouched(db, project.id)).toBe(false);
+    await db.events.clear();
+    await addPhoto(db, project.id, JPEG_HEAD);
+    expect(await discardUntouched(db, project.id)).toBe(false);
+    expect(await discardUntouched(db, 'nobody')).toBe(false);
   });
 });

@@ -169,10 +169,10 @@ export function chainOf(
   const rim = rims.findIndex((list) => list.some((id) => ids.has(id)));
   if (rim < 0) return no({ code: 'used-up', piece: refs[0]!.piece, run: refs[0]!.run });
   const list = rims[rim]!;
-  const inside = list.map((id) => ids.has(id));
-  const there = count(inside);
+  const meant = list.map((id) => ids.has(id));
+  const there = count(meant);
   // Steps of a sloped shoulder lie between its groups.
-  if (refs.some((ref) => ref.run === 'held')) bridge(s, list, inside);
+  const inside = refs.some((ref) => ref.run === 'held') ? bridged(list.map((id) => s.runs[id]!), meant) : meant; // prettier-ignore
   const chosen = count(inside);
   if (there < ids.size) return no({ code: 'apart', piece: refs[0]!.piece });
   if (chosen === list.length) return yes({ surface, rim, ids: list, whole: true });
@@ -188,13 +188,19 @@ export function chainOf(
 /** How many of these are so. */
 const count = (of: readonly boolean[]): number => of.reduce((sum, is) => sum + (is ? 1 : 0), 0);
 
-/** Takes the short sides between chosen held groups in. */
-function bridge(s: State, list: readonly number[], inside: boolean[]): void {
-  for (let i = 0; i < list.length; i++) {
-    const r = s.runs[list[i]!]!;
-    const [before, after] = [(i + list.length - 1) % list.length, (i + 1) % list.length];
+/**
+ * Which runs of a rim are chosen once the short sides between chosen held groups are taken in: the small steps of a slope.
+ *
+ * @param rim its runs in their order, all the way round
+ * @param chosen those that a name means
+ */
+export function bridged(rim: readonly Pick<Run, 'run' | 'lo' | 'hi'>[], chosen: readonly boolean[]): boolean[] {
+  const inside = [...chosen];
+  rim.forEach((r, i) => {
+    const [before, after] = [(i + rim.length - 1) % rim.length, (i + 1) % rim.length];
     if (!inside[i] && r.run === 'side' && countOf(r) <= STEP_ROWS && inside[before] && inside[after]) inside[i] = true;
-  }
+  });
+  return inside;
 }
 
 /** Whether a run lies on a rim of its surface still. */

@@ -15,6 +15,10 @@ describe('slipOf', () => {
     ['all stitches over the flat width', 2, 2.7, 'width-for-girth'],
     ['half the stitches over the whole way round', 2, 0.675, 'girth-for-width'],
     ['measured while it hung: 13 mm a stitch, rows short', 2.9, 10 / 13, 'on-the-machine'],
+    // A stitch as wide as the pins stand apart, and rows as long as ever or barely shorter: it did not hang (a tenth is asked for).
+    ['13 mm a stitch, rows as long as expected', 2, 10 / 13, 'girth-for-width'],
+    ['13 mm a stitch, rows an eleventh shorter', 2.19, 10 / 13, 'girth-for-width'],
+    ['13 mm a stitch, rows an eighth shorter', 2.25, 10 / 13, 'on-the-machine'],
     ['nothing that explains itself', 0.4, 1.35, 'unknown']
   ])('%s', (_what, courses, wales, slip) => expect(kind(courses, wales)).toBe(slip));
 

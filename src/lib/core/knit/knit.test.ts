@@ -105,3 +105,10 @@ describe('reach in PANEL mode (craft 1)', () => {
     ['tube', 1, 48, { firstPin: 1, width: 48 }]
   ] as const)('%s, pins %d to %d', (mode, from, to, reach) => expect(reachOf(machine, mode, from, to)).toEqual(reach));
 });
+
+it('a pin that has run down has nothing more to drop, whether it is asked for at once or later', () => {
+  const ladder = (...pins: number[]): Operation => ({ op: 'ladder', pins });
+  expect(refusals(...whole.slice(0, 2), ladder(3, 9), ...whole.slice(2))).toEqual([]);
+  for (const twice of [[ladder(3, 3)], [ladder(3), ladder(9, 3)]])
+    expect(refusals(...whole.slice(0, 2), ...twice, ...whole.slice(2))).toContain('ladder-pin');
+});

@@ -85,6 +85,10 @@ describe('widening', () => {
     );
     // Common practice, no source: 44 pins carry six groups, 48 seven.
     expect([widened(44).stitches, widened(48).stitches]).toEqual([80, 90]);
+    // What is over lies half and half at the edges: of 44 pins two, of 46 four.
+    expect(widened(44).after).toEqual([7, 13, 19, 25, 31, 37]);
+    expect(widened(46).after).toEqual([8, 14, 20, 26, 32, 38]);
+    expect(widened(48, { groups: 2 }).after).toEqual([21, 27]);
     // A panel that was begun under the first rule keeps its seven.
     expect(widened(44, { first: true }).after).toEqual([6, 12, 18, 24, 30, 36, 42]);
   });

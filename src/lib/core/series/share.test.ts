@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { shareOut, type Store, type Wanted, type Way } from './share';
+import { oneByOne, shareOut, type Store, type Wanted, type Way } from './share';
 
 const way = (grams: Record<string, number>): Way => ({ yarns: Object.keys(grams), grams: new Map(Object.entries(grams)) }); // prettier-ignore
 const store = (id: string, grams: number, metresPerGram = 2): Store => ({ id, grams, metresPerGram });
@@ -76,4 +76,11 @@ describe('yarns shared out', () => {
       { numRuns: 150 }
     );
   });
+});
+
+it('thing by thing, what one has taken is not there for the next', () => {
+  const [oat, tide] = [way({ oat: 50 }), way({ tide: 50 })];
+  // Two go of oat, which there is most of; the third finds 20 g of it and 60 g of tide.
+  const picks = oneByOne([{ size: 's', count: 3, ways: [oat, tide] }], [store('oat', 120), store('tide', 60)]);
+  expect(picks.map(({ way: { yarns } }) => yarns[0])).toEqual(['oat', 'oat', 'tide']);
 });

@@ -109,8 +109,12 @@ const missingOf = (picks: readonly Pick[], stores: readonly Store[]): Missing[] 
     return short > NOTHING ? [{ id, grams: short, metres: short * metresPerGram }] : [];
   });
 
-/** The things one after the other, each the way that lacks least then, and leaves most of what there is least of. */
-function oneByOne(wanted: readonly Wanted[], stores: readonly Store[]): Pick[] {
+/**
+ * The things one after the other, each the way that lacks least then, and leaves most of what there is least of.
+ *
+ * @example oneByOne([{ size: 's', count: 2, ways: [oat, tide] }], stores) // the second in what is left
+ */
+export function oneByOne(wanted: readonly Wanted[], stores: readonly Store[]): Pick[] {
   const picks: Pick[] = [];
   const left = new Map(stores.map(({ id, grams }) => [id, grams]));
   const cost = (way: Way): number => {

@@ -7,7 +7,7 @@ export const ladder: RuleOf<'ladder'> = {
     if (!ring.occupied) return empty('drop');
     const off = pins.find((pin) => pin < ring.low || pin > ring.high);
     if (off !== undefined) return { no: { code: 'ladder-pin', pin: off, twice: false }, pin: off };
-    const twice = pins.find((pin) => ring.ladders.has(pin));
+    const twice = pins.find((pin, i) => ring.ladders.has(pin) || pins.indexOf(pin) < i);
     return twice === undefined ? undefined : { no: { code: 'ladder-pin', pin: twice, twice: true }, pin: twice };
   },
   does: (ring, { pins }, { rows: { cells } }) => {
