@@ -54,7 +54,8 @@ export function opening(): Opening {
     });
     // A browser also closes the data base by itself, on a full disk for example: then it is there and opened again.
     base.on('close', async () => {
-      const there = (await indexedDB.databases?.())?.some(({ name }) => name === base.name) ?? true;
+      if (state !== 'open') return;
+      const there = (await indexedDB.databases()).some(({ name }) => name === base.name);
       if (!there) state = 'deleted';
     });
     base.on('blocked', () => void (state = 'held'));
