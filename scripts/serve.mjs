@@ -28,7 +28,9 @@ function free(port) {
  * @returns {Promise<{ url: string, stop: () => void, ended: Promise<number> }>}
  */
 export async function serve({ port = 4173, demo = true, quiet = false, folder = root } = {}) {
-  const chosen = (await free(port)) ?? (await free(0));
+  let chosen = await free(port);
+  for (let next = port + 1; chosen === undefined; next++) chosen = await free(next);
+  if (chosen !== port && !quiet) console.log(`Port ${port} is taken: port ${chosen} is used.`);
   const url = `http://127.0.0.1:${chosen}`;
   const child = spawn(process.execPath, [join(root, 'server', 'index.mjs'), join(folder, 'build')], {
     cwd: root,
