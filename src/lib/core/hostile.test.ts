@@ -147,7 +147,7 @@ describe('a plan has an end', () => {
     };
     const read = planFrom({ kit: narrow, brief: { kind: 'blanket', name: 'x', machineId: 'm', options } });
     expect(read.ok ? '' : wordFault(read.faults[0]!)).toMatch(
-      /^brief.options must ask for at most 240 pieces that differ; received \d+\.$/
+      /^brief.options must ask for at most 160 pieces that differ; received \d+\.$/
     );
   });
   test('a cardigan of 474 strips that are sewn one by one', () => {
@@ -155,7 +155,7 @@ describe('a plan has an end', () => {
     const options = { ...kindOf('cardigan')!.start(narrow, 'm'), sizeBy: 'counts', backRows: 92, frontRows: 442, armRows: 184, frontArmRows: 167, heldStitches: 25, neckMm: 244, neckDepthMm: 598, armholes: 'straight', shoulders: 'straight', assembly: 'flat', mode: 'tube-as-panel', sleeveMm: 236, sleeveRows: 76 }; // prettier-ignore
     const read = planFrom({ kit: narrow, brief: { kind: 'cardigan', name: 'x', machineId: 'm', options } });
     expect(read.ok ? '' : wordFault(read.faults[0]!)).toMatch(
-      /^brief.options must ask for at most 240 pieces that are sewn one by one; received \d+\.$/
+      /^brief.options must ask for at most 160 pieces that are sewn one by one; received \d+\.$/
     );
   });
   test('20,000 rows on 200 pins', () => {
