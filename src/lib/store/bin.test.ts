@@ -72,6 +72,25 @@ describe('the bin', () => {
     expect(await all(db)).toBe(before);
   });
 
+  it('gives nothing back that could not be read: what came with a backup may have been changed by hand', async () => {
+    const db = await furnished();
+    const before = await all(db);
+    for (const record of [
+      { table: 'projects', record: { id: 'p' } },
+      { table: 'yarns', record: { id: 5, name: 'x' } },
+      { table: 'photos', record: { id: 'a', owner: { table: 'projects', id: ID }, type: 'image/png', takenAt: NOW.toISOString(), bytes: 'none' } }, // prettier-ignore
+      { table: 'settings', record: { key: 'seeded', value: false } },
+      { table: 'bin', record: { id: 'x' } },
+      { table: 'newer', record: { id: 'x' } }
+    ]) {
+      await db.bin.add({ id: 'odd', deletedAt: NOW.toISOString(), what: 'project', title: 'Odd', records: [record] });
+      expect(await takeBack(db, 'odd'), record.table).toBe(false);
+      expect((await binLines(db))[0]).toMatchObject({ readable: false });
+      await db.bin.delete('odd');
+      expect(await all(db)).toBe(before);
+    }
+  });
+
   it('what is not there is not deleted twice', async () => {
     const db = await furnished();
     await removeProject(db, ID);

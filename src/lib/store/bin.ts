@@ -2,8 +2,10 @@ import { group, max } from 'd3-array';
 import type { Table } from 'dexie';
 import type { TombleDb } from './db';
 import { eventsOf } from './events';
+import { ownPhotos } from './photos';
 import type { Binned, BinEntry } from './records/bin-entry';
 import type { CrankEvent } from './records/crank-event';
+import { restorable } from './restorable';
 
 /** Days for which what was deleted can be had back. */
 export const DAYS_KEPT = 30;
@@ -20,7 +22,7 @@ const tableOf = (db: TombleDb, name: string): Table<Raw, string | number> => db.
 const primaryOf = (record: Raw): string => String(record['id']);
 
 /** A record as it lies in the bin: events without the number that the data base gave them, which another browser gives to others. */
-export function own(table: string, record: Raw): Raw {
+function own(table: string, record: Raw): Raw {
   if (table !== 'events') return record;
   const { id: _, ...event } = record;
   return event;
@@ -55,9 +57,14 @@ export const throwAway = (
     return entry.id;
   });
 
-/** Whether every record of an entry has a table here: a newer version may have deleted something this one has no place for. */
-export const canTakeBack = (db: TombleDb, { records }: BinEntry): boolean =>
-  records.every(({ table }) => db.tables.some(({ name }) => name === table));
+/** The records of an entry as they are kept today, or null where one of them cannot be put back. */
+function readable({ records }: BinEntry): BinEntry['records'] | null {
+  const all = records.flatMap(({ table, record }) => {
+    const today = restorable(table, record);
+    return today ? [{ table, record: today }] : [];
+  });
+  return all.length === records.length ? all : null;
+}
 
 /**
  * Puts everything of an entry back where it was. What is there again already, from a backup for example, stays as it is.
@@ -67,10 +74,11 @@ export const canTakeBack = (db: TombleDb, { records }: BinEntry): boolean =>
 export const takeBack = (db: TombleDb, id: string): Promise<boolean> =>
   db.transaction('rw', db.tables, async () => {
     const entry = await db.bin.get(id);
-    if (!entry || !canTakeBack(db, entry)) return false;
-    for (const table of new Set(entry.records.map((r) => r.table))) {
+    const all = entry && readable(entry);
+    if (!all) return false;
+    for (const table of new Set(all.map((r) => r.table))) {
       const kept = tableOf(db, table);
-      const records = entry.records.flatMap((r) => (r.table === table ? [r.record] : []));
+      const records = all.flatMap((r) => (r.table === table ? [r.record] : []));
       if (table === 'events') {
         await addEvents(db, records as unknown as CrankEvent[]);
       } else {
@@ -108,10 +116,6 @@ export const eraseForGood = (db: TombleDb, ids: readonly string[]): Promise<void
     await db.events.where('projectId').anyOf(gone).delete();
     await ownPhotos(db, 'projects', gone).delete();
   });
-
-/** Photographs that belong to some records of a table. */
-export const ownPhotos = (db: TombleDb, table: string, ids: readonly string[]) =>
-  db.photos.where('[owner.table+owner.id]').anyOf(ids.map((id) => [table, id]));
 
 /** Empties the bin of what was deleted more than 30 days ago. */
 export async function purge(db: TombleDb, now = new Date()): Promise<void> {
@@ -153,7 +157,7 @@ export async function binLines(db: TombleDb): Promise<BinLine[]> {
         bytes += weightOf(record);
       }
       const until = new Date(Date.parse(line.deletedAt) + DAYS_KEPT * DAY_MS).toISOString();
-      lines.push({ ...line, holds, bytes, until, readable: canTakeBack(db, entry) });
+      lines.push({ ...line, holds, bytes, until, readable: readable(entry) !== null });
     });
   return lines;
 }

@@ -2,7 +2,7 @@ import type { Table } from 'dexie';
 import { withUnknown } from '$lib/core/quantity';
 import { type Contents, keyOf, lineOf, type TableName, TABLE_NAMES } from '$lib/formats/bundle/contents';
 import { completed, OWN_SETTINGS } from './backup';
-import { ownPhotos } from './bin';
+import { ownPhotos } from './photos';
 import { noteBroughtIn } from './brought-in';
 import { canonical } from './canonical';
 import type { TombleDb } from './db';

@@ -1,5 +1,6 @@
-import { ownPhotos, type Picked, throwAway } from './bin';
+import { type Picked, throwAway } from './bin';
 import type { TombleDb } from './db';
+import { ownPhotos } from './photos';
 import type { Binned } from './records/bin-entry';
 
 /** A record and its photographs; nothing where it is not there. */

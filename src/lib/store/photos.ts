@@ -1,9 +1,12 @@
-import { ownPhotos } from './bin';
 import type { TombleDb } from './db';
 import { Photo } from './records/photo';
 
 /** Most pictures of one project: a piece from all sides, and what went wrong. */
 export const MOST_PHOTOS = 12;
+
+/** Photographs that belong to some records of a table. */
+export const ownPhotos = (db: TombleDb, table: string, ids: readonly string[]) =>
+  db.photos.where('[owner.table+owner.id]').anyOf(ids.map((id) => [table, id]));
 
 /** Pictures of a project, the first taken first. */
 export const photosOf = async (db: TombleDb, projectId: string): Promise<Photo[]> =>

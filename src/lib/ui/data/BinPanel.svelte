@@ -48,7 +48,7 @@
                 new Date(line.until),
                 'd MMMM'
               )}. {size(line.bytes)}.
-              {#if !line.readable}<br />A newer version of Tomble deleted it, and only that can put it back.{/if}
+              {#if !line.readable}<br />This version of Tomble cannot read all of it; a newer one may put it back.{/if}
             </p>
           </div>
           <div class="flex gap-1">

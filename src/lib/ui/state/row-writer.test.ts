@@ -1,25 +1,12 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
+import { memoryShelf } from '../../../../tests/support/shelf';
 import { freshDb } from '../../../../tests/support/store';
 import { eventOf, eventsOf } from '$lib/store/events';
 import { jotted } from '$lib/store/journal';
-import type { Shelf } from '$lib/store/shelf';
 import type { TombleDb } from '$lib/store/db';
 import { RowWriter } from './row-writer';
 import { WriteQueue } from './write-queue';
-
-function memoryShelf(): Shelf {
-  const lines = new Map<string, string>();
-  return {
-    get length() {
-      return lines.size;
-    },
-    key: (i) => [...lines.keys()][i] ?? null,
-    getItem: (key) => lines.get(key) ?? null,
-    setItem: (key, value) => void lines.set(key, value),
-    removeItem: (key) => void lines.delete(key)
-  };
-}
 
 function page(db: TombleDb) {
   const queue = new WriteQueue();
