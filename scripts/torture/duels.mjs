@@ -167,7 +167,8 @@ export async function duels(most) {
       const [shown, measure] = [await seen(b), await seen(fresh)];
       // The one that went on as the crank's own window says so; a banner tells of what was brought in.
       const plain = (/** @type {string} */ text) => text.replace(/Another window brought in a backup\..*?All right|cranked in another window.*?instead|Changed in two windows at once.*?Keep this one/g, '').trim(); // prettier-ignore
-      const count = (/** @type {string} */ text) => /(\d+) of \d+ rows/.exec(text)?.[0] ?? plain(text).replace(/\s/g, '').slice(0, 300);
+      const count = (/** @type {string} */ text) =>
+        /(\d+) of \d+ rows/.exec(text)?.[0] ?? plain(text).replace(/\s/g, '').slice(0, 300);
       const unlike = count(shown).replace(/\s/g, '') !== count(measure).replace(/\s/g, '');
       const lost = [...lostRows, ...lostEdits, ...lostTicks];
       sum.duels++;
